@@ -1,0 +1,1 @@
+package app.gradior; class GradiorApplication { public static void main(String[] a) {} }

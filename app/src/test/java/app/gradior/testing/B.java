@@ -1,0 +1,1 @@
+package app.gradior.testing; class B {}

@@ -1,0 +1,55 @@
+package app.gradior.heat;
+
+/**
+ * Water activity and boiling point of a solution.
+ *
+ * <p>Norrish 1966 (J. Food Technol. 1, 25): a_w = x_w · exp(−K·x_s²), with sugars as sucrose, salt as two ions, acids as
+ * citric and acetic. Other solubles count as sucrose by weight, being sugars and small proteins. Alcohol is left out: it
+ * lowers the boiling point of a wine sauce by 1 to 3 K for its first minutes.
+ */
+public final class BoilingPoint {
+    /** Norrish's constant for sucrose, dimensionless; fits to 70 °Bx. */
+    static final double NORRISH_SUCROSE = 6.47;
+    /** Molar masses, g/mol. */
+    static final double WATER_G_PER_MOL = 18.015;
+
+    static final double SUCROSE_G_PER_MOL = 342.30;
+    static final double SALT_G_PER_MOL = 58.44;
+    static final double ACETIC_G_PER_MOL = 60.05;
+    static final double CITRIC_G_PER_MOL = 192.12;
+    private static final double IONS_OF_SALT = 2;
+    /** Below this the Norrish equation is no longer used; thick caramel, far past any sauce. */
+    private static final double LOWEST_ACTIVITY = 0.3;
+
+    private BoilingPoint() {}
+
+    /** Moles of what does not evaporate and is not sugar: salt's ions and non-volatile acids. */
+    public static double fixedSoluteMol(double saltG, double otherAcidsG) {
+        return IONS_OF_SALT * saltG / SALT_G_PER_MOL + otherAcidsG / CITRIC_G_PER_MOL;
+    }
+
+    /**
+     * Water activity, 0 to 1.
+     *
+     * @param waterG water, above 0 for an answer above the floor
+     * @param sugarLikeG sugars and other solubles, grams
+     * @param fixedSoluteMol as {@link #fixedSoluteMol} answers
+     * @param aceticG acetic acid, grams
+     */
+    public static double waterActivity(double waterG, double sugarLikeG, double fixedSoluteMol, double aceticG) {
+        double waterMol = waterG / WATER_G_PER_MOL;
+        double sugarMol = sugarLikeG / SUCROSE_G_PER_MOL;
+        double totalMol = waterMol + sugarMol + fixedSoluteMol + aceticG / ACETIC_G_PER_MOL;
+        if (!(totalMol > 0)) {
+            return 1;
+        }
+        double sugarFraction = sugarMol / totalMol;
+        double activity = waterMol / totalMol * Math.exp(-NORRISH_SUCROSE * sugarFraction * sugarFraction);
+        return Math.max(LOWEST_ACTIVITY, activity);
+    }
+
+    /** Boiling temperature, °C, where a_w · p_sat(T) is the air pressure. */
+    public static double boilingC(double waterActivity, double pressurePa) {
+        return WaterProperties.saturationTempC(pressurePa / waterActivity);
+    }
+}

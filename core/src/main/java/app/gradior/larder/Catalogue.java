@@ -1,0 +1,72 @@
+package app.gradior.larder;
+
+import java.util.Collection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** All foods that lines may name, by id. Immutable. */
+public final class Catalogue {
+    private final Map<String, Food> byId;
+
+    private Catalogue(Map<String, Food> byId) {
+        this.byId = Collections.unmodifiableMap(byId);
+    }
+
+    /**
+     * A catalogue of these foods.
+     *
+     * @throws IllegalArgumentException when two share an id
+     */
+    public static Catalogue of(Collection<Food> foods) {
+        Map<String, Food> byId = new LinkedHashMap<>();
+        for (Food food : foods) {
+            if (byId.put(food.id(), food) != null) {
+                throw new IllegalArgumentException("two foods have the id " + food.id());
+            }
+        }
+        return new Catalogue(byId);
+    }
+
+    /** The catalogue that ships with Gradior. */
+    public static Catalogue standard() {
+        return Holder.STANDARD;
+    }
+
+    public Optional<Food> food(String id) {
+        return Optional.ofNullable(byId.get(id));
+    }
+
+    public Collection<Food> foods() {
+        return byId.values();
+    }
+
+    /** Foods whose name or other names contain the words, best first; all of them for an empty query. */
+    public List<Food> search(String query) {
+        String wanted = query.strip().toLowerCase(Locale.ROOT);
+        return byId.values().stream()
+                .filter(food -> rank(food, wanted) < NO_MATCH)
+                .sorted((a, b) -> Integer.compare(rank(a, wanted), rank(b, wanted)))
+                .toList();
+    }
+
+    private static final int NO_MATCH = 3;
+
+    private static int rank(Food food, String wanted) {
+        String name = food.name().toLowerCase(Locale.ROOT);
+        if (name.startsWith(wanted)) {
+            return 0;
+        }
+        if (name.contains(wanted)) {
+            return 1;
+        }
+        return food.aliases().stream().anyMatch(alias -> alias.contains(wanted)) ? 2 : NO_MATCH;
+    }
+
+    private static final class Holder {
+        static final Catalogue STANDARD = CatalogueFile.read("/larder/foods.csv");
+    }
+}

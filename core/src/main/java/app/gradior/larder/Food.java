@@ -1,0 +1,70 @@
+package app.gradior.larder;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * A food of the catalogue.
+ *
+ * @param id stable name, lower case with dashes
+ * @param name what a cook calls it
+ * @param aliases other names by which a line may call it
+ * @param per100g composition
+ * @param starchKind which powder the starch is, present when the composition has starch
+ * @param fatForm emulsified or free
+ * @param bodyForm smooth or cut
+ * @param bodyFactor tomato-juice pulp that one gram of this pulp is worth as thickener; hot-break tomato products 2.5
+ * @param densityGPerMl grams in a millilitre as it fills a measure (bulk density for solids)
+ * @param measures household measures by key: cup, tbsp, tsp, piece, piece-small, piece-large, clove, can, ...
+ * @param ph typical pH
+ * @param allergens as in {@link Allergen}
+ * @param scovilleUnits pungency, Scoville heat units of the food as it is
+ * @param source kind of source of the numbers: table, label, estimate
+ */
+public record Food(
+        String id,
+        String name,
+        List<String> aliases,
+        Composition per100g,
+        Optional<StarchKind> starchKind,
+        FatForm fatForm,
+        BodyForm bodyForm,
+        double bodyFactor,
+        double densityGPerMl,
+        Map<String, FoodMeasure> measures,
+        OptionalDouble ph,
+        Set<Allergen> allergens,
+        double scovilleUnits,
+        String source) {
+
+    public Food {
+        if (!id.matches("[a-z0-9]+(-[a-z0-9]+)*")) {
+            throw new IllegalArgumentException(
+                    "food id '" + id + "': lower-case letters, digits and single dashes expected");
+        }
+        if (!(densityGPerMl >= 0.03 && densityGPerMl <= 2.5)) {
+            throw new IllegalArgumentException(
+                    "density of " + id + " is " + densityGPerMl + " g/mL: 0.03 to 2.5 expected");
+        }
+        if (!(bodyFactor >= 0 && bodyFactor <= 10)) {
+            throw new IllegalArgumentException("body factor of " + id + " is " + bodyFactor + ": 0 to 10 expected");
+        }
+        if (!(scovilleUnits >= 0 && scovilleUnits <= 2e7)) {
+            throw new IllegalArgumentException("pungency of " + id + " is " + scovilleUnits + " SHU");
+        }
+        if (per100g.starch() > 0 && starchKind.isEmpty()) {
+            throw new IllegalArgumentException("food " + id + " has starch but no starch kind");
+        }
+        aliases = List.copyOf(aliases);
+        measures = Map.copyOf(measures);
+        allergens = Set.copyOf(allergens);
+    }
+
+    /** The household measure with that key, if this food has it. */
+    public Optional<FoodMeasure> measure(String key) {
+        return Optional.ofNullable(measures.get(key));
+    }
+}

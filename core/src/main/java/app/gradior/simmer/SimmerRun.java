@@ -1,0 +1,259 @@
+package app.gradior.simmer;
+
+import app.gradior.heat.BoilingPoint;
+import app.gradior.heat.EthanolWater;
+import app.gradior.heat.EvaporationRate;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.texture.Consistency;
+import app.gradior.texture.Stair;
+
+/**
+ * One pot followed through time: a cursor that is set, advanced and read. Deterministic; not thread-safe.
+ *
+ * <p>The state is what evaporates: water, ethanol, acetic acid (grams). Water and alcohol leave as the vapour over the
+ * boiling liquid has them (Rayleigh); acetic acid with its relative volatility. The clock starts when the pot looks as it is
+ * set; warming up comes before.
+ */
+public final class SimmerRun {
+    /** Longest step of the integrator, s, and largest share of the water in one step: 1e-6 relative error in tests. */
+    private static final double LONGEST_STEP_S = 300;
+
+    private static final double LARGEST_WATER_SHARE = 0.05;
+    /** The model ends here: a serum past this is boiled sugar, °Bx. */
+    private static final double MOST_BRIX = 86;
+    /** ... and so does a pot with less water than this share of its mass. */
+    private static final double LEAST_WATER_SHARE = 0.03;
+
+    private static final int WATER = 0;
+    private static final int ETHANOL = 1;
+    private static final int ACETIC = 2;
+    private static final double SECONDS_PER_MINUTE = 60;
+    private static final double G_PER_KG = 1000;
+    private static final int EVENT_BISECTIONS = 50;
+
+    private final PotOnHeat pot;
+    private final double pressurePa;
+    private final double servedC;
+    private final double bodyFactor;
+    private final RungeKutta4 integrator = new RungeKutta4(3);
+    private final Evaporation problem = new Evaporation();
+    private final double[] state = new double[3];
+    private final double[] next = new double[3];
+    private final double[] rates = new double[3];
+    private Mixture solids;
+    private Consistency consistency;
+    private Heat heat;
+    private double lookFactor = 1;
+    private double seconds;
+
+    /**
+     * A pot with that mixture in it.
+     *
+     * @param bodyFactor as {@link Consistency#Consistency}
+     * @param servedC temperature on the plate, 0 to 100 °C
+     */
+    public SimmerRun(Mixture start, PotOnHeat pot, Heat heat, double bodyFactor, double servedC) {
+        this.pot = pot;
+        this.pressurePa = pot.pressurePa();
+        this.heat = heat;
+        this.bodyFactor = bodyFactor;
+        this.servedC = servedC;
+        this.solids = start;
+        this.consistency = new Consistency(start, bodyFactor);
+        take(start);
+    }
+
+    private void take(Mixture mixture) {
+        state[WATER] = mixture.waterG();
+        state[ETHANOL] = mixture.ethanolG();
+        state[ACETIC] = mixture.aceticG();
+    }
+
+    /** When the pot stops losing water in this model. */
+    public enum End {
+        /** The wished-for event came. */
+        REACHED,
+        /** The time ran out first. */
+        TIME,
+        /** Nothing left that the model can take away: boiled sugar or a dry pot. */
+        DRY
+    }
+
+    /** What to stop at: a number that starts above 0 and falls through it. */
+    @FunctionalInterface
+    public interface StopEvent {
+        double distance(SimmerRun run);
+    }
+
+    /** Changes look and lid from now on; the factor is how this look differs from its table value. */
+    public void set(Heat newHeat, double newLookFactor) {
+        heat = newHeat;
+        lookFactor = newLookFactor;
+    }
+
+    /** Puts something in; it is hot at once. */
+    public void add(Mixture added) {
+        Mixture now = mixture().plus(added);
+        solids = now;
+        consistency = new Consistency(now, bodyFactor);
+        take(now);
+    }
+
+    /** Lets so many seconds pass. */
+    public End advance(double forSeconds) {
+        return advanceUntil(run -> 1, forSeconds);
+    }
+
+    /**
+     * Lets time pass until the event or for that many seconds at most. The event is found by bisecting the last step.
+     *
+     * @return why it stopped; the run stands at that moment
+     */
+    public End advanceUntil(StopEvent event, double mostSeconds) {
+        double left = mostSeconds;
+        while (left > 1e-9) {
+            if (isDry()) {
+                seconds += left;
+                return End.DRY;
+            }
+            double step = Math.min(left, stepS());
+            integrator.step(problem, state, step, next);
+            double[] before = state.clone();
+            System.arraycopy(next, 0, state, 0, state.length);
+            if (event.distance(this) <= 0) {
+                seconds += land(event, before, step);
+                return End.REACHED;
+            }
+            seconds += step;
+            left -= step;
+        }
+        return End.TIME;
+    }
+
+    /** Leaves the state where the event happens within a step and answers the seconds to there. */
+    private double land(StopEvent event, double[] before, double step) {
+        double low = 0;
+        double high = step;
+        for (int i = 0; i < EVENT_BISECTIONS && high - low > 1e-7 * step; i++) {
+            double middle = (low + high) / 2;
+            integrator.step(problem, before, middle, next);
+            System.arraycopy(next, 0, state, 0, state.length);
+            if (event.distance(this) <= 0) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        integrator.step(problem, before, high, next);
+        System.arraycopy(next, 0, state, 0, state.length);
+        return high;
+    }
+
+    private double stepS() {
+        problem.rates(state, rates);
+        double loss = Math.max(-rates[WATER], 1e-12);
+        return Math.min(LONGEST_STEP_S, LARGEST_WATER_SHARE * state[WATER] / loss);
+    }
+
+    private boolean isDry() {
+        return state[WATER] < LEAST_WATER_SHARE * massG() || brixPercent() >= MOST_BRIX;
+    }
+
+    public double minute() {
+        return seconds / SECONDS_PER_MINUTE;
+    }
+
+    public double massG() {
+        return consistency.massG(state[WATER], state[ETHANOL], state[ACETIC]);
+    }
+
+    public double brixPercent() {
+        return consistency.brixPercent(state[WATER], state[ETHANOL], state[ACETIC]);
+    }
+
+    public double volumeMl20c() {
+        return consistency.volumeMl20c(state[WATER], state[ETHANOL], state[ACETIC]);
+    }
+
+    public double volumeMlHot() {
+        return volumeMl20c() * SpecificVolume.expansion(tempC());
+    }
+
+    public double levelMm() {
+        return pot.shape().levelMm(volumeMlHot());
+    }
+
+    /** Step at the serving temperature. */
+    public double stepServed() {
+        return stepAt(servedC);
+    }
+
+    /** Step in the pot. */
+    public double stepHot() {
+        return stepAt(tempC());
+    }
+
+    /** Step at a temperature, °C. */
+    public double stepAt(double tempC) {
+        return Stair.step(viscosityPaS(tempC));
+    }
+
+    private double viscosityPaS(double tempC) {
+        return consistency.viscosityPaS(state[WATER], state[ETHANOL], state[ACETIC], tempC);
+    }
+
+    public double boilingC() {
+        return BoilingPoint.boilingC(consistency.waterActivity(state[WATER], state[ACETIC]), pressurePa);
+    }
+
+    public double tempC() {
+        return heat.look().potTempC(boilingC());
+    }
+
+    public Mixture mixture() {
+        return solids.withVolatiles(Math.max(0, state[WATER]), Math.max(0, state[ETHANOL]), Math.max(0, state[ACETIC]));
+    }
+
+    /** Everything about this moment. */
+    public PotState look() {
+        problem.rates(state, rates);
+        boolean dry = isDry();
+        double loss = dry ? 0 : -(rates[WATER] + rates[ETHANOL] + rates[ACETIC]) * SECONDS_PER_MINUTE;
+        return new PotState(
+                minute(), mixture(), tempC(), boilingC(), volumeMlHot(), levelMm(), stepHot(), stepServed(), loss);
+    }
+
+    /** The evaporation problem at the present setting. */
+    private final class Evaporation implements RateProblem {
+        @Override
+        public int size() {
+            return 3;
+        }
+
+        @Override
+        public void rates(double[] y, double[] ratesPerS) {
+            double water = Math.max(1e-9, y[WATER]);
+            double ethanol = Math.max(0, y[ETHANOL]);
+            double acetic = Math.max(0, y[ACETIC]);
+            double boiling = BoilingPoint.boilingC(consistency.waterActivity(water, acetic), pressurePa);
+            double temp = heat.look().potTempC(boiling);
+            double viscosity = consistency.viscosityPaS(water, ethanol, acetic, temp);
+            double hotMl = consistency.volumeMl20c(water, ethanol, acetic) * SpecificVolume.expansion(temp);
+            double surface = pot.shape().surfaceM2(pot.shape().levelMm(hotMl));
+            double vapourG = G_PER_KG
+                    * EvaporationRate.kgPerS(
+                            surface,
+                            heat.look().fluxKgPerM2H() * lookFactor,
+                            heat.lid().share(),
+                            viscosity,
+                            pot.pairFactor(),
+                            pot.netPowerW(),
+                            temp);
+            double ethanolShare = EthanolWater.vapourMassFraction(water, ethanol);
+            ratesPerS[ETHANOL] = -vapourG * ethanolShare;
+            ratesPerS[WATER] = -vapourG * (1 - ethanolShare);
+            ratesPerS[ACETIC] = EvaporationRate.ACETIC_RELATIVE_VOLATILITY * acetic * ratesPerS[WATER] / water;
+        }
+    }
+}

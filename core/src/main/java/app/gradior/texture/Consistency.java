@@ -1,0 +1,155 @@
+package app.gradior.texture;
+
+import app.gradior.heat.BoilingPoint;
+import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.SpecificVolume;
+
+/**
+ * How thick one sauce is, at any temperature and however much of its water has gone.
+ *
+ * <p>Apparent viscosity at 50 1/s: η = k_fat·(η_s + η_net); the network's parts mix by their square roots. Everything
+ * that does not evaporate is worked out once, so that asking again with less water is cheap. Starch counts as cooked:
+ * the sauce has been at its boil, where all six kinds gelatinise.
+ */
+public final class Consistency {
+    /** Reference temperature of the thickener strengths, °C. */
+    private static final double REFERENCE_C = 20;
+    /** Sugar holds back starch from this serum concentration on, °Bx; share lost per °Bx; least share left. */
+    private static final double SUGAR_HOLDS_FROM_BRIX = 20;
+
+    private static final double SHARE_LOST_PER_BRIX = 0.012;
+    private static final double LEAST_STARCH_SHARE = 0.3;
+    /** Volume fraction at which droplets lock and exponent: Krieger and Dougherty 1959, for soft droplets. */
+    private static final double FAT_PACKING = 0.74;
+
+    private static final double FAT_EXPONENT = -1.85;
+    private static final double MOST_FAT = 0.70;
+    private static final StarchKind[] KINDS = StarchKind.values();
+
+    private final double sugarLikeG;
+    private final double fixedSolublesG;
+    private final double fixedSoluteMol;
+    private final double pulpBodyG;
+    private final double[] powderG;
+    private final boolean starchy;
+    private final double fatMl;
+    private final double fixedMl20c;
+    private final double fixedMassG;
+    private final double bodyFactor;
+
+    /**
+     * The consistency of that mixture.
+     *
+     * @param bodyFactor what this sauce's network is worth over the model's, above 0; 1 until known
+     */
+    public Consistency(Mixture mixture, double bodyFactor) {
+        if (!(bodyFactor > 0 && bodyFactor < 1e3)) {
+            throw new IllegalArgumentException("body factor is " + bodyFactor + ": above 0 expected");
+        }
+        this.sugarLikeG = mixture.sugarsG() + mixture.otherSolublesG();
+        this.fixedSolublesG = sugarLikeG + mixture.saltG() + mixture.otherAcidsG();
+        this.fixedSoluteMol = BoilingPoint.fixedSoluteMol(mixture.saltG(), mixture.otherAcidsG());
+        this.pulpBodyG = mixture.body().effectiveG();
+        this.powderG = new double[KINDS.length];
+        for (StarchKind kind : KINDS) {
+            powderG[kind.ordinal()] = mixture.starchPowderG(kind);
+        }
+        this.starchy = mixture.starch().totalG() > 0;
+        this.fatMl = SpecificVolume.fatMl20c(mixture.emulsifiedFatG());
+        this.fixedMl20c = SpecificVolume.fixedMl20c(mixture);
+        this.fixedMassG = mixture.massG() - mixture.waterG() - mixture.ethanolG() - mixture.aceticG();
+        this.bodyFactor = bodyFactor;
+    }
+
+    /** Apparent viscosity, Pa·s at 50 1/s, with so much water, ethanol and acetic acid left. */
+    public double viscosityPaS(double waterG, double ethanolG, double aceticG, double tempC) {
+        return flow(waterG, ethanolG, aceticG, tempC).viscosityPaS();
+    }
+
+    /**
+     * Viscosity and yield stress.
+     *
+     * @throws IllegalArgumentException when there is no liquid at all
+     */
+    public Flow flow(double waterG, double ethanolG, double aceticG, double tempC) {
+        double serumG = waterG + ethanolG + aceticG + fixedSolublesG;
+        if (!(serumG > 0)) {
+            throw new IllegalArgumentException(
+                    "a mixture without any liquid has no thickness: add water or another liquid");
+        }
+        double brix = 100 * (aceticG + fixedSolublesG) / serumG;
+        double x = SerumViscosity.concentration(brix);
+        double xPow = Math.pow(x, 1.25);
+        double serum = SerumViscosity.paS(x, xPow, tempC);
+        double serum20 = SerumViscosity.paS(x, xPow, REFERENCE_C);
+        double ratioLog = Math.log(serum / serum20);
+        double root = Thickener.PULP.rootViscosity(pulpBodyG / serumG, serum20, ratioLog);
+        double weightedYield = root * Thickener.PULP.yieldRatePerS();
+        if (starchy) {
+            double share = starchShare(brix);
+            for (StarchKind kind : KINDS) {
+                Thickener thickener = Thickener.of(kind);
+                double part = thickener.rootViscosity(powderG[kind.ordinal()] * share / serumG, serum20, ratioLog);
+                root += part;
+                weightedYield += part * thickener.yieldRatePerS();
+            }
+        }
+        double network = bodyFactor * root * root;
+        double yieldStressPa = root > 0 ? weightedYield / root * network : 0;
+        return new Flow(fatFactor(waterG, ethanolG, aceticG) * (serum + network), yieldStressPa);
+    }
+
+    /** 1 − 0.012·(Bx − 20), between 0.3 and 1: sugar takes the water that starch needs. */
+    private static double starchShare(double brix) {
+        double lost = SHARE_LOST_PER_BRIX * Math.max(0, brix - SUGAR_HOLDS_FROM_BRIX);
+        return Math.max(LEAST_STARCH_SHARE, 1 - lost);
+    }
+
+    private double fatFactor(double waterG, double ethanolG, double aceticG) {
+        if (!(fatMl > 0)) {
+            return 1;
+        }
+        double fraction = Math.min(MOST_FAT, fatMl / volumeMl20c(waterG, ethanolG, aceticG));
+        return Math.pow(1 - fraction / FAT_PACKING, FAT_EXPONENT);
+    }
+
+    /** Volume at 20 °C, mL. */
+    public double volumeMl20c(double waterG, double ethanolG, double aceticG) {
+        return fixedMl20c + SpecificVolume.volatileMl20c(waterG, ethanolG, aceticG);
+    }
+
+    /** Mass, g. */
+    public double massG(double waterG, double ethanolG, double aceticG) {
+        return fixedMassG + waterG + ethanolG + aceticG;
+    }
+
+    /** Serum concentration, °Bx. */
+    public double brixPercent(double waterG, double ethanolG, double aceticG) {
+        double solublesG = aceticG + fixedSolublesG;
+        return 100 * solublesG / (waterG + ethanolG + solublesG);
+    }
+
+    /** Water activity, 0 to 1. */
+    public double waterActivity(double waterG, double aceticG) {
+        return BoilingPoint.waterActivity(waterG, sugarLikeG, fixedSoluteMol, aceticG);
+    }
+
+    /** Flow of the mixture as it stands. */
+    public static Flow flow(Mixture m, double tempC) {
+        return new Consistency(m, 1).flow(m.waterG(), m.ethanolG(), m.aceticG(), tempC);
+    }
+
+    /** Step of the mixture as it stands, body factor 1. */
+    public static double step(Mixture m, double tempC) {
+        return Stair.step(flow(m, tempC).viscosityPaS());
+    }
+
+    /**
+     * How it flows at one temperature.
+     *
+     * @param viscosityPaS apparent viscosity at 50 1/s
+     * @param yieldStressPa stress below which it stands
+     */
+    public record Flow(double viscosityPaS, double yieldStressPa) {}
+}

@@ -1,0 +1,44 @@
+package app.gradior.texture;
+
+import app.gradior.larder.StarchKind;
+
+/**
+ * How strongly a thickener builds a network: strength (c/c*)^m, falling with temperature as the serum's viscosity to the
+ * power q. c is in grams per gram of serum: pulp as tomato-juice pulp, starch as powder.
+ *
+ * @param critical c*, g/g
+ * @param exponent m, dimensionless
+ * @param heatExponent q, dimensionless
+ * @param yieldRatePerS r, the yield stress over the network's viscosity, 1/s
+ */
+record Thickener(double critical, double exponent, double heatExponent, double yieldRatePerS) {
+    /** c* of maize starch: kitchen teaching on spoons to the cup, by weight of cornflour. */
+    private static final double MAIZE_CRITICAL = 0.00204;
+
+    private static final double STARCH_YIELD_PER_S = 8;
+
+    /** Pulp: fit to Harper and El Sahrigi 1965, tomato juice concentrates, within 15 % at 32 °C and 50 1/s. */
+    static final Thickener PULP = new Thickener(0.00127, 1.75, 0.7, 16);
+
+    private static final Thickener[] STARCHES = {
+        starch(1, 2.2, 1.35), starch(2.1, 2.2, 1.2), starch(0.75, 2.1, 0.9),
+        starch(0.95, 2.1, 0.9), starch(0.9, 2.1, 1.0), starch(1.7, 2.2, 1.1)
+    };
+
+    private static Thickener starch(double criticalOverMaize, double exponent, double heatExponent) {
+        return new Thickener(MAIZE_CRITICAL * criticalOverMaize, exponent, heatExponent, STARCH_YIELD_PER_S);
+    }
+
+    static Thickener of(StarchKind kind) {
+        return STARCHES[kind.ordinal()];
+    }
+
+    /** Square root of the network's viscosity, √(Pa·s): what adds up over thickeners. */
+    double rootViscosity(double gramsPerGramSerum, double serum20PaS, double serumRatioLog) {
+        if (!(gramsPerGramSerum > 0)) {
+            return 0;
+        }
+        double log = exponent * Math.log(gramsPerGramSerum / critical) + heatExponent * serumRatioLog;
+        return Math.sqrt(serum20PaS) * Math.exp(log / 2);
+    }
+}
