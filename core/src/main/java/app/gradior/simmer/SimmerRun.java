@@ -25,6 +25,9 @@ public final class SimmerRun {
     /** ... and so does a pot with less water than this share of its mass. */
     private static final double LEAST_WATER_SHARE = 0.03;
 
+    /** Plain water has no solids to be a share of: below this the pot is dry, g. */
+    private static final double LEAST_WATER_G = 1;
+
     private static final int WATER = 0;
     private static final int ETHANOL = 1;
     private static final int ACETIC = 2;
@@ -157,7 +160,7 @@ public final class SimmerRun {
     }
 
     private boolean isDry() {
-        return state[WATER] < LEAST_WATER_SHARE * massG() || brixPercent() >= MOST_BRIX;
+        return state[WATER] < LEAST_WATER_G || state[WATER] < LEAST_WATER_SHARE * massG() || brixPercent() >= MOST_BRIX;
     }
 
     public double minute() {
@@ -200,7 +203,12 @@ public final class SimmerRun {
     }
 
     private double viscosityPaS(double tempC) {
-        return consistency.viscosityPaS(state[WATER], state[ETHANOL], state[ACETIC], tempC);
+        return flowAt(tempC).viscosityPaS();
+    }
+
+    /** How it flows at a temperature, °C. */
+    public Consistency.Flow flowAt(double tempC) {
+        return consistency.flow(state[WATER], state[ETHANOL], state[ACETIC], tempC);
     }
 
     public double boilingC() {

@@ -1,0 +1,77 @@
+package app.gradior.care;
+
+import app.gradior.larder.Food;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Ingredients;
+import app.gradior.vessel.PotMaterial;
+import app.gradior.vessel.PotShape;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Which cautions a plan calls for. They are matters of safety: none can be switched off. */
+public final class Cautions {
+    /** A pot fuller than this boils over; kitchen teaching. */
+    public static final double FULLEST_SHARE = 2.0 / 3.0;
+
+    private static final double ACID_PERCENT = 0.3;
+    private static final double ACID_PH = 4.6;
+    private static final double HOT_SHU = 400;
+    private static final double ALCOHOL_G = 5;
+    /** A spirit is anything at or above this, g of ethanol in 100 g. */
+    private static final double SPIRIT_PERCENT = 25;
+
+    private Cautions() {}
+
+    /** Cautions for these ingredients in that pot. */
+    public static List<Caution> of(Ingredients ingredients, PotShape shape, PotMaterial material, double startMlHot) {
+        List<Caution> cautions = new ArrayList<>();
+        Mixture mixture = ingredients.mixture();
+        if (startMlHot > FULLEST_SHARE * shape.capacityMl() && shape.holds(startMlHot)) {
+            cautions.add(new Caution(
+                    "The pot is " + Numbers.plain(100 * startMlHot / shape.capacityMl(), 0) + " % full",
+                    "Over two thirds it boils over: take a larger pot or cook it in two."));
+        }
+        if (material.reactive() && isAcid(ingredients, mixture)) {
+            cautions.add(new Caution(
+                    "This pot is " + material.label(),
+                    "Acid takes metal and taste out of it: use stainless, enamelled or lined."));
+        }
+        if (ingredients.usable().stream()
+                .anyMatch(line -> line.food().orElseThrow().per100g().ethanol() >= SPIRIT_PERCENT)) {
+            cautions.add(new Caution(
+                    "Spirits catch fire",
+                    "Pan off the heat, hood fan off, do not lean over it, lid at hand; then back on."));
+        }
+        if (mixture.ethanolG() > ALCOHOL_G) {
+            cautions.add(
+                    new Caution(
+                            "Alcohol never cooks off entirely",
+                            "The plan says how much is left: it matters to children, in pregnancy, recovery, faith and driving."));
+        }
+        if (mixture.pungencyShu() > HOT_SHU) {
+            cautions.add(new Caution(
+                    "Chilli steam chokes", "Open a window and lean back when it first boils; wash your hands after."));
+        }
+        if (ingredients.usable().stream().map(line -> line.food().orElseThrow()).anyMatch(Cautions::isHoney)) {
+            cautions.add(new Caution("Honey", "Not for infants under one year."));
+        }
+        if (mixture.brixPercent() > 40) {
+            cautions.add(new Caution(
+                    "Boiling sugar burns", "It is hotter than water and sticks: keep hands and faces away."));
+        }
+        return cautions;
+    }
+
+    private static boolean isHoney(Food food) {
+        return food.id().startsWith("honey");
+    }
+
+    private static boolean isAcid(Ingredients ingredients, Mixture mixture) {
+        double acidPercent = 100 * (mixture.aceticG() + mixture.otherAcidsG()) / Math.max(1, mixture.massG());
+        return acidPercent > ACID_PERCENT
+                || ingredients.usable().stream()
+                        .anyMatch(line -> line.massG() > 0.2 * mixture.massG()
+                                && line.food().orElseThrow().ph().orElse(7) < ACID_PH);
+    }
+}

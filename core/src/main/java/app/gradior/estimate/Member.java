@@ -1,0 +1,104 @@
+package app.gradior.estimate;
+
+import app.gradior.estimate.BatchStory.Happening;
+import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.texture.RingTest;
+
+/** One way the batch may truly be: the pot re-run with one choice of the uncertain numbers. */
+final class Member {
+    private static final double SECONDS_PER_MINUTE = 60;
+    private static final double PLATE_C = 20;
+
+    private final BatchStory story;
+    private final Belief belief;
+    private final double[] z;
+    private final SimmerRun run;
+    private Look look;
+    private LidState lid;
+    private int next;
+
+    Member(BatchStory story, Belief belief, double[] z) {
+        this.story = story;
+        this.belief = belief;
+        this.z = z.clone();
+        this.look = story.heat().look();
+        this.lid = story.heat().lid();
+        this.run = new SimmerRun(
+                story.start().scaled(belief.waterFactor(z), belief.solidsFactor(z)),
+                story.pot().withPairFactor(clamped(story.pot().pairFactor() * belief.pairFactor(z))),
+                story.heat(),
+                belief.bodyFactor(z),
+                story.servedC());
+        applyHeat();
+    }
+
+    private static double clamped(double pairFactor) {
+        return Math.max(0.05, Math.min(20, pairFactor));
+    }
+
+    SimmerRun run() {
+        return run;
+    }
+
+    /** Re-runs all that happened up to a minute; for each reading, in order, writes what this member would have read. */
+    void follow(double untilMinute, double[] predicted) {
+        int reading = 0;
+        while (next < story.happenings().size() && story.happenings().get(next).minute() <= untilMinute) {
+            Happening happening = story.happenings().get(next++);
+            to(happening.minute());
+            if (happening.what() instanceof BatchStory.LookSet set) {
+                look = set.look();
+                applyHeat();
+            } else if (happening.what() instanceof BatchStory.LidSet set) {
+                lid = set.lid();
+                applyHeat();
+            } else if (happening.what() instanceof BatchStory.Added added) {
+                run.add(added.mixture());
+            } else if (happening.what() instanceof Reading taken) {
+                if (reading < predicted.length) {
+                    predicted[reading++] = read(taken);
+                }
+            }
+        }
+        to(untilMinute);
+    }
+
+    /** Re-runs all that happened up to a minute, without reading anything. */
+    void follow(double untilMinute) {
+        follow(untilMinute, new double[0]);
+    }
+
+    private void applyHeat() {
+        run.set(new Heat(look, lid), belief.lookFactor(z, look));
+    }
+
+    private void to(double minute) {
+        double seconds = (minute - run.minute()) * SECONDS_PER_MINUTE;
+        if (seconds > 0) {
+            run.advance(seconds);
+        }
+    }
+
+    private double read(Reading reading) {
+        return switch (reading.kind()) {
+            case WEIGHT -> run.massG() + story.emptyG();
+            case LEVEL -> run.levelMm();
+            case VOLUME -> run.volumeMlHot();
+            case SPOON -> run.stepHot();
+            case RING -> ringMm();
+            case BRIX -> run.brixPercent();
+            case TEMPERATURE -> run.tempC();
+        };
+    }
+
+    private double ringMm() {
+        var flow = run.flowAt(PLATE_C);
+        double density = 1000 * run.massG() / (run.volumeMl20c() * SpecificVolume.expansion(PLATE_C));
+        return RingTest.radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), density);
+    }
+}

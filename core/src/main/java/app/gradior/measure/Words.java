@@ -1,0 +1,215 @@
+package app.gradior.measure;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A line cut into words and numbers, and the small words of recipes. */
+final class Words {
+    /** Words that describe without changing which food it is. */
+    private static final Set<String> DESCRIPTORS = Set.copyOf(List.of(
+            "chopped",
+            "diced",
+            "sliced",
+            "minced",
+            "grated",
+            "crushed",
+            "peeled",
+            "fresh",
+            "freshly",
+            "ripe",
+            "finely",
+            "roughly",
+            "coarsely",
+            "thinly",
+            "stoned",
+            "pitted",
+            "halved",
+            "quartered",
+            "picked",
+            "washed",
+            "trimmed",
+            "good",
+            "quality",
+            "organic",
+            "unwaxed",
+            "cold",
+            "hot",
+            "warm",
+            "cool",
+            "soft",
+            "whole",
+            "small",
+            "medium",
+            "large",
+            "big",
+            "very",
+            "extra",
+            "dry",
+            "drained",
+            "rinsed",
+            "frozen",
+            "thawed",
+            "toasted",
+            "softened",
+            "melted",
+            "homemade",
+            "plain",
+            "fine",
+            "the",
+            "and",
+            "about",
+            "approx",
+            "approximately",
+            "around",
+            "some",
+            "more",
+            "level",
+            "heaped",
+            "heaping",
+            "rounded",
+            "scant",
+            "generous",
+            "packed",
+            "loosely",
+            "firmly",
+            "loose",
+            "loosely",
+            "lightly",
+            "few",
+            "seeded",
+            "deseeded",
+            "cored",
+            "bruised",
+            "torn",
+            "shredded",
+            "ground",
+            "baby",
+            "young",
+            "cooked",
+            "raw",
+            "strong",
+            "light",
+            "rich",
+            "weak",
+            "low",
+            "reduced",
+            "seed",
+            "strand",
+            "juice",
+            "zest",
+            "topped",
+            "tailed",
+            "pod",
+            "left",
+            "over",
+            "leftover"));
+
+    /** Words that end what is measured. */
+    private static final Set<String> CONNECTORS =
+            Set.of("or", "with", "for", "in", "to", "plus", "if", "such", "like", "from");
+
+    private static final Map<String, Double> NUMBER_WORDS = Map.ofEntries(
+            Map.entry("a", 1.0),
+            Map.entry("an", 1.0),
+            Map.entry("one", 1.0),
+            Map.entry("two", 2.0),
+            Map.entry("three", 3.0),
+            Map.entry("four", 4.0),
+            Map.entry("five", 5.0),
+            Map.entry("six", 6.0),
+            Map.entry("seven", 7.0),
+            Map.entry("eight", 8.0),
+            Map.entry("nine", 9.0),
+            Map.entry("ten", 10.0),
+            Map.entry("eleven", 11.0),
+            Map.entry("twelve", 12.0),
+            Map.entry("dozen", 12.0),
+            Map.entry("half", 0.5),
+            Map.entry("quarter", 0.25),
+            Map.entry("couple", 2.0),
+            Map.entry("few", 3.0),
+            Map.entry("several", 4.0));
+
+    private static final Pattern TOKEN = Pattern.compile(
+            "(?<number>\\d{1,6}[\\s-]+\\d{1,4}[/⁄]\\d{1,4}|\\d{1,4}[/⁄]\\d{1,4}|\\d{1,6} ?[" + Numbers.VULGAR + "]|["
+                    + Numbers.VULGAR + "]|[1-9]\\d{0,2}(?:,\\d{3})+|\\d{1,9}(?:[.,]\\d{1,6})?|\\.\\d{1,6})"
+                    + "|(?<word>\\p{L}[\\p{L}'’]*(?:-\\p{L}+)*)|(?<mark>[(),;:\\-–×*])");
+
+    private Words() {}
+
+    /** One piece of a line: a number, a word in the singular without accents, or a mark. */
+    record Token(String text, OptionalDouble number) {
+        boolean is(String other) {
+            return text.equals(other);
+        }
+
+        boolean isNumber() {
+            return number.isPresent();
+        }
+
+        boolean isMark() {
+            return !isNumber() && !Character.isLetter(text.charAt(0));
+        }
+    }
+
+    static List<Token> tokens(String line) {
+        List<Token> tokens = new ArrayList<>();
+        Matcher matcher = TOKEN.matcher(line);
+        while (matcher.find()) {
+            String number = matcher.group("number");
+            String word = matcher.group("word");
+            if (number != null) {
+                tokens.add(new Token(number, Numbers.parse(number)));
+            } else if (word != null) {
+                for (String part : plain(word).split("-")) {
+                    tokens.add(new Token(singular(part), OptionalDouble.empty()));
+                }
+            } else {
+                tokens.add(new Token(matcher.group("mark"), OptionalDouble.empty()));
+            }
+        }
+        return tokens;
+    }
+
+    /** Lower case, no accents, no apostrophes. */
+    private static String plain(String word) {
+        String decomposed = Normalizer.normalize(word, Normalizer.Form.NFD);
+        return decomposed.replaceAll("[\\p{M}'’]", "").toLowerCase(Locale.ROOT);
+    }
+
+    private static String singular(String word) {
+        if (word.length() <= 3 || word.endsWith("ss") || word.endsWith("us") || !word.endsWith("s")) {
+            return word;
+        }
+        if (word.endsWith("ies")) {
+            return word.substring(0, word.length() - 3) + "y";
+        }
+        if (word.endsWith("oes")) {
+            return word.substring(0, word.length() - 2);
+        }
+        return word.substring(0, word.length() - 1);
+    }
+
+    static OptionalDouble numberWord(Token token) {
+        if (token.isNumber()) {
+            return token.number();
+        }
+        Double value = NUMBER_WORDS.get(token.text());
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    static boolean isDescriptor(String word) {
+        return DESCRIPTORS.contains(word);
+    }
+
+    static boolean isConnector(String word) {
+        return CONNECTORS.contains(word);
+    }
+}

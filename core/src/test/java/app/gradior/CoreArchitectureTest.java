@@ -1,0 +1,32 @@
+package app.gradior;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "app.gradior", importOptions = ImportOption.DoNotIncludeTests.class)
+class CoreArchitectureTest {
+    @ArchTest
+    static final ArchRule ideasFormNoCycle =
+            slices().matching("app.gradior.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule coreKnowsNoFramework = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.springframework..", "java.sql..", "jakarta..", "org.apache.ibatis..");
+
+    @ArchTest
+    static final ArchRule coreHasNoClock = noClasses()
+            .should()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.time.Clock");
+}

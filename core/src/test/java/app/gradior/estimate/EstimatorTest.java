@@ -1,0 +1,161 @@
+package app.gradior.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.estimate.BatchStory.Added;
+import app.gradior.estimate.BatchStory.Happening;
+import app.gradior.estimate.BatchStory.Kind;
+import app.gradior.estimate.BatchStory.LidSet;
+import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.sauce.Ingredients;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.vessel.PotShape;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class EstimatorTest {
+    private static final PotOnHeat POT = PotOnHeat.unknownPair(new PotShape(240, 210, 130), 0);
+    private static final Heat LIVELY = new Heat(Look.LIVELY, LidState.OPEN);
+    private static final double EMPTY_G = 1400;
+    private static final double TARGET = 6;
+
+    private static BatchStory story(List<Happening> happenings) {
+        return new BatchStory(Sauces.damson(), Ingredients.Spread.EXACT, POT, false, EMPTY_G, LIVELY, 20, happenings);
+    }
+
+    /** A cook whose pot, sauce and eye differ from the model's by amounts drawn from the stated spreads. */
+    private record HiddenPot(double pair, double body, double water, double look) {
+        static HiddenPot draw(Random random) {
+            return new HiddenPot(
+                    Math.exp(0.30 * random.nextGaussian()),
+                    Math.exp(0.50 * random.nextGaussian()),
+                    Math.exp(0.03 * random.nextGaussian()),
+                    Math.exp(0.15 * random.nextGaussian()));
+        }
+
+        SimmerRun run() {
+            SimmerRun run = new SimmerRun(Sauces.damson().scaled(water, 1), POT.withPairFactor(pair), LIVELY, body, 20);
+            run.set(LIVELY, look);
+            return run;
+        }
+
+        double massAt(double minute) {
+            SimmerRun run = run();
+            run.advance(minute * 60);
+            return run.massG();
+        }
+
+        double stepServedAt(double minute) {
+            SimmerRun run = run();
+            run.advance(minute * 60);
+            return run.stepServed();
+        }
+
+        double stepHotAt(double minute) {
+            SimmerRun run = run();
+            run.advance(minute * 60);
+            return run.stepHot();
+        }
+    }
+
+    @Test
+    void eightyPercentBandsHoldTheTruthAboutEightyPercentOfTheTime() {
+        Random random = new Random(77);
+        int inMass = 0;
+        int inFinishMass = 0;
+        int cooks = 60;
+        for (int i = 0; i < cooks; i++) {
+            HiddenPot truth = HiddenPot.draw(random);
+            List<Happening> seen = List.of(
+                    new Happening(8, weight(truth.massAt(8), random)),
+                    new Happening(12, new Reading(Kind.SPOON, truth.stepHotAt(12) + 0.6 * random.nextGaussian())));
+            Forecast forecast = Estimator.forecast(story(seen), 16, TARGET);
+            inMass += holds(forecast.massG(), truth.massAt(16));
+            inFinishMass += holds(forecast.stepServed(), truth.stepServedAt(16));
+        }
+        assertThat(100.0 * inMass / cooks).as("mass band").isBetween(66.0, 93.0);
+        assertThat(100.0 * inFinishMass / cooks).as("step band").isBetween(66.0, 93.0);
+    }
+
+    private static Reading weight(double massG, Random random) {
+        return new Reading(Kind.WEIGHT, massG + EMPTY_G + 5 * random.nextGaussian());
+    }
+
+    private static int holds(Band band, double truth) {
+        return band.low() <= truth && truth <= band.high() ? 1 : 0;
+    }
+
+    @Test
+    void theSameStoryGivesTheSameFigures() {
+        List<Happening> seen = List.of(
+                new Happening(5, new Reading(Kind.LEVEL, 33)), new Happening(9, new Reading(Kind.WEIGHT, 2850)));
+        assertThat(Estimator.forecast(story(seen), 12, TARGET)).isEqualTo(Estimator.forecast(story(seen), 12, TARGET));
+        List<Happening> later = new ArrayList<>(seen);
+        later.add(new Happening(20, new BatchStory.LookSet(Look.GENTLE)));
+        assertThat(Estimator.forecast(story(later), 12, TARGET))
+                .as("what comes later is not known yet")
+                .isEqualTo(Estimator.forecast(story(seen), 12, TARGET));
+    }
+
+    @Test
+    void aWeighInNarrowsTheBandAndMovesTheMiddle() {
+        Forecast before = Estimator.forecast(story(List.of()), 15, TARGET);
+        HiddenPot slow = new HiddenPot(0.6, 1, 1, 1);
+        Forecast after = Estimator.forecast(
+                story(List.of(
+                        new Happening(6, new Reading(Kind.WEIGHT, slow.massAt(6) + EMPTY_G)),
+                        new Happening(15, new Reading(Kind.WEIGHT, slow.massAt(15) + EMPTY_G)))),
+                15,
+                TARGET);
+        assertThat(after.massG().width()).isLessThan(0.3 * before.massG().width());
+        assertThat(after.massG().middle()).isCloseTo(slow.massAt(15), within(8.0));
+        assertThat(after.lossGPerMin().middle())
+                .isLessThan(0.8 * before.lossGPerMin().middle());
+        assertThat(after.finish().orElseThrow().minute().middle())
+                .isGreaterThan(before.finish().orElseThrow().minute().middle());
+    }
+
+    @Test
+    void oneWildReadingIsNamedAndDoesNotPull() {
+        HiddenPot truth = new HiddenPot(1.1, 1, 1, 1);
+        List<Happening> good = List.of(
+                new Happening(5, new Reading(Kind.WEIGHT, truth.massAt(5) + EMPTY_G)),
+                new Happening(10, new Reading(Kind.WEIGHT, truth.massAt(10) + EMPTY_G)),
+                new Happening(15, new Reading(Kind.WEIGHT, truth.massAt(15) + EMPTY_G)));
+        List<Happening> withWild = new ArrayList<>(good);
+        withWild.add(new Happening(12, new Reading(Kind.WEIGHT, 900)));
+        Forecast clean = Estimator.forecast(story(good), 16, TARGET);
+        Forecast pulled = Estimator.forecast(story(withWild), 16, TARGET);
+        assertThat(pulled.wildReadings()).containsExactly(2);
+        assertThat(clean.wildReadings()).isEmpty();
+        assertThat(pulled.massG().middle()).isCloseTo(clean.massG().middle(), within(10.0));
+    }
+
+    @Test
+    void aLidSlowsItAndWaterPutsItBack() {
+        Forecast open = Estimator.forecast(story(List.of()), 20, TARGET);
+        Forecast lidded = Estimator.forecast(story(List.of(new Happening(5, new LidSet(LidState.CLOSED)))), 20, TARGET);
+        Forecast watered =
+                Estimator.forecast(story(List.of(new Happening(5, new Added(Sauces.of("water", 150))))), 20, TARGET);
+        assertThat(lidded.massG().middle()).isGreaterThan(open.massG().middle() + 50);
+        assertThat(watered.finish().orElseThrow().minute().middle())
+                .isGreaterThan(open.finish().orElseThrow().minute().middle() + 5);
+    }
+
+    @Test
+    void aTargetAlreadyMetIsMetNowAndOneNeverMetIsNotForecast() {
+        Forecast met = Estimator.forecast(story(List.of()), 300, 4);
+        assertThat(met.finish().orElseThrow().minute().middle()).isEqualTo(300);
+        BatchStory water = new BatchStory(
+                Sauces.of("water", 800), Ingredients.Spread.EXACT, POT, true, EMPTY_G, LIVELY, 20, List.of());
+        assertThat(Estimator.forecast(water, 5, 6).finish()).isEmpty();
+    }
+}

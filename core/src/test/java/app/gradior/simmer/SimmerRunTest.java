@@ -1,0 +1,117 @@
+package app.gradior.simmer;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.mixture.Mixture;
+import app.gradior.vessel.PotShape;
+import org.junit.jupiter.api.Test;
+
+class SimmerRunTest {
+    private static final PotShape POT = new PotShape(240, 210, 130);
+    private static final Heat LIVELY = new Heat(Look.LIVELY, LidState.OPEN);
+
+    private static SimmerRun run(Mixture mixture, PotShape shape, Heat heat) {
+        return new SimmerRun(mixture, PotOnHeat.unknownPair(shape, 0), heat, 1, 20);
+    }
+
+    private static double lostIn(double minutes, PotShape shape, Heat heat) {
+        SimmerRun run = run(Sauces.damson(), shape, heat);
+        run.advance(minutes * 60);
+        return Sauces.damson().massG() - run.massG();
+    }
+
+    /** A straight pot of water: A·J·t, by hand: 0.0452 m² × 15 kg/(m²·h) × 0.5 h = 339 g. */
+    @Test
+    void waterLeavesAtTheTablesRate() {
+        SimmerRun run = run(Sauces.of("water", 3000), new PotShape(240, 240, 130), LIVELY);
+        run.advance(30 * 60);
+        assertThat(3000 - run.massG()).isCloseTo(339.3, within(2.5));
+    }
+
+    @Test
+    void longStepsAreAsGoodAsShortOnes() {
+        SimmerRun coarse = run(Sauces.damson(), POT, LIVELY);
+        coarse.advance(60 * 60);
+        SimmerRun fine = run(Sauces.damson(), POT, LIVELY);
+        for (int i = 0; i < 3600; i++) {
+            fine.advance(1);
+        }
+        double lost = Sauces.damson().massG() - fine.massG();
+        assertThat(coarse.massG()).isCloseTo(fine.massG(), within(1e-6 * lost));
+    }
+
+    @Test
+    void whatDoesNotEvaporateStays() {
+        Mixture start = Sauces.damson().plus(Sauces.of("wine-red", 200)).plus(Sauces.of("salt", 5));
+        SimmerRun run = run(start, POT, LIVELY);
+        run.advance(40 * 60);
+        Mixture end = run.mixture();
+        assertThat(end.withVolatiles(start.waterG(), start.ethanolG(), start.aceticG()))
+                .isEqualTo(start);
+        assertThat(end.massG()).isCloseTo(run.massG(), within(1e-9));
+        assertThat(end.ethanolG() / start.ethanolG()).isLessThan(0.2 * end.waterG() / start.waterG());
+        assertThat(end.aceticPercent()).isGreaterThan(start.aceticPercent());
+        assertThat(end.aceticG()).isLessThan(start.aceticG());
+    }
+
+    @Test
+    void aWiderPotIsNeverSlowerAndALidNeverFaster() {
+        double before = 0;
+        for (double diameter = 160; diameter <= 320; diameter += 20) {
+            double lost = lostIn(20, new PotShape(diameter, diameter, 200), LIVELY);
+            assertThat(lost).isGreaterThan(before);
+            before = lost;
+        }
+        double open = lostIn(20, POT, LIVELY);
+        double screened = lostIn(20, POT, new Heat(Look.LIVELY, LidState.SCREEN));
+        double ajar = lostIn(20, POT, new Heat(Look.LIVELY, LidState.AJAR));
+        double closed = lostIn(20, POT, new Heat(Look.LIVELY, LidState.CLOSED));
+        assertThat(new double[] {closed, ajar, screened, open}).isSorted();
+        assertThat(closed).isLessThan(0.1 * open);
+    }
+
+    @Test
+    void theBurnerLimitsTheBoil() {
+        PotOnHeat weak = new PotOnHeat(POT, 0, 1, 300);
+        SimmerRun run = new SimmerRun(Sauces.of("water", 2000), weak, new Heat(Look.ROLLING, LidState.OPEN), 1, 20);
+        run.advance(600);
+        // 300 W over 2256 kJ/kg for ten minutes
+        assertThat(2000 - run.massG()).isCloseTo(79.8, within(0.5));
+    }
+
+    @Test
+    void itThickensAndSlowsAsItGoes() {
+        SimmerRun run = run(Sauces.damson(), POT, LIVELY);
+        PotState first = run.look();
+        run.advance(45 * 60);
+        PotState later = run.look();
+        assertThat(later.stepServed()).isGreaterThan(first.stepServed());
+        assertThat(later.lossGPerMin()).isLessThan(first.lossGPerMin());
+        assertThat(later.levelMm()).isLessThan(first.levelMm());
+        assertThat(later.boilingC()).isGreaterThan(first.boilingC());
+    }
+
+    @Test
+    void aForgottenPotEndsDryAndDoesNotGoBelowNothing() {
+        SimmerRun run =
+                run(Sauces.of("water", 300).plus(Sauces.of("sugar", 100)), POT, new Heat(Look.ROLLING, LidState.OPEN));
+        assertThat(run.advance(48 * 3600)).isEqualTo(SimmerRun.End.DRY);
+        assertThat(run.massG()).isBetween(100.0, 140.0);
+        assertThat(run.minute()).isCloseTo(48 * 60, within(1e-6));
+        assertThat(run.look().lossGPerMin()).isZero();
+    }
+
+    @Test
+    void addingWaterAndBoilingItOffAgainComesBack() {
+        SimmerRun run = run(Sauces.damson(), POT, LIVELY);
+        run.add(Sauces.of("water", 200));
+        assertThat(run.massG()).isCloseTo(Sauces.damson().massG() + 200, within(1e-9));
+        SimmerRun.End end = run.advanceUntil(r -> r.massG() - Sauces.damson().massG(), 3600);
+        assertThat(end).isEqualTo(SimmerRun.End.REACHED);
+        assertThat(run.mixture().waterG()).isCloseTo(Sauces.damson().waterG(), within(2.0));
+    }
+}
