@@ -1,1 +1,24 @@
-package app.gradior; class GradiorApplication { public static void main(String[] a) {} }
+package app.gradior;
+
+import java.time.Clock;
+import org.mybatis.spring.annotation.MapperScan;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.context.annotation.Bean;
+
+/** Starts the application. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+@MapperScan("app.gradior.store")
+public class GradiorApplication {
+    public static void main(String[] args) {
+        SpringApplication.run(GradiorApplication.class, args);
+    }
+
+    /** The one clock; tests put a settable one in its place. */
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+}

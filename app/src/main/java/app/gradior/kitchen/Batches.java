@@ -1,0 +1,261 @@
+package app.gradior.kitchen;
+
+import app.gradior.estimate.Estimator;
+import app.gradior.estimate.Forecast;
+import app.gradior.mixture.Mixture;
+import app.gradior.store.BatchMapper;
+import app.gradior.store.Inserted;
+import app.gradior.store.Rows.BatchRow;
+import app.gradior.store.Rows.EventRow;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Live and finished batches: starting, recording what happens, forecasting. */
+@Service
+public class Batches {
+    /** How far ahead of our clock another device's may be. */
+    private static final Duration CLOCK_SKEW = Duration.ofMinutes(5);
+
+    private static final Duration EARLIEST_START = Duration.ofHours(24);
+    private static final int MOST_EVENTS = 2000;
+
+    private final BatchMapper batches;
+    private final EventJson json;
+    private final Lines lines;
+    private final Clock clock;
+
+    Batches(BatchMapper batches, EventJson json, Lines lines, Clock clock) {
+        this.batches = batches;
+        this.json = json;
+        this.lines = lines;
+        this.clock = clock;
+    }
+
+    /** An event as it comes in. */
+    public record Draft(String clientKey, Instant at, EventBody body) {
+        public Draft {
+            if (!clientKey.matches("[A-Za-z0-9._:-]{1,64}")) {
+                throw Refusal.unfit(
+                        "clientKey", "1 to 64 letters, digits, dots, colons, dashes or underscores expected");
+            }
+        }
+    }
+
+    /** What came of recording: the event, and whether it had been recorded before. */
+    public record Recorded(BatchEvent event, boolean repeat) {}
+
+    /**
+     * Starts a batch.
+     *
+     * @param startedAt up to 24 h ago
+     * @return its id
+     */
+    @Transactional
+    public long start(
+            Kitchen kitchen,
+            String name,
+            @Nullable Long sauceId,
+            @Nullable Integer version,
+            BatchPlan plan,
+            Instant startedAt) {
+        Instant now = clock.instant();
+        if (startedAt.isAfter(now.plus(CLOCK_SKEW)) || startedAt.isBefore(now.minus(EARLIEST_START))) {
+            throw Refusal.unfit("startedAt", "startedAt is " + startedAt + ": up to 24 h ago expected");
+        }
+        return insert(kitchen.id(), name, sauceId, version, plan, startedAt);
+    }
+
+    long insert(
+            long kitchenId,
+            String name,
+            @Nullable Long sauceId,
+            @Nullable Integer version,
+            BatchPlan plan,
+            Instant startedAt) {
+        Inserted key = new Inserted();
+        batches.insert(
+                new BatchRow(
+                        0,
+                        kitchenId,
+                        sauceId,
+                        version,
+                        Refusal.text("name", name, 120),
+                        json.write(plan),
+                        Batch.State.LIVE.name(),
+                        utc(startedAt),
+                        null),
+                key);
+        return key.getId();
+    }
+
+    /**
+     * Records an event once: the same client key again changes nothing and gets the first answer.
+     *
+     * @throws Refusal when it does not fit this batch
+     */
+    @Transactional
+    public Recorded record(Kitchen kitchen, long batchId, Draft draft) {
+        BatchRow row = batches.lock(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
+        Optional<EventRow> before = batches.findEvent(kitchen.id(), batchId, draft.clientKey());
+        if (before.isPresent()) {
+            return new Recorded(event(before.get()), true);
+        }
+        Batch batch = batch(row);
+        check(batch, draft, kitchen);
+        Instant now = clock.instant();
+        Instant at = draft.at().isAfter(now) ? now : draft.at();
+        EventRow event = new EventRow(
+                0,
+                kitchen.id(),
+                batchId,
+                draft.clientKey(),
+                utc(at),
+                utc(now),
+                draft.body().type(),
+                json.write(draft.body()));
+        Inserted key = new Inserted();
+        batches.insertEvent(event, key);
+        if (draft.body() instanceof EventBody.Finished) {
+            batches.finish(kitchen.id(), batchId, utc(at));
+        }
+        return new Recorded(new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body()), false);
+    }
+
+    private void check(Batch batch, Draft draft, Kitchen kitchen) {
+        Instant now = clock.instant();
+        if (draft.at().isAfter(now.plus(CLOCK_SKEW))) {
+            throw Refusal.unfit("at", "at is " + draft.at() + ", in the future: " + now + " at the latest expected");
+        }
+        if (draft.at().isBefore(batch.startedAt())) {
+            throw Refusal.unfit("at", "at is " + draft.at() + ", before the batch began at " + batch.startedAt());
+        }
+        if (batch.events().size() >= MOST_EVENTS) {
+            throw Refusal.conflict("events", "This batch has " + MOST_EVENTS + " events: it takes no more.");
+        }
+        boolean afterwards = draft.body() instanceof EventBody.Note || draft.body() instanceof EventBody.NextDay;
+        if (batch.state() == Batch.State.FINISHED && !afterwards) {
+            throw Refusal.conflict("state", "This batch is finished: only notes and the next-day result can be added.");
+        }
+        if (batch.state() == Batch.State.LIVE && draft.body() instanceof EventBody.NextDay) {
+            throw Refusal.conflict("state", "This batch is still on: finish it first.");
+        }
+        checkBody(batch, draft, kitchen);
+    }
+
+    private void checkBody(Batch batch, Draft draft, Kitchen kitchen) {
+        if (draft.body() instanceof EventBody.Weight weight
+                && weight.grossG() < batch.plan().pot().emptyG()) {
+            throw Refusal.unfit(
+                    "grossG",
+                    "grossG is " + weight.grossG() + " g, less than the empty pot's "
+                            + batch.plan().pot().emptyG() + " g: weigh pot and sauce together");
+        }
+        if (draft.body() instanceof EventBody.Level level
+                && level.mm() > batch.plan().pot().heightMm()) {
+            throw Refusal.unfit(
+                    "mm",
+                    "mm is " + level.mm() + " mm, above the pot's rim at "
+                            + batch.plan().pot().heightMm() + " mm: measure from the floor up");
+        }
+        if (draft.body() instanceof EventBody.Added added) {
+            for (int i = 0; i < added.ingredients().size(); i++) {
+                String field = "ingredients[" + i + "]";
+                double massG = added.ingredients()
+                        .get(i)
+                        .read(lines, kitchen.measures(), field)
+                        .massG();
+                Refusal.inRange(field + ".massG", massG, 0.01, 20_000, " g");
+            }
+        }
+        if (draft.body() instanceof EventBody.Undo undo
+                && batch.standing().stream().noneMatch(e -> e.clientKey().equals(undo.undoneKey()))) {
+            throw Refusal.unfit("undoneKey", "no standing event of this batch has the key '" + undo.undoneKey() + "'");
+        }
+    }
+
+    public Batch batch(long kitchenId, long batchId) {
+        return batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch")));
+    }
+
+    private Batch batch(BatchRow row) {
+        return new Batch(
+                row.id(),
+                row.sauceId(),
+                row.sauceVersion(),
+                row.name(),
+                json.plan(row.plan()),
+                Batch.State.valueOf(row.state()),
+                row.startedAt().toInstant(ZoneOffset.UTC),
+                row.finishedAt() == null ? null : row.finishedAt().toInstant(ZoneOffset.UTC),
+                batches.events(row.kitchenId(), row.id()).stream()
+                        .map(this::event)
+                        .toList());
+    }
+
+    private BatchEvent event(EventRow row) {
+        return new BatchEvent(
+                row.id(),
+                row.clientKey(),
+                row.happenedAt().toInstant(ZoneOffset.UTC),
+                row.recordedAt().toInstant(ZoneOffset.UTC),
+                json.read(row.type(), row.body()));
+    }
+
+    public List<Batch> live(long kitchenId) {
+        return batches.inState(kitchenId, Batch.State.LIVE.name()).stream()
+                .map(this::batch)
+                .toList();
+    }
+
+    public List<Batch> all(long kitchenId) {
+        return batches.all(kitchenId).stream().map(this::batch).toList();
+    }
+
+    /** What is believed at a moment, from the events up to it; a finished batch stands still at its end. */
+    public Forecast forecast(Kitchen kitchen, Batch batch, Instant at) {
+        Instant end = batch.finishedAt();
+        Instant known = end != null && at.isAfter(end) ? end : at;
+        return Estimator.forecast(
+                batch.story(lines, kitchen.measures()),
+                batch.minuteOf(known),
+                batch.plan().targetStep());
+    }
+
+    /** What is in the pot at the start of a batch. */
+    public Mixture start(BatchPlan plan) {
+        return plan.start(lines.catalogue());
+    }
+
+    public Instant now() {
+        return clock.instant();
+    }
+
+    void insertPast(long kitchenId, long batchId, Draft draft) {
+        batches.insertEvent(
+                new EventRow(
+                        0,
+                        kitchenId,
+                        batchId,
+                        draft.clientKey(),
+                        utc(draft.at()),
+                        utc(draft.at()),
+                        draft.body().type(),
+                        json.write(draft.body())),
+                new Inserted());
+        if (draft.body() instanceof EventBody.Finished) {
+            batches.finish(kitchenId, batchId, utc(draft.at()));
+        }
+    }
+
+    private static LocalDateTime utc(Instant at) {
+        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
+    }
+}

@@ -1,0 +1,374 @@
+package app.gradior.kitchen;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.sauce.Texture;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.store.Rows.BurnerRow;
+import app.gradior.vessel.PotMaterial;
+import app.gradior.vessel.PotShape;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/**
+ * The demo kitchen: a rented cottage near a lifeboat station, cooking for a midwinter supper. Past batches come from the
+ * simulator with hidden truths and reading noise, so that charts and comparisons have honest material. All invented.
+ */
+@Component
+class DemoData implements ApplicationRunner {
+    private static final long SEED = 1852;
+
+    private final GradiorProperties properties;
+    private final Kitchens kitchens;
+    private final KitchenKit kit;
+    private final SauceBook book;
+    private final Planning planning;
+    private final Batches batches;
+    private final Tokens tokens;
+    private final Lines lines;
+    private final Clock clock;
+    private final TransactionTemplate transaction;
+
+    DemoData(
+            GradiorProperties properties,
+            Kitchens kitchens,
+            KitchenKit kit,
+            SauceBook book,
+            Planning planning,
+            Batches batches,
+            Tokens tokens,
+            Lines lines,
+            Clock clock,
+            TransactionTemplate transaction) {
+        this.properties = properties;
+        this.kitchens = kitchens;
+        this.kit = kit;
+        this.book = book;
+        this.planning = planning;
+        this.batches = batches;
+        this.tokens = tokens;
+        this.lines = lines;
+        this.clock = clock;
+        this.transaction = transaction;
+    }
+
+    @Override
+    public void run(ApplicationArguments args) {
+        if (!properties.demo()) {
+            return;
+        }
+        transaction.executeWithoutResult(status -> {
+            Kitchen kitchen = kitchens.demo().orElseGet(this::load);
+            if (!properties.demoToken().isEmpty()) {
+                tokens.keep(kitchen.id(), "demo", properties.demoToken(), Tokens.Scope.ALL);
+            }
+        });
+    }
+
+    private Kitchen load() {
+        byte[] password = new byte[24];
+        new java.security.SecureRandom().nextBytes(password);
+        long id = kitchens.setUp(
+                new Kitchens.SetUp(
+                        "lifeboat-cottage",
+                        java.util.HexFormat.of().formatHex(password),
+                        "Lifeboat Cottage",
+                        MeasureSystem.METRIC,
+                        false,
+                        12,
+                        "Europe/London"),
+                true);
+        Kitchen kitchen = kitchens.kitchen(id);
+        pots(id);
+        sauces(kitchen);
+        past(kitchen);
+        live(kitchen);
+        return kitchen;
+    }
+
+    private void pots(long id) {
+        kit.addPot(id, "24 cm rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL);
+        kit.addPot(id, "28 cm sauté pan", new PotShape(280, 255, 72), 2100, PotMaterial.STAINLESS);
+        kit.addPot(id, "20 cm saucepan", new PotShape(200, 196, 115), 1280, PotMaterial.STAINLESS);
+        kit.addPot(id, "16 cm milk pan", new PotShape(165, 130, 85), 620, PotMaterial.NONSTICK);
+        kit.addPot(id, "Preserving pan", new PotShape(360, 250, 150), 2650, PotMaterial.STAINLESS);
+        kit.addPot(id, "Old iron pot", new PotShape(220, 200, 120), 3900, PotMaterial.BARE_IRON);
+        kit.addBurner(id, "Front left", 1700);
+        kit.addBurner(id, "Front right", 1100);
+        kit.addBurner(id, "Rear left", 1100);
+        kit.addBurner(id, "Rear right", 700);
+    }
+
+    private void sauces(Kitchen kitchen) {
+        save(
+                kitchen,
+                "Damson & star anise glaze",
+                Texture.SMOOTH,
+                6.5,
+                20,
+                "Milled hot, stones out, before it reduces. Brush on in the last ten minutes.",
+                "1 kg damsons, stoned",
+                "260 g soft brown sugar",
+                "150 ml cider vinegar",
+                "250 ml water",
+                "3 star anise",
+                "1 tsp fine sea salt");
+        save(
+                kitchen,
+                "Charred pepper & walnut sauce",
+                Texture.SMOOTH,
+                6,
+                20,
+                "Char, skin, blend with the nuts, then reduce.",
+                "6 red peppers, charred",
+                "80 g walnuts, toasted",
+                "3 tbsp tomato paste",
+                "2 tbsp sherry vinegar",
+                "3 garlic cloves",
+                "3 tbsp olive oil",
+                "1 tsp smoked paprika",
+                "400 ml vegetable stock",
+                "1 tsp salt");
+        save(
+                kitchen,
+                "Mushroom & perry gravy",
+                Texture.CHUNKY,
+                4.5,
+                65,
+                "Perry down first, then the stock. Potato starch goes in last, in cold stock.",
+                "500 g chestnut mushrooms, sliced",
+                "2 shallots, diced",
+                "500 ml dry perry",
+                "900 ml mushroom stock",
+                "30 g butter",
+                "20 g potato starch",
+                "1 tsp thyme");
+        save(
+                kitchen,
+                "Gooseberry & elderflower sauce",
+                Texture.SMOOTH,
+                5,
+                20,
+                "Sieve out the seeds. Sharp on purpose.",
+                "800 g gooseberries",
+                "120 g sugar",
+                "100 ml elderflower cordial",
+                "200 ml water",
+                "12 g tapioca starch");
+        save(
+                kitchen,
+                "Blackcurrant vinegar syrup",
+                Texture.CHUNKY,
+                4,
+                20,
+                "Reduce gently: it sets if it goes too far.",
+                "400 g blackcurrants",
+                "450 g sugar",
+                "300 ml red wine vinegar",
+                "300 ml water");
+        save(
+                kitchen,
+                "Leek & white bean velvet",
+                Texture.SMOOTH,
+                5.5,
+                65,
+                "Blend smooth before it reduces; cornflour only for the shine.",
+                "3 leeks, sliced",
+                "1 can white beans, drained",
+                "30 g butter",
+                "900 ml vegetable stock",
+                "100 ml double cream",
+                "8 g cornflour");
+        save(
+                kitchen,
+                "Tamarillo hot sauce",
+                Texture.SMOOTH,
+                5,
+                20,
+                "Blended and sieved. Open the window for the habaneros.",
+                "900 g tamarillos, peeled",
+                "3 habaneros",
+                "1 onion, chopped",
+                "4 garlic cloves",
+                "200 ml white wine vinegar",
+                "90 g demerara sugar",
+                "2 tsp salt",
+                "200 ml water");
+        save(
+                kitchen,
+                "Fennel & saffron fish sauce",
+                Texture.CHUNKY,
+                4,
+                60,
+                "For the smoked haddock. Rice flour keeps it clear of lumps in the freezer.",
+                "1 bulb fennel, diced",
+                "2 shallots, diced",
+                "200 ml dry vermouth",
+                "800 ml fish stock",
+                "a pinch of saffron",
+                "18 g rice flour",
+                "100 ml double cream",
+                "25 g butter");
+    }
+
+    private void save(
+            Kitchen kitchen, String name, Texture texture, double step, double servedC, String notes, String... typed) {
+        List<Lines.Typed> typedLines = Arrays.stream(typed).map(Lines.Typed::of).toList();
+        book.save(kitchen, 0, 0, new SauceBook.Draft(name, typedLines, texture, step, servedC, notes));
+    }
+
+    private Planning.Question question(Kitchen kitchen, int sauceIndex, int potIndex, int burnerIndex, Look look) {
+        SauceBook.Sauce sauce = book.sauce(kitchen, bySavingOrder(kitchen).get(sauceIndex));
+        List<BurnerRow> burners = kit.burners(kitchen.id());
+        return new Planning.Question(
+                sauce,
+                kit.pots(kitchen.id()).get(potIndex),
+                Optional.of(burners.get(burnerIndex)),
+                look,
+                LidState.OPEN,
+                kitchen.altitudeM(),
+                sauce.draft().targetStep(),
+                sauce.draft().servedC());
+    }
+
+    private List<Long> bySavingOrder(Kitchen kitchen) {
+        return book.sauces(kitchen.id()).stream().map(row -> row.id()).sorted().toList();
+    }
+
+    /** Twelve finished batches over the last ten weeks. */
+    private void past(Kitchen kitchen) {
+        int[][] runs = {
+            {0, 0, 0}, {3, 2, 1}, {1, 1, 0}, {6, 2, 2}, {4, 2, 1}, {0, 0, 0}, {2, 1, 0}, {5, 4, 0}, {7, 1, 2},
+            {0, 0, 0}, {6, 0, 1}, {3, 2, 1}
+        };
+        Random random = new Random(SEED);
+        Instant now = clock.instant();
+        for (int i = 0; i < runs.length; i++) {
+            Instant start = now.minus(Duration.ofDays(70 - 6L * i)).minus(Duration.ofMinutes(random.nextInt(300)));
+            Planning.Question question = question(kitchen, runs[i][0], runs[i][1], runs[i][2], Look.LIVELY);
+            new DemoCook(batches, lines, random, kitchen, question, planning).cookToTheEnd(start, i);
+        }
+    }
+
+    /** Two pots on the hob now. */
+    private void live(Kitchen kitchen) {
+        Random random = new Random(SEED + 1);
+        Instant now = clock.instant();
+        new DemoCook(batches, lines, random, kitchen, question(kitchen, 0, 0, 2, Look.LIVELY), planning)
+                .cookUntil(now.minus(Duration.ofMinutes(17)), now);
+        new DemoCook(batches, lines, random, kitchen, question(kitchen, 2, 1, 0, Look.GENTLE), planning)
+                .cookUntil(now.minus(Duration.ofMinutes(6)), now);
+    }
+
+    /** One cook at one pot, whose truth differs from the model by the spreads the model admits. */
+    private static final class DemoCook {
+        private final Batches batches;
+        private final Random random;
+        private final Kitchen kitchen;
+        private final Planning.Question question;
+        private final BatchPlan plan;
+        private final SimmerRun pot;
+        private int events;
+
+        DemoCook(
+                Batches batches,
+                Lines lines,
+                Random random,
+                Kitchen kitchen,
+                Planning.Question question,
+                Planning planning) {
+            this.batches = batches;
+            this.random = random;
+            this.kitchen = kitchen;
+            this.question = question;
+            this.plan = planning.plan(question, planning.answer(question));
+            double pair = Math.exp(0.2 * random.nextGaussian());
+            double body = Math.exp(0.25 * random.nextGaussian());
+            this.pot = new SimmerRun(
+                    plan.start(lines.catalogue()).scaled(Math.exp(0.03 * random.nextGaussian()), 1),
+                    plan.potOnHeat().withPairFactor(pair),
+                    plan.heat(),
+                    body,
+                    plan.servedC());
+        }
+
+        private long begin(Instant start) {
+            return batches.insert(
+                    kitchen.id(),
+                    question.sauce().name(),
+                    question.sauce().id(),
+                    question.sauce().version(),
+                    plan,
+                    start);
+        }
+
+        void cookUntil(Instant start, Instant now) {
+            long id = begin(start);
+            double minutes = Duration.between(start, now).toSeconds() / 60.0;
+            for (double at = 5; at < minutes - 1; at += 7) {
+                pot.advance(60 * (at - pot.minute()));
+                note(id, start, weight());
+            }
+        }
+
+        void cookToTheEnd(Instant start, int index) {
+            long id = begin(start);
+            double planned = Optional.ofNullable(plan.planned())
+                    .map(BatchPlan.Planned::minutes)
+                    .orElse(30.0);
+            double interval = Math.max(4, planned / 4);
+            boolean reached = false;
+            for (int i = 1; i <= 12 && !reached; i++) {
+                double target = plan.targetStep() + 0.1 * random.nextGaussian();
+                reached = pot.advanceUntil(run -> target - run.stepServed(), 60 * interval) == SimmerRun.End.REACHED;
+                if (!reached) {
+                    note(id, start, i % 3 == 2 ? level() : weight());
+                }
+            }
+            double yieldMl = Math.round(pot.volumeMl20c() * (1 + 0.02 * random.nextGaussian()) / 5) * 5.0;
+            note(id, start, new EventBody.Finished(yieldMl, NOTES[index % NOTES.length]));
+            double cold = Math.round(10 * (pot.stepServed() + 0.25 * random.nextGaussian())) / 10.0;
+            pot.advance(0);
+            batches.insertPast(
+                    kitchen.id(),
+                    id,
+                    new Batches.Draft(
+                            "demo-next-day",
+                            start.plus(Duration.ofHours(20)),
+                            new EventBody.NextDay(Math.max(1, Math.min(9, cold)), null)));
+        }
+
+        private static final String[] NOTES = {
+            "Pulled it when the line on the spoon held.",
+            "A little sharp; the cordial was a new bottle.",
+            "Good with the roast carrots.",
+            "Seeds through the sieve twice.",
+            "Set more than I thought overnight.",
+            "Thinner than last time, and better for it."
+        };
+
+        private EventBody weight() {
+            double gross = pot.massG() + plan.pot().emptyG() + 4 * random.nextGaussian();
+            return new EventBody.Weight(Math.round(gross));
+        }
+
+        private EventBody level() {
+            return new EventBody.Level(Math.max(1, Math.round(pot.levelMm() + 2 * random.nextGaussian())));
+        }
+
+        private void note(long id, Instant start, EventBody body) {
+            Instant at = start.plusMillis(Math.round(pot.minute() * 60_000));
+            batches.insertPast(kitchen.id(), id, new Batches.Draft("demo-" + events++, at, body));
+        }
+    }
+}

@@ -1,0 +1,206 @@
+package app.gradior.kitchen;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.larder.StarchKind;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** What an event says, by type; each checks its own range. */
+public sealed interface EventBody {
+    /** Name of the type in the API and in the log. */
+    String type();
+
+    /** Pot and sauce on the scale. */
+    record Weight(double grossG) implements EventBody {
+        public Weight {
+            Refusal.inRange("grossG", grossG, 1, 100_000, " g");
+        }
+
+        @Override
+        public String type() {
+            return "weight";
+        }
+    }
+
+    /** Dipstick above the pot's floor. */
+    record Level(double mm) implements EventBody {
+        public Level {
+            Refusal.inRange("mm", mm, 0, 600, " mm");
+        }
+
+        @Override
+        public String type() {
+            return "level";
+        }
+    }
+
+    /** Poured into a jug, hot. */
+    record Volume(double ml) implements EventBody {
+        public Volume {
+            Refusal.inRange("ml", ml, 1, 100_000, " mL");
+        }
+
+        @Override
+        public String type() {
+            return "volume";
+        }
+    }
+
+    /** Back of a spoon, as it is in the pot. */
+    record Spoon(double step) implements EventBody {
+        public Spoon {
+            Refusal.inRange("step", step, 0, 9.5, "");
+        }
+
+        @Override
+        public String type() {
+            return "spoon";
+        }
+    }
+
+    /** Ring test on a plate at 20 °C. */
+    record Ring(double mm) implements EventBody {
+        public Ring {
+            Refusal.inRange("mm", mm, 10, 300, " mm");
+        }
+
+        @Override
+        public String type() {
+            return "ring";
+        }
+    }
+
+    record Brix(double percent) implements EventBody {
+        public Brix {
+            Refusal.inRange("percent", percent, 0, 95, " °Bx");
+        }
+
+        @Override
+        public String type() {
+            return "brix";
+        }
+    }
+
+    record Temperature(double c) implements EventBody {
+        public Temperature {
+            Refusal.inRange("c", c, -10, 150, " °C");
+        }
+
+        @Override
+        public String type() {
+            return "temperature";
+        }
+    }
+
+    record HeatSet(String look) implements EventBody {
+        public HeatSet {
+            Refusal.checked("look", () -> Look.ofKey(look));
+        }
+
+        @Override
+        public String type() {
+            return "heat";
+        }
+    }
+
+    record LidSet(String state) implements EventBody {
+        public LidSet {
+            Refusal.checked("state", () -> LidState.ofKey(state));
+        }
+
+        @Override
+        public String type() {
+            return "lid";
+        }
+    }
+
+    /** Something more went in. */
+    record Added(List<IngredientInput> ingredients) implements EventBody {
+        public Added {
+            if (ingredients.isEmpty() || ingredients.size() > 40) {
+                throw Refusal.unfit("ingredients", "1 to 40 ingredients expected");
+            }
+            ingredients = List.copyOf(ingredients);
+        }
+
+        @Override
+        public String type() {
+            return "added";
+        }
+    }
+
+    /** Starch stirred into cold water and poured in. */
+    record Slurry(String starch, double starchG, double liquidG) implements EventBody {
+        public Slurry {
+            Refusal.checked("starch", () -> StarchKind.ofKey(starch));
+            Refusal.inRange("starchG", starchG, 0.1, 2000, " g");
+            Refusal.inRange("liquidG", liquidG, 0, 10_000, " g");
+        }
+
+        @Override
+        public String type() {
+            return "slurry";
+        }
+    }
+
+    record StageDone(@Nullable String stage) implements EventBody {
+        @Override
+        public String type() {
+            return "stageDone";
+        }
+    }
+
+    record Note(String text) implements EventBody {
+        public Note {
+            Refusal.text("text", text, 2000);
+        }
+
+        @Override
+        public String type() {
+            return "note";
+        }
+    }
+
+    /** Takes back an event of this batch, named by its client key. */
+    record Undo(String undoneKey) implements EventBody {
+        @Override
+        public String type() {
+            return "undo";
+        }
+    }
+
+    /** Off the heat for good: measured yield, cold or as poured. */
+    record Finished(@Nullable Double yieldMl, @Nullable String note) implements EventBody {
+        public Finished {
+            if (yieldMl != null) {
+                Refusal.inRange("yieldMl", yieldMl, 1, 100_000, " mL");
+            }
+            if (note != null && note.length() > 2000) {
+                throw Refusal.unfit("note", "At most 2000 characters.");
+            }
+        }
+
+        @Override
+        public String type() {
+            return "finished";
+        }
+    }
+
+    /** How it turned out, cold. */
+    record NextDay(@Nullable Double step, @Nullable String note) implements EventBody {
+        public NextDay {
+            if (step != null) {
+                Refusal.inRange("step", step, 1, 9, "");
+            }
+            if (note != null && note.length() > 2000) {
+                throw Refusal.unfit("note", "At most 2000 characters.");
+            }
+        }
+
+        @Override
+        public String type() {
+            return "nextDay";
+        }
+    }
+}

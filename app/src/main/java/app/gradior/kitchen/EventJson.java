@@ -1,0 +1,95 @@
+package app.gradior.kitchen;
+
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Events and plans to JSON and back. */
+@Component
+public class EventJson {
+    private static final Map<String, Class<? extends EventBody>> TYPES = Map.ofEntries(
+            Map.entry("weight", EventBody.Weight.class),
+            Map.entry("level", EventBody.Level.class),
+            Map.entry("volume", EventBody.Volume.class),
+            Map.entry("spoon", EventBody.Spoon.class),
+            Map.entry("ring", EventBody.Ring.class),
+            Map.entry("brix", EventBody.Brix.class),
+            Map.entry("temperature", EventBody.Temperature.class),
+            Map.entry("heat", EventBody.HeatSet.class),
+            Map.entry("lid", EventBody.LidSet.class),
+            Map.entry("added", EventBody.Added.class),
+            Map.entry("slurry", EventBody.Slurry.class),
+            Map.entry("stageDone", EventBody.StageDone.class),
+            Map.entry("note", EventBody.Note.class),
+            Map.entry("undo", EventBody.Undo.class),
+            Map.entry("finished", EventBody.Finished.class),
+            Map.entry("nextDay", EventBody.NextDay.class));
+
+    private final JsonMapper json;
+
+    EventJson(JsonMapper json) {
+        this.json = json;
+    }
+
+    /**
+     * Reads the fields of an event of that type.
+     *
+     * @throws Refusal naming the field that is unknown, missing or out of range
+     */
+    public EventBody read(String type, JsonNode fields) {
+        Class<? extends EventBody> kind = TYPES.get(type);
+        if (kind == null) {
+            throw Refusal.unfit(
+                    "type",
+                    "type '" + type + "' is not known: use one of "
+                            + TYPES.keySet().stream().sorted().toList());
+        }
+        try {
+            return json.treeToValue(fields, kind);
+        } catch (DatabindException e) {
+            throw refusal(e);
+        }
+    }
+
+    EventBody read(String type, String body) {
+        return read(type, json.readTree(body));
+    }
+
+    String write(Object value) {
+        return json.writeValueAsString(value);
+    }
+
+    /** The fields of an event, for answers. */
+    public JsonNode tree(EventBody body) {
+        return json.valueToTree(body);
+    }
+
+    BatchPlan plan(String text) {
+        return json.readValue(text, BatchPlan.class);
+    }
+
+    /** A refusal that names the field Jackson stumbled over. */
+    public static Refusal refusal(JacksonException e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Refusal refusal) {
+                return refusal;
+            }
+        }
+        StringBuilder path = new StringBuilder();
+        for (JacksonException.Reference step : e.getPath()) {
+            if (step.getPropertyName() != null) {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            } else if (step.getIndex() >= 0) {
+                path.append('[').append(step.getIndex()).append(']');
+            }
+        }
+        String message = String.valueOf(e.getOriginalMessage());
+        String plain = message.startsWith("Unrecognized property")
+                ? "this field is not known"
+                : message.contains("null") ? "this field is missing or null" : "this value cannot be read here";
+        return Refusal.malformed(path.isEmpty() ? "body" : path.toString(), plain);
+    }
+}

@@ -1,0 +1,5 @@
+/** The application. */
+@NullMarked
+package app.gradior;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,65 @@
+package app.gradior.store;
+
+import app.gradior.store.Rows.AccountRow;
+import app.gradior.store.Rows.KitchenRow;
+import app.gradior.store.Rows.TokenRow;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+
+/** Kitchens, the accounts that enter them and the tokens that speak for them. */
+public interface KitchenMapper {
+    @Insert("""
+            insert into kitchen (name, measures, fahrenheit, altitude_m, time_zone, demo)
+            values (#{row.name}, #{row.measures}, #{row.fahrenheit}, #{row.altitudeM}, #{row.timeZone}, #{row.demo})
+            """)
+    @Options(useGeneratedKeys = true, keyProperty = "key.id")
+    void insert(@Param("row") KitchenRow row, @Param("key") Inserted key);
+
+    @Select("select id, name, measures, fahrenheit, altitude_m, time_zone, demo from kitchen where id = #{kitchenId}")
+    Optional<KitchenRow> find(long kitchenId);
+
+    @Select("select id, name, measures, fahrenheit, altitude_m, time_zone, demo from kitchen where demo limit 1")
+    Optional<KitchenRow> findDemo();
+
+    @Insert("insert into account (kitchen_id, login, password_hash) values (#{kitchenId}, #{login}, #{passwordHash})")
+    void insertAccount(
+            @Param("kitchenId") long kitchenId,
+            @Param("login") String login,
+            @Param("passwordHash") String passwordHash);
+
+    @Select("select id, kitchen_id, login, password_hash from account where login = #{login}")
+    Optional<AccountRow> findAccount(String login);
+
+    @Select("select id, kitchen_id, login, password_hash from account where kitchen_id = #{kitchenId} limit 1")
+    Optional<AccountRow> findAccountOf(long kitchenId);
+
+    @Select("select count(*) from account")
+    int countAccounts();
+
+    @Insert("""
+            insert into api_token (kitchen_id, label, token_hash, scope, created_at)
+            values (#{kitchenId}, #{label}, #{tokenHash}, #{scope}, #{createdAt})
+            """)
+    void insertToken(
+            @Param("kitchenId") long kitchenId,
+            @Param("label") String label,
+            @Param("tokenHash") String tokenHash,
+            @Param("scope") String scope,
+            @Param("createdAt") LocalDateTime createdAt);
+
+    @Select("select id, kitchen_id, label, scope, created_at from api_token where token_hash = #{tokenHash}")
+    Optional<TokenRow> findToken(String tokenHash);
+
+    @Select(
+            "select id, kitchen_id, label, scope, created_at from api_token where kitchen_id = #{kitchenId} order by id")
+    List<TokenRow> tokens(long kitchenId);
+
+    @Delete("delete from api_token where id = #{id} and kitchen_id = #{kitchenId}")
+    int deleteToken(@Param("kitchenId") long kitchenId, @Param("id") long id);
+}

@@ -1,0 +1,74 @@
+package app.gradior.store;
+
+import java.time.LocalDateTime;
+import org.jspecify.annotations.Nullable;
+
+/** Rows as the tables hold them. Times are UTC. */
+public final class Rows {
+    private Rows() {}
+
+    public record KitchenRow(
+            long id,
+            String name,
+            String measures,
+            boolean fahrenheit,
+            double altitudeM,
+            String timeZone,
+            boolean demo) {}
+
+    public record AccountRow(long id, long kitchenId, String login, String passwordHash) {}
+
+    public record TokenRow(long id, long kitchenId, String label, String scope, LocalDateTime createdAt) {}
+
+    public record PotRow(
+            long id,
+            long kitchenId,
+            String name,
+            double topDiameterMm,
+            double baseDiameterMm,
+            double heightMm,
+            double emptyG,
+            String material) {}
+
+    public record BurnerRow(long id, long kitchenId, String name, double netPowerW) {}
+
+    public record SauceRow(
+            long id,
+            long kitchenId,
+            int version,
+            String name,
+            String texture,
+            double targetStep,
+            double servedC,
+            String notes,
+            LocalDateTime savedAt) {}
+
+    public record LineRow(
+            long sauceId,
+            int version,
+            int position,
+            String text,
+            @Nullable String foodId,
+            @Nullable Double massG) {}
+
+    public record BatchRow(
+            long id,
+            long kitchenId,
+            @Nullable Long sauceId,
+            @Nullable Integer sauceVersion,
+            String name,
+            String plan,
+            String state,
+            LocalDateTime startedAt,
+            @Nullable LocalDateTime finishedAt) {}
+
+    public record EventRow(
+            long id,
+            long kitchenId,
+            long batchId,
+            String clientKey,
+            LocalDateTime happenedAt,
+            LocalDateTime recordedAt,
+            String type,
+            String body) {}
+}

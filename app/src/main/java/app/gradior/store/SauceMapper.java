@@ -1,0 +1,65 @@
+package app.gradior.store;
+
+import app.gradior.store.Rows.LineRow;
+import app.gradior.store.Rows.SauceRow;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Sauces and their versions; a version is never changed once written. */
+public interface SauceMapper {
+    @Insert("insert into sauce (kitchen_id, version) values (#{kitchenId}, 1)")
+    @Options(useGeneratedKeys = true, keyProperty = "key.id")
+    void insert(@Param("kitchenId") long kitchenId, @Param("key") Inserted key);
+
+    @Insert("""
+            insert into sauce_version (sauce_id, version, name, texture, target_step, served_c, notes, saved_at)
+            values (#{id}, #{version}, #{name}, #{texture}, #{targetStep}, #{servedC}, #{notes}, #{savedAt})
+            """)
+    void insertVersion(SauceRow row);
+
+    @Insert("""
+            insert into sauce_line (sauce_id, version, position, text, food_id, mass_g)
+            values (#{sauceId}, #{version}, #{position}, #{text}, #{foodId}, #{massG})
+            """)
+    void insertLine(LineRow row);
+
+    @Select("""
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.notes, v.saved_at
+            from sauce s join sauce_version v on v.sauce_id = s.id and v.version = s.version
+            where s.kitchen_id = #{kitchenId} order by v.name
+            """)
+    List<SauceRow> sauces(long kitchenId);
+
+    @Select("""
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.notes, v.saved_at
+            from sauce s join sauce_version v on v.sauce_id = s.id and v.version = s.version
+            where s.kitchen_id = #{kitchenId} and s.id = #{id}
+            """)
+    Optional<SauceRow> find(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select("""
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.notes, v.saved_at
+            from sauce s join sauce_version v on v.sauce_id = s.id and v.version = #{version}
+            where s.kitchen_id = #{kitchenId} and s.id = #{id}
+            """)
+    Optional<SauceRow> findVersion(
+            @Param("kitchenId") long kitchenId, @Param("id") long id, @Param("version") int version);
+
+    @Select("""
+            select l.sauce_id, l.version, l.position, l.text, l.food_id, l.mass_g
+            from sauce_line l join sauce s on s.id = l.sauce_id
+            where s.kitchen_id = #{kitchenId} and l.sauce_id = #{id} and l.version = #{version} order by l.position
+            """)
+    List<LineRow> lines(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("version") int version);
+
+    @Update("""
+            update sauce set version = #{version}
+            where id = #{id} and kitchen_id = #{kitchenId} and version = #{version} - 1
+            """)
+    int advance(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("version") int version);
+}

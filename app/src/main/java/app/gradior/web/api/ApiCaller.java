@@ -1,0 +1,39 @@
+package app.gradior.web.api;
+
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Kitchens;
+import app.gradior.kitchen.Tokens;
+import app.gradior.web.api.TokenFilter.Caller;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.web.server.ResponseStatusException;
+
+/** The kitchen behind a token, if the token may do this. */
+@Component
+class ApiCaller {
+    private final Kitchens kitchens;
+
+    ApiCaller(Kitchens kitchens) {
+        this.kitchens = kitchens;
+    }
+
+    Kitchen kitchen(HttpServletRequest request, Tokens.Scope needed) {
+        if (!(request.getAttribute(TokenFilter.CALLER) instanceof Caller caller)) {
+            throw new ResponseStatusException(HttpStatus.UNAUTHORIZED);
+        }
+        if (!caller.scope().covers(needed)) {
+            throw new Forbidden(caller.scope(), needed);
+        }
+        return kitchens.kitchen(caller.kitchenId());
+    }
+
+    /** The token's scope is too narrow. */
+    static final class Forbidden extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        Forbidden(Tokens.Scope has, Tokens.Scope needed) {
+            super("this token's scope is " + has + "; " + needed + " is needed");
+        }
+    }
+}

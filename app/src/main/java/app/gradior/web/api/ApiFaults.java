@@ -1,0 +1,87 @@
+package app.gradior.web.api;
+
+import app.gradior.kitchen.EventJson;
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.Refusal;
+import java.util.List;
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+
+/** Every refusal of the API as a problem that names its field. */
+@RestControllerAdvice(basePackageClasses = ApiFaults.class)
+class ApiFaults {
+    private static final Logger LOG = LoggerFactory.getLogger(ApiFaults.class);
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> refused(Refusal refusal) {
+        return answer(Problems.status(refusal.kind()), refusal.faults());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> unreadable(HttpMessageNotReadableException e) {
+        if (e.getCause() instanceof JacksonException jackson) {
+            return refused(EventJson.refusal(jackson));
+        }
+        return answer(HttpStatus.BAD_REQUEST, List.of(new Fault("body", "a JSON body is needed")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> unreadable(JacksonException e) {
+        return refused(EventJson.refusal(e));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> wrongType(MethodArgumentTypeMismatchException e) {
+        if (e.getName().equals("id")) {
+            return refused(Refusal.missing("batch"));
+        }
+        return answer(
+                HttpStatus.BAD_REQUEST, List.of(new Fault(e.getName(), "'" + e.getValue() + "' cannot be read here")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> forbidden(ApiCaller.Forbidden e) {
+        return answer(HttpStatus.FORBIDDEN, List.of(new Fault("Authorization", String.valueOf(e.getMessage()))));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> missing(MissingServletRequestParameterException e) {
+        return answer(HttpStatus.BAD_REQUEST, List.of(new Fault(e.getParameterName(), "this parameter is missing")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> notJson(HttpMediaTypeNotSupportedException e) {
+        return answer(
+                HttpStatus.UNSUPPORTED_MEDIA_TYPE, List.of(new Fault("Content-Type", "application/json expected")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> wrongMethod(HttpRequestMethodNotSupportedException e) {
+        return answer(HttpStatus.METHOD_NOT_ALLOWED, List.of(new Fault("method", String.valueOf(e.getMessage()))));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> broken(Exception e) {
+        LOG.error("API call failed", e);
+        return answer(
+                HttpStatus.INTERNAL_SERVER_ERROR, List.of(new Fault("", "Something broke on our side; it is logged.")));
+    }
+
+    private static ResponseEntity<Map<String, Object>> answer(HttpStatus status, List<Fault> faults) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(Problems.problem(status, faults));
+    }
+}

@@ -1,0 +1,88 @@
+package app.gradior.web.api;
+
+import app.gradior.kitchen.IngredientInput;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Mixtures;
+import app.gradior.kitchen.Refusal;
+import app.gradior.measure.LineReading;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Texture;
+import app.gradior.vessel.PotShape;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Shapes that several calls of the API share. */
+public final class ApiModel {
+    private static final int MOST_INGREDIENTS = 200;
+
+    private ApiModel() {}
+
+    /**
+     * A mixture.
+     *
+     * @param evaporatedG mass already boiled off, g: water with the alcohol that goes with it
+     * @param blended whether cut pieces are blended smooth, which frees their pulp
+     */
+    public record MixtureInput(
+            @Nullable List<IngredientInput> ingredients,
+            @Nullable Double evaporatedG,
+            @Nullable Boolean blended) {
+
+        /** The ingredients as understood; faults are named under {@code path}. */
+        Ingredients understood(Lines lines, Kitchen kitchen, String path) {
+            if (ingredients == null || ingredients.isEmpty() || ingredients.size() > MOST_INGREDIENTS) {
+                throw Refusal.unfit(path + "ingredients", "1 to " + MOST_INGREDIENTS + " ingredients expected");
+            }
+            List<LineReading> readings = new ArrayList<>();
+            for (int i = 0; i < ingredients.size(); i++) {
+                readings.add(ingredients.get(i).read(lines, kitchen.measures(), path + "ingredients[" + i + "]"));
+            }
+            return new Ingredients(readings, Boolean.TRUE.equals(blended) ? Texture.SMOOTH : Texture.CHUNKY);
+        }
+
+        double evaporated(String path) {
+            return evaporatedG == null ? 0 : Refusal.inRange(path + "evaporatedG", evaporatedG, 0, 1e6, " g");
+        }
+
+        /** The mixture with what has evaporated gone. */
+        Mixture mixture(Ingredients understood, String path) {
+            Mixture all = understood.mixture();
+            if (!(all.massG() > 0)) {
+                throw Refusal.unfit(path + "ingredients", "these ingredients weigh nothing: give amounts");
+            }
+            return Mixtures.evaporated(all, evaporated(path));
+        }
+    }
+
+    /** A pot's inside. */
+    public record PotInput(
+            @Nullable Double topDiameterMm,
+            @Nullable Double baseDiameterMm,
+            @Nullable Double heightMm) {
+        PotShape shape() {
+            return Refusal.checked(
+                    "pot",
+                    () -> new PotShape(
+                            need("pot.topDiameterMm", topDiameterMm),
+                            need("pot.baseDiameterMm", baseDiameterMm),
+                            need("pot.heightMm", heightMm)));
+        }
+    }
+
+    static double need(String field, @Nullable Double value) {
+        if (value == null) {
+            throw Refusal.unfit(field, field + " is missing");
+        }
+        return value;
+    }
+
+    static <T> T needed(String field, @Nullable T value) {
+        if (value == null) {
+            throw Refusal.unfit(field, field + " is missing");
+        }
+        return value;
+    }
+}

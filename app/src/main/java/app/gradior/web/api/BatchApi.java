@@ -1,0 +1,352 @@
+package app.gradior.web.api;
+
+import static app.gradior.web.api.ApiModel.need;
+import static app.gradior.web.api.ApiModel.needed;
+
+import app.gradior.estimate.Forecast;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.BatchEvent;
+import app.gradior.kitchen.BatchPlan;
+import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.EventJson;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Prompt;
+import app.gradior.kitchen.Refusal;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.Tokens;
+import app.gradior.sauce.Ingredients;
+import app.gradior.vessel.PotMaterial;
+import app.gradior.vessel.PotShape;
+import app.gradior.web.api.ApiModel.MixtureInput;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Batches: start or take up, record what happens, ask for the forecast. */
+@RestController
+@RequestMapping("/api/v1/batches")
+class BatchApi {
+    private final ApiCaller caller;
+    private final Batches batches;
+    private final SauceBook book;
+    private final KitchenKit kit;
+    private final Lines lines;
+    private final EventJson json;
+
+    BatchApi(ApiCaller caller, Batches batches, SauceBook book, KitchenKit kit, Lines lines, EventJson json) {
+        this.caller = caller;
+        this.batches = batches;
+        this.book = book;
+        this.kit = kit;
+        this.lines = lines;
+        this.json = json;
+    }
+
+    /**
+     * A pot: one of the kit by id, or its dimensions.
+     *
+     * @param emptyG own weight, g; 0 when left out, then weigh-ins mean the sauce alone
+     */
+    record BatchPot(
+            @Nullable Long id,
+            @Nullable Double topDiameterMm,
+            @Nullable Double baseDiameterMm,
+            @Nullable Double heightMm,
+            @Nullable Double emptyG) {}
+
+    record NewBatch(
+            @Nullable String name,
+            @Nullable Long sauceId,
+            @Nullable Integer version,
+            @Nullable MixtureInput mixture,
+            @Nullable BatchPot pot,
+            @Nullable String look,
+            @Nullable String lid,
+            @Nullable Double altitudeM,
+            @Nullable Double targetStep,
+            @Nullable Double servedC,
+            @Nullable OffsetDateTime startedAt) {}
+
+    record StageAnswer(String kind, String state, double targetStep, double servedC) {}
+
+    record BatchAnswer(
+            long id,
+            String name,
+            String state,
+            @Nullable Long sauceId,
+            @Nullable Integer version,
+            OffsetDateTime startedAt,
+            @Nullable OffsetDateTime finishedAt,
+            BatchPlan.PlanPot pot,
+            String look,
+            String lid,
+            double altitudeM,
+            double targetStep,
+            double servedC,
+            List<StageAnswer> stages,
+            List<ObjectNode> events) {}
+
+    record BatchesAnswer(List<BatchAnswer> batches) {}
+
+    @GetMapping
+    BatchesAnswer list(@RequestParam(defaultValue = "all") String state, HttpServletRequest request) {
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
+        List<Batch> found = switch (state) {
+            case "live" -> batches.live(kitchen.id());
+            case "finished" ->
+                batches.all(kitchen.id()).stream()
+                        .filter(b -> b.state() == Batch.State.FINISHED)
+                        .toList();
+            case "all" -> batches.all(kitchen.id());
+            default ->
+                throw Refusal.malformed("state", "state '" + state + "' is not known: use live, finished or all");
+        };
+        return new BatchesAnswer(found.stream().map(this::answer).toList());
+    }
+
+    @GetMapping("/{id}")
+    BatchAnswer one(@PathVariable long id, HttpServletRequest request) {
+        return answer(batches.batch(caller.kitchen(request, Tokens.Scope.READ).id(), id));
+    }
+
+    @PostMapping
+    ResponseEntity<BatchAnswer> start(@RequestBody NewBatch wanted, HttpServletRequest request) {
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.ALL);
+        SauceBook.@Nullable Sauce sauce = sauce(wanted, kitchen);
+        double evaporatedG = 0;
+        Ingredients ingredients;
+        if (sauce != null) {
+            ingredients = sauce.ingredients();
+        } else {
+            MixtureInput mixture = needed("mixture", wanted.mixture());
+            ingredients = mixture.understood(lines, kitchen, "mixture.");
+            evaporatedG = mixture.evaporated("mixture.");
+            mixture.mixture(ingredients, "mixture.");
+        }
+        BatchPlan plan = plan(wanted, kitchen, sauce, ingredients, evaporatedG);
+        String name = wanted.name() != null ? wanted.name() : sauce != null ? sauce.name() : "";
+        Instant startedAt =
+                wanted.startedAt() == null ? batches.now() : wanted.startedAt().toInstant();
+        long id = batches.start(
+                kitchen,
+                Refusal.text("name", name, 120),
+                sauce == null ? null : sauce.id(),
+                sauce == null ? null : sauce.version(),
+                plan,
+                startedAt);
+        return ResponseEntity.status(HttpStatus.CREATED).body(answer(batches.batch(kitchen.id(), id)));
+    }
+
+    private SauceBook.@Nullable Sauce sauce(NewBatch wanted, Kitchen kitchen) {
+        if (wanted.sauceId() == null) {
+            return null;
+        }
+        if (wanted.mixture() != null) {
+            throw Refusal.unfit("mixture", "give either a sauceId or a mixture, not both");
+        }
+        try {
+            return wanted.version() == null
+                    ? book.sauce(kitchen, wanted.sauceId())
+                    : book.version(kitchen, wanted.sauceId(), wanted.version());
+        } catch (Refusal refusal) {
+            throw Refusal.unfit("sauceId", "there is no such sauce, or version of it, in this kitchen");
+        }
+    }
+
+    private BatchPlan plan(
+            NewBatch wanted,
+            Kitchen kitchen,
+            SauceBook.@Nullable Sauce sauce,
+            Ingredients ingredients,
+            double evaporatedG) {
+        Double step = wanted.targetStep() == null && sauce != null
+                ? (Double) sauce.draft().targetStep()
+                : wanted.targetStep();
+        Double servedC = wanted.servedC() == null && sauce != null
+                ? (Double) sauce.draft().servedC()
+                : wanted.servedC();
+        double altitudeM = wanted.altitudeM() == null ? kitchen.altitudeM() : wanted.altitudeM();
+        Refusal.inRange("altitudeM", altitudeM, -430, 5500, " m");
+        return new BatchPlan(
+                ingredients.usable().stream()
+                        .map(reading -> new BatchPlan.PlanLine(
+                                reading.text(), reading.food().orElseThrow().id(), reading.massG(), reading.logSd()))
+                        .toList(),
+                sauce != null ? sauce.draft().texture() : ingredients.texture(),
+                evaporatedG,
+                pot(needed("pot", wanted.pot()), kitchen),
+                null,
+                null,
+                null,
+                Refusal.checked("look", () -> Look.ofKey(needed("look", wanted.look()))),
+                Refusal.checked("lid", () -> LidState.ofKey(needed("lid", wanted.lid()))),
+                altitudeM,
+                Refusal.inRange("targetStep", need("targetStep", step), 1, 9, ""),
+                Refusal.inRange("servedC", need("servedC", servedC), -20, 110, " °C"),
+                null);
+    }
+
+    private BatchPlan.PlanPot pot(BatchPot wanted, Kitchen kitchen) {
+        if (wanted.id() != null) {
+            KitchenKit.KitPot pot;
+            try {
+                pot = kit.pot(kitchen.id(), wanted.id());
+            } catch (Refusal refusal) {
+                throw Refusal.unfit("pot.id", "there is no such pot in this kitchen's kit");
+            }
+            return planPot(pot.name(), pot.shape(), pot.emptyG(), pot.material());
+        }
+        PotShape shape =
+                new ApiModel.PotInput(wanted.topDiameterMm(), wanted.baseDiameterMm(), wanted.heightMm()).shape();
+        double emptyG = wanted.emptyG() == null ? 0 : Refusal.inRange("pot.emptyG", wanted.emptyG(), 0, 20_000, " g");
+        return planPot("A pot", shape, emptyG, PotMaterial.STAINLESS);
+    }
+
+    private static BatchPlan.PlanPot planPot(String name, PotShape shape, double emptyG, PotMaterial material) {
+        return new BatchPlan.PlanPot(
+                name, shape.topDiameterMm(), shape.baseDiameterMm(), shape.heightMm(), emptyG, material);
+    }
+
+    @PostMapping("/{id}/events")
+    ResponseEntity<ObjectNode> record(@PathVariable long id, @RequestBody JsonNode body, HttpServletRequest request) {
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READINGS);
+        Batches.Recorded recorded = batches.record(kitchen, id, draft(body));
+        return ResponseEntity.status(recorded.repeat() ? HttpStatus.OK : HttpStatus.CREATED)
+                .body(event(recorded.event()));
+    }
+
+    private Batches.Draft draft(JsonNode body) {
+        if (!(body instanceof ObjectNode object)) {
+            throw Refusal.malformed("body", "a JSON object is needed");
+        }
+        ObjectNode fields = object.deepCopy();
+        String clientKey = take(fields, "clientKey");
+        String type = take(fields, "type");
+        Instant at = fields.has("at") ? moment("at", take(fields, "at")) : batches.now();
+        return new Batches.Draft(clientKey, at, json.read(type, fields));
+    }
+
+    private static String take(ObjectNode fields, String name) {
+        JsonNode value = fields.remove(name);
+        if (value == null || !value.isString()) {
+            throw Refusal.malformed(name, name + " is missing, or is not a text");
+        }
+        return value.stringValue();
+    }
+
+    private static Instant moment(String field, String text) {
+        try {
+            return OffsetDateTime.parse(text).toInstant();
+        } catch (DateTimeException e) {
+            throw Refusal.malformed(field, "'" + text + "' is no time: ISO 8601 with an offset expected");
+        }
+    }
+
+    record Now(double massG, double volumeMl, double stepHot, double stepServed) {}
+
+    record Finish(
+            OffsetDateTime at,
+            OffsetDateTime atLow,
+            @Nullable OffsetDateTime atHigh,
+            double volumeMl,
+            double low,
+            double high) {}
+
+    record ForecastAnswer(
+            OffsetDateTime at, Now now, @Nullable Finish finish, String doNow) {}
+
+    @GetMapping("/{id}/forecast")
+    ForecastAnswer forecast(
+            @PathVariable long id, @RequestParam(required = false) @Nullable String at, HttpServletRequest request) {
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
+        Batch batch = batches.batch(kitchen.id(), id);
+        Instant moment = at == null ? batches.now() : moment("at", at.replace(' ', '+'));
+        if (moment.isBefore(batch.startedAt())) {
+            throw Refusal.unfit("at", "at is before the batch began at " + batch.startedAt());
+        }
+        Forecast forecast = batches.forecast(kitchen, batch, moment);
+        Finish finish = forecast.finish().map(f -> finish(batch, f)).orElse(null);
+        return new ForecastAnswer(
+                time(moment),
+                new Now(
+                        forecast.massG().middle(),
+                        forecast.volumeMl20c().middle(),
+                        forecast.stepHot().middle(),
+                        forecast.stepServed().middle()),
+                finish,
+                Prompt.of(batch, forecast, moment).doNow());
+    }
+
+    private static Finish finish(Batch batch, Forecast.Finish f) {
+        return new Finish(
+                time(batch.momentOf(f.minute().middle())),
+                time(batch.momentOf(f.minute().low())),
+                f.highIsOpen() ? null : time(batch.momentOf(f.minute().high())),
+                f.volumeMl20c().middle(),
+                f.volumeMl20c().low(),
+                f.volumeMl20c().high());
+    }
+
+    private BatchAnswer answer(Batch batch) {
+        return new BatchAnswer(
+                batch.id(),
+                batch.name(),
+                batch.state().name().toLowerCase(Locale.ROOT),
+                batch.sauceId(),
+                batch.sauceVersion(),
+                time(batch.startedAt()),
+                batch.finishedAt() == null ? null : time(batch.finishedAt()),
+                batch.plan().pot(),
+                batch.heat().look().key(),
+                batch.heat().lid().key(),
+                batch.plan().altitudeM(),
+                batch.plan().targetStep(),
+                batch.plan().servedC(),
+                List.of(new StageAnswer(
+                        "reduce",
+                        batch.state() == Batch.State.LIVE ? "on" : "done",
+                        batch.plan().targetStep(),
+                        batch.plan().servedC())),
+                batch.events().stream().map(this::event).toList());
+    }
+
+    /** An event as it came in: its type's fields beside key, time and type. */
+    private ObjectNode event(BatchEvent event) {
+        ObjectNode fields = (ObjectNode) json.tree(event.body());
+        Map<String, JsonNode> own = new LinkedHashMap<>();
+        fields.properties().forEach(field -> own.put(field.getKey(), field.getValue()));
+        fields.removeAll();
+        fields.put("id", event.id());
+        fields.put("clientKey", event.clientKey());
+        fields.put("at", time(event.at()).toString());
+        fields.put("type", event.body().type());
+        own.forEach(fields::set);
+        return fields;
+    }
+
+    private static OffsetDateTime time(Instant instant) {
+        return OffsetDateTime.ofInstant(instant, ZoneOffset.UTC);
+    }
+}

@@ -1,0 +1,290 @@
+package app.gradior.web.api;
+
+import static app.gradior.web.api.ApiModel.need;
+import static app.gradior.web.api.ApiModel.needed;
+
+import app.gradior.estimate.Band;
+import app.gradior.estimate.ReductionForecast;
+import app.gradior.heat.Atmosphere;
+import app.gradior.heat.BoilingPoint;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.kitchen.IngredientInput;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Refusal;
+import app.gradior.kitchen.Tokens;
+import app.gradior.larder.Food;
+import app.gradior.measure.LineReading;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.Ingredients;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.PotState;
+import app.gradior.solve.Reduction;
+import app.gradior.solve.StopAt;
+import app.gradior.texture.Consistency;
+import app.gradior.texture.RingTest;
+import app.gradior.texture.Stair;
+import app.gradior.web.api.ApiModel.MixtureInput;
+import app.gradior.web.api.ApiModel.PotInput;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Quick answers without a batch. */
+@RestController
+@RequestMapping("/api/v1/bench")
+class BenchApi {
+    /** A tablespoon, mL: the metric one, whatever the kitchen's, so that figures compare. */
+    private static final double TABLESPOON_ML = 15;
+
+    private final ApiCaller caller;
+    private final Lines lines;
+
+    BenchApi(ApiCaller caller, Lines lines) {
+        this.caller = caller;
+        this.lines = lines;
+    }
+
+    record MixtureQuestion(
+            @Nullable List<IngredientInput> ingredients,
+            @Nullable Double evaporatedG,
+            @Nullable Boolean blended,
+            @Nullable Double altitudeM) {}
+
+    record LineAnswer(String line, String food, double massG, double lowG, double highG, String sureness) {
+        static LineAnswer of(LineReading reading) {
+            return new LineAnswer(
+                    reading.text(),
+                    reading.food().map(Food::id).orElse(""),
+                    reading.massG(),
+                    reading.lowG(),
+                    reading.highG(),
+                    reading.sureness().name().toLowerCase(Locale.ROOT));
+        }
+    }
+
+    record MixtureAnswer(
+            double massG,
+            double volumeMl20c,
+            double volumeMlHot,
+            double waterG,
+            double brixPercent,
+            double saltPercent,
+            double aceticPercent,
+            double alcoholG,
+            double sugarsPerTablespoonG,
+            double saltPerTablespoonG,
+            double waterActivity,
+            double boilingC,
+            double pungencyShu,
+            List<String> allergens,
+            List<LineAnswer> lines) {}
+
+    @PostMapping("/mixture")
+    MixtureAnswer mixture(@RequestBody MixtureQuestion question, HttpServletRequest request) {
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.BENCH);
+        MixtureInput input = new MixtureInput(question.ingredients(), question.evaporatedG(), question.blended());
+        Ingredients understood = input.understood(lines, kitchen, "");
+        Mixture m = input.mixture(understood, "");
+        double activity = new Consistency(m, 1).waterActivity(m.waterG(), m.aceticG());
+        double boilingC =
+                BoilingPoint.boilingC(activity, Atmosphere.pressurePa(altitude(question.altitudeM(), kitchen)));
+        double spoons = m.volumeMl20c() / TABLESPOON_ML;
+        return new MixtureAnswer(
+                m.massG(),
+                m.volumeMl20c(),
+                m.volumeMl20c() * SpecificVolume.expansion(boilingC),
+                m.waterG(),
+                m.brixPercent(),
+                m.saltPercent(),
+                m.aceticPercent(),
+                m.ethanolG(),
+                m.sugarsG() / spoons,
+                m.saltG() / spoons,
+                activity,
+                boilingC,
+                m.pungencyShu(),
+                understood.allergens().stream()
+                        .map(a -> a.name().toLowerCase(Locale.ROOT))
+                        .sorted()
+                        .toList(),
+                understood.lines().stream().map(LineAnswer::of).toList());
+    }
+
+    private static double altitude(@Nullable Double altitudeM, Kitchen kitchen) {
+        return altitudeM == null
+                ? kitchen.altitudeM()
+                : Refusal.inRange("altitudeM", altitudeM, Atmosphere.LOWEST_M, Atmosphere.HIGHEST_M, " m");
+    }
+
+    record ThicknessQuestion(
+            @Nullable MixtureInput mixture, @Nullable List<Double> temperaturesC) {}
+
+    record ThicknessPoint(
+            double temperatureC, double viscosityPaS, double step, String stepName, double ringRadiusMm) {}
+
+    record ThicknessAnswer(List<ThicknessPoint> temperatures) {}
+
+    @PostMapping("/thickness")
+    ThicknessAnswer thickness(@RequestBody ThicknessQuestion question, HttpServletRequest request) {
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.BENCH);
+        MixtureInput input = needed("mixture", question.mixture());
+        Mixture m = input.mixture(input.understood(lines, kitchen, "mixture."), "mixture.");
+        List<Double> temperatures = question.temperaturesC();
+        if (temperatures == null || temperatures.isEmpty() || temperatures.size() > 50) {
+            throw Refusal.unfit("temperaturesC", "1 to 50 temperatures expected");
+        }
+        List<ThicknessPoint> points = new ArrayList<>();
+        for (int i = 0; i < temperatures.size(); i++) {
+            double tempC = Refusal.inRange(
+                    "temperaturesC[" + i + "]", need("temperaturesC[" + i + "]", temperatures.get(i)), 0, 130, " °C");
+            points.add(Refusal.checked("mixture", () -> point(m, tempC)));
+        }
+        return new ThicknessAnswer(points);
+    }
+
+    private static ThicknessPoint point(Mixture m, double tempC) {
+        double viscosity = Consistency.flow(m, tempC).viscosityPaS();
+        double step = Stair.step(viscosity);
+        return new ThicknessPoint(tempC, viscosity, step, Stair.Tread.of(step).label(), RingTest.radiusMm(m, tempC));
+    }
+
+    record ReduceQuestion(
+            @Nullable MixtureInput mixture,
+            @Nullable PotInput pot,
+            @Nullable String look,
+            @Nullable String lid,
+            @Nullable Double altitudeM,
+            @Nullable Double pairFactor,
+            @Nullable Double burnerNetW,
+            @Nullable Double toStep,
+            @Nullable Double servedC,
+            @Nullable Double toVolumeMl,
+            @Nullable Double toFraction,
+            @Nullable Double toMassG,
+            @Nullable Double minutes) {
+
+        StopAt target() {
+            List<StopAt> targets = new ArrayList<>();
+            if (toStep != null) {
+                double step = toStep;
+                need("servedC", servedC);
+                targets.add(Refusal.checked("toStep", () -> new StopAt.StepServed(step)));
+            }
+            if (toVolumeMl != null) {
+                double ml = toVolumeMl;
+                targets.add(Refusal.checked("toVolumeMl", () -> new StopAt.Volume(ml)));
+            }
+            if (toFraction != null) {
+                double left = toFraction;
+                targets.add(Refusal.checked("toFraction", () -> new StopAt.Fraction(left)));
+            }
+            if (toMassG != null) {
+                double grams = toMassG;
+                targets.add(Refusal.checked("toMassG", () -> new StopAt.Mass(grams)));
+            }
+            if (minutes != null) {
+                double min = minutes;
+                targets.add(Refusal.checked("minutes", () -> new StopAt.Minutes(min)));
+            }
+            if (targets.size() != 1) {
+                throw Refusal.unfit(
+                        "toStep", "give exactly one of toStep with servedC, toVolumeMl, toFraction, toMassG, minutes");
+            }
+            return targets.get(0);
+        }
+    }
+
+    record TrajectoryPoint(double minute, double massG, double levelMm, double stepHot, double stepServed) {}
+
+    record ReduceAnswer(
+            double minutes,
+            double minutesLow,
+            double minutesHigh,
+            double evaporatedG,
+            double finalMassG,
+            double volumeMl20c,
+            double levelStartMm,
+            double levelEndMm,
+            double stepHot,
+            double stepServed,
+            double alcoholG,
+            double saltPercent,
+            List<TrajectoryPoint> trajectory) {}
+
+    /** Serving temperature when only a volume, mass or time is asked for, °C. */
+    private static final double ROOM_C = 20;
+
+    @PostMapping("/reduce")
+    ReduceAnswer reduce(@RequestBody ReduceQuestion question, HttpServletRequest request) {
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.BENCH);
+        MixtureInput input = needed("mixture", question.mixture());
+        Ingredients understood = input.understood(lines, kitchen, "mixture.");
+        Mixture start = input.mixture(understood, "mixture.");
+        Heat heat = new Heat(
+                Refusal.checked("look", () -> Look.ofKey(needed("look", question.look()))),
+                Refusal.checked("lid", () -> LidState.ofKey(needed("lid", question.lid()))));
+        StopAt target = question.target();
+        double servedC =
+                question.servedC() == null ? ROOM_C : Refusal.inRange("servedC", question.servedC(), -20, 110, " °C");
+        Reduction reduction = new Reduction(start, pot(question, kitchen), heat, servedC, 1);
+        Reduction.Outcome outcome = Refusal.checked("mixture", () -> reduction.solve(target));
+        if (outcome instanceof Reduction.Impossible no) {
+            throw Refusal.unfit(field(no.field(), question), no.statement());
+        }
+        Reduction.Done done = (Reduction.Done) outcome;
+        Band minutes =
+                ReductionForecast.minutes(reduction, target, done, understood.spread(), question.pairFactor() != null);
+        PotState end = done.last();
+        return new ReduceAnswer(
+                minutes.middle(),
+                minutes.low(),
+                minutes.high(),
+                start.massG() - end.massG(),
+                end.massG(),
+                end.volumeMl20c(),
+                done.first().levelMm(),
+                end.levelMm(),
+                end.stepHot(),
+                end.stepServed(),
+                end.mixture().ethanolG(),
+                end.mixture().saltPercent(),
+                done.trajectory().stream()
+                        .map(s -> new TrajectoryPoint(s.minute(), s.massG(), s.levelMm(), s.stepHot(), s.stepServed()))
+                        .toList());
+    }
+
+    private static PotOnHeat pot(ReduceQuestion question, Kitchen kitchen) {
+        double pair =
+                question.pairFactor() == null ? 1 : Refusal.inRange("pairFactor", question.pairFactor(), 0.05, 20, "");
+        double power = question.burnerNetW() == null
+                ? Double.POSITIVE_INFINITY
+                : Refusal.inRange("burnerNetW", question.burnerNetW(), 50, 20_000, " W");
+        return new PotOnHeat(
+                needed("pot", question.pot()).shape(), altitude(question.altitudeM(), kitchen), pair, power);
+    }
+
+    /** The request's own name for what the core says must change. */
+    private static String field(String core, ReduceQuestion question) {
+        return switch (core) {
+            case "start" -> "mixture";
+            case "heat" -> "look";
+            case "target" ->
+                question.toStep() != null
+                        ? "toStep"
+                        : question.toVolumeMl() != null
+                                ? "toVolumeMl"
+                                : question.toMassG() != null ? "toMassG" : "toFraction";
+            default -> core;
+        };
+    }
+}

@@ -1,0 +1,117 @@
+package app.gradior.web.api;
+
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.Tokens;
+import app.gradior.store.Rows.TokenRow;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ReadListener;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.ServletInputStream;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletRequestWrapper;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.filter.OncePerRequestFilter;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Lets API calls in by their bearer token, and refuses bodies over 256 kB before anything reads them. */
+public final class TokenFilter extends OncePerRequestFilter {
+    static final String CALLER = "gradior.caller";
+    private static final int LARGEST_BODY = 256 * 1024;
+    private static final String BEARER = "Bearer ";
+
+    private final Tokens tokens;
+    private final JsonMapper json;
+
+    public TokenFilter(Tokens tokens, JsonMapper json) {
+        this.tokens = tokens;
+        this.json = json;
+    }
+
+    /** Who calls, and what they may do. */
+    record Caller(long kitchenId, Tokens.Scope scope) {}
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !request.getRequestURI().startsWith("/api/v1/");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String header = request.getHeader("Authorization");
+        Optional<TokenRow> token = header != null && header.startsWith(BEARER)
+                ? tokens.find(header.substring(BEARER.length()).strip())
+                : Optional.empty();
+        if (token.isEmpty()) {
+            refuse(
+                    response,
+                    HttpStatus.UNAUTHORIZED,
+                    "Authorization",
+                    "a valid token is needed: Authorization: Bearer …");
+            return;
+        }
+        byte[] body = request.getInputStream().readNBytes(LARGEST_BODY + 1);
+        if (body.length > LARGEST_BODY) {
+            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "body", "the body is over 256 kB");
+            return;
+        }
+        request.setAttribute(
+                CALLER,
+                new Caller(
+                        token.get().kitchenId(),
+                        Tokens.Scope.valueOf(token.get().scope())));
+        chain.doFilter(new Buffered(request, body), response);
+    }
+
+    private void refuse(HttpServletResponse response, HttpStatus status, String field, String message)
+            throws IOException {
+        response.setStatus(status.value());
+        response.setContentType("application/problem+json");
+        if (status == HttpStatus.UNAUTHORIZED) {
+            response.setHeader("WWW-Authenticate", "Bearer");
+        }
+        response.getOutputStream()
+                .write(json.writeValueAsBytes(Problems.problem(status, List.of(new Fault(field, message)))));
+    }
+
+    /** The request with its body already read. */
+    private static final class Buffered extends HttpServletRequestWrapper {
+        private final byte[] body;
+
+        Buffered(HttpServletRequest request, byte[] body) {
+            super(request);
+            this.body = body;
+        }
+
+        @Override
+        public ServletInputStream getInputStream() {
+            ByteArrayInputStream bytes = new ByteArrayInputStream(body);
+            return new ServletInputStream() {
+                @Override
+                public int read() {
+                    return bytes.read();
+                }
+
+                @Override
+                public boolean isFinished() {
+                    return bytes.available() == 0;
+                }
+
+                @Override
+                public boolean isReady() {
+                    return true;
+                }
+
+                @Override
+                public void setReadListener(ReadListener listener) {
+                    throw new IllegalStateException("the body is read at once");
+                }
+            };
+        }
+    }
+}

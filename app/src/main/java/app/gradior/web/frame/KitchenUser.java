@@ -1,0 +1,31 @@
+package app.gradior.web.frame;
+
+import java.util.Collection;
+import java.util.List;
+import org.springframework.security.core.GrantedAuthority;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.userdetails.UserDetails;
+
+/**
+ * Who is signed in. Kept in the session, so it must be serialisable.
+ *
+ * @param kitchenId the kitchen whose data this user sees, and no other's
+ */
+public record KitchenUser(long kitchenId, String username, String passwordHash) implements UserDetails {
+    private static final long serialVersionUID = 1L;
+
+    @Override
+    public Collection<? extends GrantedAuthority> getAuthorities() {
+        return List.of(new SimpleGrantedAuthority("COOK"));
+    }
+
+    @Override
+    public String getPassword() {
+        return passwordHash;
+    }
+
+    @Override
+    public String getUsername() {
+        return username;
+    }
+}

@@ -1,0 +1,5 @@
+/** Kit: pots, burners, API tokens. */
+@NullMarked
+package app.gradior.web.kit;
+
+import org.jspecify.annotations.NullMarked;

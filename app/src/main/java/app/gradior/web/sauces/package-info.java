@@ -1,0 +1,5 @@
+/** Sauces: the cook's book. */
+@NullMarked
+package app.gradior.web.sauces;
+
+import org.jspecify.annotations.NullMarked;
