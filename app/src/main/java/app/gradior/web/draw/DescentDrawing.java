@@ -1,0 +1,172 @@
+package app.gradior.web.draw;
+
+import app.gradior.estimate.Forecast;
+import app.gradior.measure.Numbers;
+import java.util.List;
+import java.util.function.DoubleFunction;
+
+/** The descent: mass in the pot over time, its band, what happened, and the line it meets. */
+public final class DescentDrawing {
+    private static final double WIDTH = 612;
+    private static final double HEIGHT = 236;
+    private static final double LEFT = 46;
+    private static final double RIGHT = 590;
+    private static final double TOP = 16;
+    private static final double BOTTOM = 208;
+
+    private DescentDrawing() {}
+
+    /** Something that happened, at a minute. */
+    public record Tick(double minute, String word) {}
+
+    /**
+     * @param points mass over minutes
+     * @param nowMinute where past ends; beyond the last point for a finished batch
+     * @param stopMassG mass to stop at, NaN when unknown
+     * @param clock writes a minute as the time of day, or as minutes
+     */
+    public static String draw(
+            List<Forecast.CurvePoint> points,
+            double nowMinute,
+            double stopMassG,
+            List<Tick> ticks,
+            DoubleFunction<String> clock,
+            String description) {
+        Svg svg = new Svg("descent", WIDTH, HEIGHT, description);
+        if (points.size() < 2) {
+            return svg.done();
+        }
+        Axes axes = Axes.of(points, stopMassG);
+        grid(svg, axes, clock);
+        band(svg, axes, points, nowMinute);
+        svg.path("past-line", way(axes, points, nowMinute, true));
+        svg.path("later-line", way(axes, points, nowMinute, false));
+        if (stopMassG > 0) {
+            double y = axes.y(stopMassG);
+            svg.line("goal", LEFT, y, RIGHT, y);
+            svg.text("goal-word", RIGHT, y - 6, "end", "stop at " + Numbers.plain(stopMassG, 0) + " g");
+        }
+        ticks(svg, axes, points, ticks);
+        points.stream()
+                .filter(p -> p.minute() >= nowMinute)
+                .findFirst()
+                .ifPresent(p -> svg.circle(
+                        "now dot", axes.x(p.minute()), axes.y(p.massG().middle()), 6));
+        return svg.done();
+    }
+
+    private static void grid(Svg svg, Axes axes, DoubleFunction<String> clock) {
+        for (double mass = axes.lowG; mass <= axes.highG + 1e-6; mass += axes.stepG) {
+            svg.line("grid", LEFT, axes.y(mass), RIGHT, axes.y(mass));
+            svg.text("tick", LEFT - 6, axes.y(mass) + 4, "end", Numbers.plain(mass, 0));
+        }
+        svg.text("tick", 2, TOP - 4, "start", "g in the pot");
+        double stepMin = niceStep(axes.lastMin, 6, new double[] {1, 2, 5, 10, 15, 20, 30, 60, 120, 240});
+        for (double minute = 0; minute <= axes.lastMin + 1e-6; minute += stepMin) {
+            svg.text("tick", axes.x(minute), BOTTOM + 20, "middle", clock.apply(minute));
+        }
+    }
+
+    private static double niceStep(double span, int most, double[] steps) {
+        for (double step : steps) {
+            if (span / step <= most) {
+                return step;
+            }
+        }
+        return Math.ceil(span / most / 60) * 60;
+    }
+
+    private static void band(Svg svg, Axes axes, List<Forecast.CurvePoint> points, double nowMinute) {
+        StringBuilder high = new StringBuilder();
+        StringBuilder low = new StringBuilder();
+        for (Forecast.CurvePoint point : points) {
+            if (point.minute() >= nowMinute - 1e-9) {
+                String x = Svg.n(axes.x(point.minute()));
+                high.append(high.isEmpty() ? "M" : "L")
+                        .append(x)
+                        .append(' ')
+                        .append(Svg.n(axes.y(point.massG().high())));
+                low.insert(0, "L" + x + " " + Svg.n(axes.y(point.massG().low())));
+            }
+        }
+        if (!high.isEmpty()) {
+            svg.path("band", high + "" + low + "Z");
+        }
+    }
+
+    private static String way(Axes axes, List<Forecast.CurvePoint> points, double nowMinute, boolean past) {
+        StringBuilder d = new StringBuilder();
+        for (int i = 0; i < points.size(); i++) {
+            Forecast.CurvePoint point = points.get(i);
+            boolean here = past
+                    ? point.minute() <= nowMinute + 1e-9
+                            || (i > 0 && points.get(i - 1).minute() < nowMinute)
+                    : point.minute() >= nowMinute - 1e-9;
+            if (here) {
+                d.append(d.isEmpty() ? "M" : "L")
+                        .append(Svg.n(axes.x(point.minute())))
+                        .append(' ')
+                        .append(Svg.n(axes.y(point.massG().middle())));
+            }
+        }
+        return d.isEmpty() ? "M0 0" : d.toString();
+    }
+
+    private static void ticks(Svg svg, Axes axes, List<Forecast.CurvePoint> points, List<Tick> ticks) {
+        double[] freeFrom = {0, 0, 0};
+        for (Tick tick : ticks) {
+            double x = axes.x(tick.minute());
+            double y = axes.y(massAt(points, tick.minute()));
+            svg.line("event", x, y - 8, x, y + 8);
+            for (int row = 0; row < freeFrom.length; row++) {
+                if (x >= freeFrom[row] && y - 14 - 13 * row > TOP) {
+                    svg.text("event-word", x + 4, y - 10 - 13 * row, "start", tick.word());
+                    freeFrom[row] = x + 10 + 6.4 * tick.word().length();
+                    break;
+                }
+            }
+        }
+    }
+
+    private static double massAt(List<Forecast.CurvePoint> points, double minute) {
+        for (int i = 1; i < points.size(); i++) {
+            Forecast.CurvePoint after = points.get(i);
+            if (after.minute() >= minute) {
+                Forecast.CurvePoint before = points.get(i - 1);
+                double span = Math.max(1e-9, after.minute() - before.minute());
+                double share = Math.max(0, (minute - before.minute()) / span);
+                return before.massG().middle()
+                        + share * (after.massG().middle() - before.massG().middle());
+            }
+        }
+        return points.get(points.size() - 1).massG().middle();
+    }
+
+    /** From grams and minutes to paper. */
+    private record Axes(double lastMin, double lowG, double highG, double stepG) {
+        static Axes of(List<Forecast.CurvePoint> points, double stopMassG) {
+            double low = points.stream().mapToDouble(p -> p.massG().low()).min().orElse(0);
+            double high =
+                    points.stream().mapToDouble(p -> p.massG().high()).max().orElse(1);
+            if (stopMassG > 0) {
+                low = Math.min(low, stopMassG);
+                high = Math.max(high, stopMassG);
+            }
+            double step = niceStep(
+                    Math.max(1, high - low), 5, new double[] {5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000, 5000});
+            return new Axes(
+                    Math.max(1, points.get(points.size() - 1).minute()),
+                    Math.floor(low / step) * step,
+                    Math.ceil(high / step) * step,
+                    step);
+        }
+
+        double x(double minute) {
+            return LEFT + (RIGHT - LEFT) * minute / lastMin;
+        }
+
+        double y(double massG) {
+            return BOTTOM - (BOTTOM - TOP) * (massG - lowG) / Math.max(1e-9, highG - lowG);
+        }
+    }
+}

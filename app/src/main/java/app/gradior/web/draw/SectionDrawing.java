@@ -1,0 +1,124 @@
+package app.gradior.web.draw;
+
+import app.gradior.measure.Numbers;
+import app.gradior.vessel.PotShape;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** The section: the pot's real profile to scale, with start, present and target levels and a rule in millimetres. */
+public final class SectionDrawing {
+    private static final double WIDTH = 300;
+    private static final double LEFT = 34;
+    private static final double POT_WIDTH = 190;
+    private static final double TALLEST = 250;
+    private static final double TOP = 12;
+    private static final double LABEL_GAP = 30;
+
+    private SectionDrawing() {}
+
+    /**
+     * @param startMm level at the start
+     * @param nowMm level now; before the heat is on, the start
+     * @param stopMm level to stop at, if known
+     */
+    public static String draw(PotShape pot, double startMm, double nowMm, OptionalDouble stopMm, boolean live) {
+        double widest = Math.max(pot.topDiameterMm(), pot.baseDiameterMm());
+        double scale = Math.min(POT_WIDTH / widest, TALLEST / pot.heightMm());
+        double height = pot.heightMm() * scale;
+        double floor = TOP + height;
+        double middle = LEFT + POT_WIDTH / 2;
+        Profile profile = new Profile(pot, scale, floor, middle);
+        String words = "The pot in section, " + Numbers.plain(pot.heightMm(), 0) + " mm high. Level at the start "
+                + mm(startMm) + (live ? ", now " + mm(nowMm) : "")
+                + (stopMm.isPresent() ? ", stop at " + mm(stopMm.getAsDouble()) : "");
+        Svg svg = new Svg("section", WIDTH, floor + 14, words).hatch("ghost");
+        double start = Math.min(startMm, pot.heightMm());
+        double now = Math.min(nowMm, pot.heightMm());
+        svg.hatched("ghost", profile.between(Math.min(now, start), start));
+        svg.path("sauce", profile.between(0, live ? now : stopMm.orElse(now)));
+        if (!live && stopMm.isPresent()) {
+            svg.hatched("ghost", profile.between(stopMm.getAsDouble(), start));
+        }
+        svg.path("wall", profile.wall());
+        rule(svg, pot, scale, floor);
+        List<Label> labels = new ArrayList<>();
+        labels.add(new Label("past", "start", startMm));
+        if (live) {
+            labels.add(new Label("now", "now", nowMm));
+        }
+        stopMm.ifPresent(stop -> {
+            svg.line("goal", profile.left(stop) - 6, profile.y(stop), profile.right(stop) + 6, profile.y(stop));
+            labels.add(new Label("goal", "stop at", stop));
+        });
+        label(svg, labels, profile);
+        return svg.done();
+    }
+
+    private record Label(String kind, String word, double mm) {}
+
+    /** Labels to the right of the pot, pushed apart where levels are close. */
+    private static void label(Svg svg, List<Label> labels, Profile profile) {
+        labels.sort(Comparator.comparingDouble(Label::mm).reversed());
+        double lowest = profile.floor - 2 - LABEL_GAP * (labels.size() - 1);
+        double y = 0;
+        double x = LEFT + POT_WIDTH + 14;
+        for (Label label : labels) {
+            double wanted = profile.y(label.mm());
+            y = Math.max(y, Math.min(wanted, lowest));
+            svg.line("leader " + label.kind(), profile.right(label.mm()) + 4, wanted, x - 3, y - 4);
+            svg.text("word " + label.kind(), x, y - 6, "start", label.word());
+            svg.text("level " + label.kind(), x, y + 10, "start", mm(label.mm()));
+            y += LABEL_GAP;
+            lowest += LABEL_GAP;
+        }
+    }
+
+    private static void rule(Svg svg, PotShape pot, double scale, double floor) {
+        svg.line("rule", 20, floor, 20, floor - pot.heightMm() * scale);
+        for (int mm = 0; mm <= pot.heightMm(); mm += 10) {
+            boolean fifty = mm % 50 == 0;
+            double y = floor - mm * scale;
+            svg.line("rule", fifty ? 11 : 15, y, 20, y);
+            if (fifty) {
+                svg.text("tick", 10, y + 14, "end", String.valueOf(mm));
+            }
+        }
+    }
+
+    private static String mm(double level) {
+        return Numbers.plain(level, 0) + " mm";
+    }
+
+    /** Where the walls are on the paper. */
+    private record Profile(PotShape pot, double scale, double floor, double middle) {
+        double y(double mm) {
+            return floor - mm * scale;
+        }
+
+        double left(double mm) {
+            return middle - pot.radiusMm(mm) * scale;
+        }
+
+        double right(double mm) {
+            return middle + pot.radiusMm(mm) * scale;
+        }
+
+        String between(double low, double high) {
+            double top = Math.max(low, high);
+            return "M" + point(left(low), y(low)) + "L" + point(right(low), y(low)) + "L" + point(right(top), y(top))
+                    + "L" + point(left(top), y(top)) + "Z";
+        }
+
+        String wall() {
+            double h = pot.heightMm();
+            return "M" + point(left(h), y(h)) + "L" + point(left(0), y(0)) + "L" + point(right(0), y(0)) + "L"
+                    + point(right(h), y(h));
+        }
+
+        private static String point(double x, double y) {
+            return Svg.n(x) + " " + Svg.n(y);
+        }
+    }
+}

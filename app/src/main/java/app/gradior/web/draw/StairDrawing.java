@@ -1,0 +1,95 @@
+package app.gradior.web.draw;
+
+import app.gradior.estimate.Band;
+import app.gradior.measure.Numbers;
+import app.gradior.texture.Stair;
+
+/** The stair: nine treads, where the sauce is now, where it will be when served, where it is wanted. */
+public final class StairDrawing {
+    private static final double WIDTH = 612;
+    private static final double HEIGHT = 232;
+    private static final double TREAD = WIDTH / 9;
+    private static final double FLOOR = 206;
+    private static final double FIRST = 190;
+    private static final double RISE = 19;
+
+    private StairDrawing() {}
+
+    /**
+     * @param hot step in the pot
+     * @param served step at the table, with its band
+     * @param hotLabel "in the pot, 101 °C"
+     * @param servedLabel "at the table, 20 °C"
+     */
+    public static String draw(double hot, Band served, double target, String hotLabel, String servedLabel) {
+        String hotText = figure(hot);
+        String servedText = figure(served.middle());
+        Svg svg = new Svg(
+                "stair",
+                WIDTH,
+                HEIGHT,
+                "Thickness: step " + hotText + " " + hotLabel + "; step " + servedText + " " + servedLabel
+                        + ", between " + figure(served.low()) + " and " + figure(served.high()) + "; wanted "
+                        + Numbers.plain(target, 1));
+        int wanted = Stair.Tread.of(target).number();
+        StringBuilder outline = new StringBuilder("M0 " + FLOOR);
+        for (Stair.Tread tread : Stair.Tread.values()) {
+            int n = tread.number();
+            double x = (n - 1) * TREAD;
+            double y = top(n);
+            svg.rect(n == wanted ? "tread wanted" : "tread", x, y, TREAD, FLOOR - y);
+            outline.append("L").append(Svg.n(x)).append(' ').append(Svg.n(y));
+            outline.append("L").append(Svg.n(x + TREAD)).append(' ').append(Svg.n(y));
+            drop(svg, n, x + TREAD / 2, y);
+            svg.text(
+                    n == wanted ? "name wanted" : "name", x + TREAD / 2, FLOOR + 18, "middle", n + " " + tread.label());
+        }
+        svg.path("outline", outline.toString());
+        svg.line("goal", x(target - 0.35), top(wanted), x(target + 0.35), top(wanted));
+        marks(svg, hot, served);
+        svg.circle("now dot", 14, 22, 8).text("now figure", 32, 38, "start", hotText);
+        svg.text("now caption", 32, 60, "start", hotLabel);
+        svg.path("later dot", diamond(206, 22, 9)).text("later figure", 224, 38, "start", servedText);
+        svg.text("later caption", 224, 60, "start", servedLabel);
+        return svg.done();
+    }
+
+    private static void marks(Svg svg, double hot, Band served) {
+        double hotY = top(Stair.Tread.of(hot).number()) - 10;
+        double servedY = top(Stair.Tread.of(served.middle()).number()) - 11;
+        svg.rect("later band", x(served.low()), servedY + 7, x(served.high()) - x(served.low()), 5);
+        double middle = (x(hot) + x(served.middle())) / 2;
+        svg.path(
+                "later hop",
+                "M" + Svg.n(x(hot)) + " " + Svg.n(hotY - 8) + "Q" + Svg.n(middle) + " " + Svg.n(servedY - 30) + " "
+                        + Svg.n(x(served.middle())) + " " + Svg.n(servedY - 10));
+        svg.circle("now dot", x(hot), hotY, 9);
+        svg.path("later dot", diamond(x(served.middle()), servedY, 10));
+    }
+
+    private static String diamond(double x, double y, double r) {
+        return "M" + Svg.n(x - r) + " " + Svg.n(y) + "L" + Svg.n(x) + " " + Svg.n(y - r) + "L" + Svg.n(x + r) + " "
+                + Svg.n(y) + "L" + Svg.n(x) + " " + Svg.n(y + r) + "Z";
+    }
+
+    /** A drop that hangs thinner and longer where the sauce is thin, short and heavy where it is thick. */
+    private static void drop(Svg svg, int n, double x, double y) {
+        double length = 20 - 1.8 * n;
+        double radius = 1.2 + 0.62 * n;
+        svg.rect("drop", x - radius / 3.2, y + 3, radius / 1.6, Math.max(2, length));
+        svg.circle("drop", x, y + 3 + length, radius);
+    }
+
+    /** Steps below the first tread are shown on it: the stair begins there. */
+    private static String figure(double step) {
+        return step < 1 ? "1.0" : step > 9 ? "9.0" : Numbers.fixed(step, 1);
+    }
+
+    private static double x(double step) {
+        return (Math.max(0.62, Math.min(9.38, step)) - 0.5) * TREAD;
+    }
+
+    private static double top(int tread) {
+        return FIRST - (tread - 1) * RISE;
+    }
+}

@@ -1,0 +1,77 @@
+package app.gradior.web.frame;
+
+import app.gradior.estimate.Forecast;
+import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.GradiorProperties;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Kitchens;
+import app.gradior.kitchen.Prompt;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** Gives every page its frame: the kitchen, its figures, the places, and the strip of live pots. */
+@ControllerAdvice(basePackages = "app.gradior.web")
+class PageFrame {
+    private final Kitchens kitchens;
+    private final Batches batches;
+    private final Forecasts forecasts;
+    private final GradiorProperties properties;
+
+    PageFrame(Kitchens kitchens, Batches batches, Forecasts forecasts, GradiorProperties properties) {
+        this.kitchens = kitchens;
+        this.batches = batches;
+        this.forecasts = forecasts;
+        this.properties = properties;
+    }
+
+    /** One of the places of the top bar. */
+    record Place(String name, String path, boolean here) {}
+
+    /** A live pot on the strip. */
+    record Chip(long id, String name, String left, String doNow, boolean urgent) {}
+
+    @ModelAttribute
+    void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
+        model.addAttribute("demoMode", properties.demo());
+        String path = request.getRequestURI();
+        if (user == null || path.startsWith("/api/")) {
+            return;
+        }
+        Kitchen kitchen = kitchens.kitchen(user.kitchenId());
+        Figures figures = new Figures(kitchen);
+        model.addAttribute("kitchen", kitchen);
+        model.addAttribute("figures", figures);
+        model.addAttribute(
+                "places",
+                List.of(
+                        new Place("Hob", "/", path.equals("/") || path.startsWith("/pot")),
+                        new Place("Sauces", "/sauces", path.startsWith("/sauces")),
+                        new Place("Plan", "/plan", path.startsWith("/plan")),
+                        new Place("Log", "/log", path.startsWith("/log")),
+                        new Place("Kit", "/kit", path.startsWith("/kit"))));
+        boolean ownPot = path.startsWith("/pot/") || path.equals("/");
+        boolean page = "GET".equals(request.getMethod()) && !path.equals("/plan/answer");
+        model.addAttribute("strip", ownPot || !page ? List.of() : strip(kitchen, figures));
+    }
+
+    private List<Chip> strip(Kitchen kitchen, Figures figures) {
+        return batches.live(kitchen.id()).stream()
+                .map(batch -> chip(kitchen, figures, batch))
+                .toList();
+    }
+
+    private Chip chip(Kitchen kitchen, Figures figures, Batch batch) {
+        Forecast forecast = forecasts.now(kitchen, batch);
+        Prompt prompt = Prompt.of(batch, forecast, batches.now());
+        String left = forecast.finish()
+                .map(f -> figures.minutes(f.minutesFrom(forecast.nowMinute()).middle()))
+                .orElse("—");
+        return new Chip(batch.id(), batch.name(), left, prompt.doNow(), prompt.urgent());
+    }
+}

@@ -1,0 +1,46 @@
+package app.gradior.web.hob;
+
+import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.web.frame.Figures;
+import app.gradior.web.frame.Forecasts;
+import app.gradior.web.pot.PotView;
+import java.util.Comparator;
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+
+/** What is on now, by what needs hands first. */
+@Controller
+class HobController {
+    private final Batches batches;
+    private final Forecasts forecasts;
+    private final SauceBook book;
+
+    HobController(Batches batches, Forecasts forecasts, SauceBook book) {
+        this.batches = batches;
+        this.forecasts = forecasts;
+        this.book = book;
+    }
+
+    @GetMapping("/")
+    String hob(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
+        Figures figures = new Figures(kitchen);
+        List<PotView> pots = batches.live(kitchen.id()).stream()
+                .map(batch -> view(kitchen, figures, batch))
+                .sorted(Comparator.comparing((PotView pot) -> !pot.prompt().urgent())
+                        .thenComparingDouble(PotView::minutesLeft))
+                .toList();
+        model.addAttribute("pots", pots);
+        model.addAttribute("sauces", book.sauces(kitchen.id()));
+        return "hob";
+    }
+
+    private PotView view(Kitchen kitchen, Figures figures, Batch batch) {
+        return PotView.of(batch, forecasts.now(kitchen, batch), figures, batches.now(), batches.start(batch.plan()));
+    }
+}
