@@ -1,0 +1,177 @@
+// @ts-check
+// The live pot: taps and keys become events, the panel is fetched again after each and every few seconds.
+import { piece } from './http.js';
+import { TapQueue } from './queue.js';
+
+const EVERY_MS = 10_000;
+const pot = /** @type {HTMLElement} */ (document.querySelector('#pot'));
+const line = /** @type {HTMLElement} */ (document.querySelector('#line'));
+const id = pot.dataset.id ?? '';
+const queue = new TapQueue(id);
+const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', n: 'note', '?': 'keys' };
+let prefix = '';
+
+async function refresh() {
+  const fresh = new DOMParser().parseFromString(await piece(`/pot/${id}/panel`), 'text/html').querySelector('#panel');
+  const focused = document.activeElement instanceof HTMLElement ? signature(document.activeElement) : '';
+  if (fresh) {
+    document.querySelector('#panel')?.replaceWith(fresh);
+    if (focused) {
+      /** @type {HTMLElement | null} */ (pot.querySelector(focused))?.focus();
+    }
+  }
+}
+
+/** @param {HTMLElement} element */
+function signature(element) {
+  for (const name of ['look', 'state', 'open', 'key']) {
+    if (element.dataset[name] && pot.contains(element)) {
+      return `button[data-${name}="${element.dataset[name]}"]`;
+    }
+  }
+  return '';
+}
+
+async function sync() {
+  const { online, refused } = await queue.flush();
+  let reached = online;
+  if (online) {
+    await refresh().catch(() => (reached = false));
+  }
+  say(reached);
+  for (const { tap, message } of refused) {
+    reopen(tap, message);
+  }
+}
+
+/** @param {boolean} online */
+function say(online) {
+  const waiting = queue.waiting().length;
+  line.hidden = online;
+  const age = document.querySelector('#asof')?.textContent ?? '';
+  const kept = waiting === 1 ? ' One entry is kept here and will be sent.' : ` ${waiting} entries are kept here and will be sent.`;
+  line.textContent = online ? '' : `No connection: the figures are of ${age}.${waiting ? kept : ''}`;
+}
+
+/**
+ * Opens the dialog of a refused entry with what was typed.
+ * @param {import('./queue.js').Tap} tap
+ * @param {string} message
+ */
+function reopen(tap, message) {
+  const dialog = open(tap.type);
+  if (!dialog) {
+    line.hidden = false;
+    line.textContent = message;
+    return;
+  }
+  for (const [name, value] of Object.entries(tap.fields)) {
+    const field = dialog.querySelector(`[name="${name}"]`);
+    if (field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement) {
+      field.value = value;
+    }
+  }
+  const fault = /** @type {HTMLElement} */ (dialog.querySelector('.fault'));
+  fault.hidden = false;
+  fault.textContent = message;
+}
+
+/** @param {string} type */
+function open(type) {
+  const dialog = document.querySelector(`#dlg-${type}`);
+  if (!(dialog instanceof HTMLDialogElement)) {
+    return null;
+  }
+  dialog.querySelector('form')?.reset();
+  const fault = dialog.querySelector('.fault');
+  if (fault instanceof HTMLElement) {
+    fault.hidden = true;
+  }
+  if (!dialog.open) {
+    dialog.showModal();
+  }
+  return dialog;
+}
+
+/**
+ * @param {string} type
+ * @param {Record<string, string>} fields
+ */
+function tap(type, fields) {
+  queue.add(type, fields);
+  return sync();
+}
+
+document.addEventListener('click', (event) => {
+  const button = event.target instanceof Element ? event.target.closest('button') : null;
+  if (!button) {
+    return;
+  }
+  const data = button.dataset;
+  if (data.open) {
+    open(data.open);
+  } else if (data.event === 'heat') {
+    tap('heat', { look: data.look ?? '' });
+  } else if (data.event === 'lid') {
+    tap('lid', { state: data.state ?? '' });
+  } else if ('undo' in data) {
+    tap('undo', { undoneKey: data.key ?? '' });
+  } else if (data.field) {
+    button.closest('dialog')?.close();
+    tap(button.closest('form')?.dataset.type ?? '', { [data.field]: data.value ?? '' });
+  } else if ('close' in data) {
+    button.closest('dialog')?.close();
+  } else if (data.key && button.closest('.pad')) {
+    press(button, data.key);
+  }
+});
+
+/**
+ * A key of the number pad.
+ * @param {HTMLButtonElement} button
+ * @param {string} key
+ */
+function press(button, key) {
+  const field = /** @type {HTMLInputElement} */ (button.closest('form')?.querySelector('input'));
+  field.value = key === '⌫' ? field.value.slice(0, -1) : field.value + key;
+}
+
+document.addEventListener('submit', (event) => {
+  const form = /** @type {HTMLFormElement} */ (event.target);
+  if (form.dataset.type) {
+    event.preventDefault();
+    const fields = Object.fromEntries(Array.from(new FormData(form), ([name, value]) => [name, String(value)]));
+    form.closest('dialog')?.close();
+    tap(form.dataset.type, fields);
+  }
+});
+
+document.addEventListener('keydown', (event) => {
+  const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
+    || event.target instanceof HTMLSelectElement;
+  if (typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) {
+    return;
+  }
+  if (prefix && /^[1-5]$/.test(event.key)) {
+    const buttons = pot.querySelectorAll(prefix === 'h' ? '[data-event="heat"]' : '[data-event="lid"]');
+    /** @type {HTMLButtonElement | undefined} */ (buttons[Number(event.key) - 1])?.click();
+    prefix = '';
+  } else if (event.key === 'h' || event.key === 'l') {
+    prefix = event.key;
+  } else if (event.key === 'z') {
+    /** @type {HTMLButtonElement | null} */ (pot.querySelector('[data-undo]'))?.click();
+  } else if (event.key in KEYS) {
+    event.preventDefault();
+    open(KEYS[/** @type {keyof typeof KEYS} */ (event.key)]);
+  }
+});
+
+addEventListener('online', sync);
+setInterval(() => {
+  if (!document.querySelector('dialog[open]')) {
+    sync();
+  }
+}, EVERY_MS);
+if (queue.waiting().length) {
+  sync();
+}
