@@ -11,6 +11,7 @@ import app.gradior.vessel.PotShape;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -149,9 +150,9 @@ class DemoData implements ApplicationRunner {
                 "500 g chestnut mushrooms, sliced",
                 "2 shallots, diced",
                 "500 ml dry perry",
-                "900 ml mushroom stock",
+                "600 ml mushroom stock",
                 "30 g butter",
-                "20 g potato starch",
+                "24 g potato starch",
                 "1 tsp thyme");
         save(
                 kitchen,
@@ -163,8 +164,8 @@ class DemoData implements ApplicationRunner {
                 "800 g gooseberries",
                 "120 g sugar",
                 "100 ml elderflower cordial",
-                "200 ml water",
-                "12 g tapioca starch");
+                "450 ml water",
+                "5 g tapioca starch");
         save(
                 kitchen,
                 "Blackcurrant vinegar syrup",
@@ -254,7 +255,11 @@ class DemoData implements ApplicationRunner {
         Random random = new Random(SEED);
         Instant now = clock.instant();
         for (int i = 0; i < runs.length; i++) {
-            Instant start = now.minus(Duration.ofDays(70 - 6L * i)).minus(Duration.ofMinutes(random.nextInt(300)));
+            Instant start = now.atZone(kitchen.zone())
+                    .minusDays(70 - 6L * i)
+                    .with(LocalTime.of(16, 10))
+                    .plusMinutes(random.nextInt(200))
+                    .toInstant();
             Planning.Question question = question(kitchen, runs[i][0], runs[i][1], runs[i][2], Look.LIVELY);
             new DemoCook(batches, lines, random, kitchen, question, planning).cookToTheEnd(start, i);
         }

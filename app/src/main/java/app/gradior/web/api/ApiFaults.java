@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -20,6 +21,7 @@ import org.springframework.web.method.annotation.MethodArgumentTypeMismatchExcep
 import tools.jackson.core.JacksonException;
 
 /** Every refusal of the API as a problem that names its field. */
+@Order(1)
 @RestControllerAdvice(basePackageClasses = ApiFaults.class)
 class ApiFaults {
     private static final Logger LOG = LoggerFactory.getLogger(ApiFaults.class);

@@ -60,7 +60,7 @@ public final class DescentDrawing {
             svg.line("grid", LEFT, axes.y(mass), RIGHT, axes.y(mass));
             svg.text("tick", LEFT - 6, axes.y(mass) + 4, "end", Numbers.plain(mass, 0));
         }
-        svg.text("tick", 2, TOP - 4, "start", "g in the pot");
+        svg.text("tick", RIGHT, TOP - 4, "end", "grams in the pot");
         double stepMin = niceStep(axes.lastMin, 6, new double[] {1, 2, 5, 10, 15, 20, 30, 60, 120, 240});
         for (double minute = 0; minute <= axes.lastMin + 1e-6; minute += stepMin) {
             svg.text("tick", axes.x(minute), BOTTOM + 20, "middle", clock.apply(minute));

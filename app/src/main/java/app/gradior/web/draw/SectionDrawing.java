@@ -10,8 +10,8 @@ import java.util.OptionalDouble;
 /** The section: the pot's real profile to scale, with start, present and target levels and a rule in millimetres. */
 public final class SectionDrawing {
     private static final double WIDTH = 300;
-    private static final double LEFT = 34;
-    private static final double POT_WIDTH = 190;
+    private static final double LEFT = 44;
+    private static final double POT_WIDTH = 178;
     private static final double TALLEST = 250;
     private static final double TOP = 12;
     private static final double LABEL_GAP = 30;
@@ -76,13 +76,13 @@ public final class SectionDrawing {
     }
 
     private static void rule(Svg svg, PotShape pot, double scale, double floor) {
-        svg.line("rule", 20, floor, 20, floor - pot.heightMm() * scale);
+        svg.line("rule", 34, floor, 34, floor - pot.heightMm() * scale);
         for (int mm = 0; mm <= pot.heightMm(); mm += 10) {
             boolean fifty = mm % 50 == 0;
             double y = floor - mm * scale;
-            svg.line("rule", fifty ? 11 : 15, y, 20, y);
+            svg.line("rule", fifty ? 26 : 30, y, 34, y);
             if (fifty) {
-                svg.text("tick", 10, y + 14, "end", String.valueOf(mm));
+                svg.text("tick", 23, y + 4, "end", String.valueOf(mm));
             }
         }
     }

@@ -45,7 +45,7 @@ public final class StairDrawing {
                     n == wanted ? "name wanted" : "name", x + TREAD / 2, FLOOR + 18, "middle", n + " " + tread.label());
         }
         svg.path("outline", outline.toString());
-        svg.line("goal", x(target - 0.35), top(wanted), x(target + 0.35), top(wanted));
+        svg.line("goal", x(wanted - 0.49), top(wanted), x(wanted + 0.49), top(wanted));
         marks(svg, hot, served);
         svg.circle("now dot", 14, 22, 8).text("now figure", 32, 38, "start", hotText);
         svg.text("now caption", 32, 60, "start", hotLabel);

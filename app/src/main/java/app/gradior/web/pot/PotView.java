@@ -196,7 +196,7 @@ public record PotView(
     /** An event in words. */
     public static String words(EventBody body, Figures figures) {
         if (body instanceof EventBody.Weight r) {
-            return "Weighed: " + Numbers.plain(r.grossG(), 0) + " g with the pot";
+            return "Weighed: " + Numbers.plain(r.grossG(), 0) + " g";
         }
         if (body instanceof EventBody.Level r) {
             return "Dipped: " + Numbers.plain(r.mm(), 0) + " mm";

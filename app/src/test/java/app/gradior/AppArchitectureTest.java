@@ -1,0 +1,51 @@
+package app.gradior;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+import org.apache.ibatis.annotations.Select;
+
+@AnalyzeClasses(packages = "app.gradior", importOptions = ImportOption.DoNotIncludeTests.class)
+class AppArchitectureTest {
+    @ArchTest
+    static final ArchRule importsRunOneWay = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("web")
+            .definedBy("app.gradior.web..")
+            .layer("kitchen")
+            .definedBy("app.gradior.kitchen..")
+            .layer("store")
+            .definedBy("app.gradior.store..")
+            .whereLayer("web")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("kitchen")
+            .mayOnlyBeAccessedByLayers("web")
+            .whereLayer("store")
+            .mayOnlyBeAccessedByLayers("kitchen", "web");
+
+    /** Every query over a kitchen's data carries the kitchen. */
+    @ArchTest
+    static final ArchRule queriesAreScoped = methods()
+            .that()
+            .areAnnotatedWith(Select.class)
+            .and()
+            .areDeclaredInClassesThat()
+            .haveSimpleNameNotStartingWith("KitchenMapper")
+            .should(new com.tngtech.archunit.lang.ArchCondition<>("name kitchen_id in its where") {
+                @Override
+                public void check(
+                        com.tngtech.archunit.core.domain.JavaMethod method,
+                        com.tngtech.archunit.lang.ConditionEvents events) {
+                    String sql = String.join(
+                            " ", method.getAnnotationOfType(Select.class).value());
+                    if (!sql.contains("kitchen_id = #{kitchenId}")) {
+                        events.add(com.tngtech.archunit.lang.SimpleConditionEvent.violated(
+                                method, method.getFullName() + " is not scoped by kitchen"));
+                    }
+                }
+            });
+}

@@ -1,0 +1,77 @@
+package app.gradior;
+
+import app.gradior.testing.PrivateMariaDb;
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.context.TestConfiguration;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Import;
+import org.springframework.context.annotation.Primary;
+import org.springframework.test.context.DynamicPropertyRegistrar;
+
+/** A test against the whole application, on a database of its own and with a clock that the test sets. One context for all. */
+@Target(ElementType.TYPE)
+@Retention(RetentionPolicy.RUNTIME)
+@SpringBootTest
+@AutoConfigureMockMvc
+@Import(ApplicationTest.Setting.class)
+public @interface ApplicationTest {
+
+    /** A clock that stands until it is moved. */
+    final class SetClock extends Clock {
+        private Instant now = Instant.parse("2026-12-01T18:00:00Z");
+
+        public void to(Instant instant) {
+            now = instant;
+        }
+
+        public void forward(Duration by) {
+            now = now.plus(by);
+        }
+
+        @Override
+        public ZoneId getZone() {
+            return ZoneOffset.UTC;
+        }
+
+        @Override
+        public Clock withZone(ZoneId zone) {
+            return this;
+        }
+
+        @Override
+        public Instant instant() {
+            return now;
+        }
+    }
+
+    /** Database and clock. */
+    @TestConfiguration
+    class Setting {
+        @Bean
+        @Primary
+        SetClock setClock() {
+            return new SetClock();
+        }
+
+        @Bean
+        DynamicPropertyRegistrar database() {
+            PrivateMariaDb db = PrivateMariaDb.get();
+            String url = db.create("app_" + Long.toHexString(System.nanoTime()));
+            return registry -> {
+                registry.add("spring.datasource.url", () -> url);
+                registry.add("spring.datasource.username", db::user);
+                registry.add("spring.datasource.password", db::password);
+            };
+        }
+    }
+}

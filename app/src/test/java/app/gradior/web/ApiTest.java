@@ -1,0 +1,280 @@
+package app.gradior.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import app.gradior.ApplicationTest;
+import app.gradior.kitchen.Kitchens;
+import app.gradior.kitchen.Tokens;
+import app.gradior.measure.MeasureSystem;
+import java.time.Duration;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+@ApplicationTest
+class ApiTest {
+    private static final String POT = "{\"topDiameterMm\":240,\"baseDiameterMm\":210,\"heightMm\":130}";
+    private static final String DAMSONS =
+            "{\"ingredients\":[{\"line\":\"1 kg damsons, stoned\"},{\"line\":\"260 g brown sugar\"},"
+                    + "{\"food\":\"water\",\"massG\":300}],\"blended\":true}";
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Kitchens kitchens;
+
+    @Autowired
+    private Tokens tokens;
+
+    @Autowired
+    private ApplicationTest.SetClock clock;
+
+    @Autowired
+    private JsonMapper json;
+
+    private String token = "";
+
+    @BeforeEach
+    void ownKitchen() {
+        token = tokens.make(kitchen(), "test", Tokens.Scope.ALL);
+    }
+
+    private long kitchen() {
+        String login = "cook-" + System.nanoTime();
+        return kitchens.setUp(
+                new Kitchens.SetUp(login, "a long password", "Test", MeasureSystem.METRIC, false, 0, "UTC"), false);
+    }
+
+    private ResultActions ask(String path, String body) throws Exception {
+        return mvc.perform(post("/api/v1" + path)
+                .header("Authorization", "Bearer " + token)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body));
+    }
+
+    private JsonNode answer(ResultActions actions) throws Exception {
+        return json.readTree(actions.andReturn().getResponse().getContentAsByteArray());
+    }
+
+    private ResultActions look(String path) throws Exception {
+        return mvc.perform(get("/api/v1" + path).header("Authorization", "Bearer " + token));
+    }
+
+    @Test
+    void mixtureAddsUpAndNamesItsLines() throws Exception {
+        JsonNode m = answer(ask(
+                        "/bench/mixture",
+                        "{\"ingredients\":[{\"food\":\"sugar\",\"massG\":650},{\"line\":\"350 g water\"}],\"altitudeM\":1000}")
+                .andExpect(status().isOk()));
+        assertThat(m.get("massG").doubleValue()).isCloseTo(1000, within(1e-6));
+        assertThat(m.get("brixPercent").doubleValue()).isCloseTo(65, within(0.01));
+        assertThat(m.get("boilingC").doubleValue()).isCloseTo(96.7 + 4.1, within(0.5));
+        assertThat(m.get("lines").get(1).get("food").stringValue()).isEqualTo("water");
+        JsonNode wine = answer(
+                ask("/bench/mixture", "{\"ingredients\":[{\"food\":\"wine-red\",\"massG\":750}],\"evaporatedG\":200}")
+                        .andExpect(status().isOk()));
+        assertThat(wine.get("massG").doubleValue()).isCloseTo(750 * 0.998 - 200, within(0.1));
+        assertThat(wine.get("alcoholG").doubleValue()).isLessThan(0.25 * 750 * 0.106);
+    }
+
+    @Test
+    void thicknessFallsWithHeat() throws Exception {
+        ask("/bench/thickness", "{\"mixture\":" + DAMSONS + ",\"temperaturesC\":[20,65,98]}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.temperatures.length()").value(3))
+                .andExpect(jsonPath("$.temperatures[0].stepName").exists())
+                .andExpect(result -> {
+                    JsonNode t = json.readTree(result.getResponse().getContentAsString())
+                            .get("temperatures");
+                    assertThat(t.get(0).get("step").doubleValue())
+                            .isGreaterThan(t.get(2).get("step").doubleValue());
+                    assertThat(t.get(0).get("ringRadiusMm").doubleValue()).isBetween(20.0, 120.0);
+                });
+    }
+
+    @Test
+    void reduceGoesBothWays() throws Exception {
+        String common =
+                "\"mixture\":" + DAMSONS + ",\"pot\":" + POT + ",\"look\":\"lively\",\"lid\":\"open\",\"altitudeM\":0";
+        JsonNode toStep = answer(ask("/bench/reduce", "{" + common + ",\"toStep\":6.5,\"servedC\":20}")
+                .andExpect(status().isOk()));
+        double minutes = toStep.get("minutes").doubleValue();
+        assertThat(toStep.get("minutesLow").doubleValue()).isLessThan(minutes);
+        assertThat(toStep.get("minutesHigh").doubleValue()).isGreaterThan(minutes);
+        assertThat(toStep.get("evaporatedG").doubleValue()
+                        + toStep.get("finalMassG").doubleValue())
+                .isCloseTo(1560, within(16.0));
+        JsonNode forth = answer(ask("/bench/reduce", "{" + common + ",\"minutes\":" + minutes + ",\"servedC\":20}"));
+        assertThat(forth.get("stepServed").doubleValue()).isCloseTo(6.5, within(0.0065));
+        assertThat(forth.get("trajectory").size()).isGreaterThan(10);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/bench/mixture|{\"ingredients\":[{\"line\":\"3 flurbs of wug\"}]}|422|ingredients[0].line",
+                "/bench/mixture|{\"ingredients\":[{\"food\":\"water\",\"massG\":-3}]}|422|ingredients[0].massG",
+                "/bench/mixture|{\"ingredients\":[{\"food\":\"moon\",\"massG\":3}]}|422|ingredients[0].food",
+                "/bench/mixture|{\"ingredients\":[{\"line\":\"1 cup water\",\"colour\":3}]}|400|ingredients[0].colour",
+                "/bench/mixture|{\"ingredients\":[{\"food\":\"water\",\"massG\":10}],\"evaporatedG\":50}|422|evaporatedG",
+                "/bench/mixture|{\"ingredients\":[|400|body",
+                "/bench/reduce|{\"mixture\":{\"ingredients\":[{\"line\":\"1 l water\"}]},\"pot\":{\"topDiameterMm\":3,\"baseDiameterMm\":200,\"heightMm\":100},\"look\":\"lively\",\"lid\":\"open\",\"minutes\":5}|422|pot.topDiameterMm",
+                "/bench/reduce|{\"mixture\":{\"ingredients\":[{\"line\":\"1 l water\"}]},\"pot\":{\"topDiameterMm\":100,\"baseDiameterMm\":100,\"heightMm\":50},\"look\":\"lively\",\"lid\":\"open\",\"minutes\":5}|422|pot",
+                "/bench/reduce|{\"mixture\":{\"ingredients\":[{\"line\":\"500 g passata\"}]},\"pot\":{\"topDiameterMm\":200,\"baseDiameterMm\":200,\"heightMm\":150},\"look\":\"lively\",\"lid\":\"open\",\"toStep\":2,\"servedC\":20}|422|toStep",
+                "/bench/reduce|{\"mixture\":{\"ingredients\":[{\"line\":\"500 g passata\"}]},\"pot\":{\"topDiameterMm\":200,\"baseDiameterMm\":200,\"heightMm\":150},\"look\":\"wild\",\"lid\":\"open\",\"minutes\":2}|422|look",
+                "/bench/thickness|{\"mixture\":{\"ingredients\":[{\"line\":\"1 l water\"}]},\"temperaturesC\":[20,900]}|422|temperaturesC[1]"
+            })
+    void aRefusalNamesTheField(String path, String body, int status, String field) throws Exception {
+        ask(path, body)
+                .andExpect(status().is(status))
+                .andExpect(content().contentTypeCompatibleWith("application/problem+json"))
+                .andExpect(jsonPath("$.field").value(field))
+                .andExpect(jsonPath("$.detail").isNotEmpty());
+    }
+
+    @Test
+    void noTokenNarrowTokenAndLargeBody() throws Exception {
+        mvc.perform(get("/api/v1/foods")).andExpect(status().isUnauthorized());
+        mvc.perform(get("/api/v1/foods").header("Authorization", "Bearer grd_nonsense"))
+                .andExpect(status().isUnauthorized());
+        String narrow = tokens.make(kitchen(), "bench", Tokens.Scope.BENCH);
+        mvc.perform(get("/api/v1/batches").header("Authorization", "Bearer " + narrow))
+                .andExpect(status().isForbidden());
+        ask("/bench/mixture", "{\"ingredients\":[{\"line\":\"" + "x".repeat(300_000) + "\"}]}")
+                .andExpect(status().is(413));
+        mvc.perform(get("/api/openapi.json"))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.openapi").value(containsString("3.1")))
+                .andExpect(jsonPath("$.paths['/api/v1/bench/reduce']").exists());
+    }
+
+    private long startBatch() throws Exception {
+        return answer(ask(
+                                "/batches",
+                                "{\"name\":\"Damson\",\"mixture\":" + DAMSONS
+                                        + ",\"pot\":{\"topDiameterMm\":240,\"baseDiameterMm\":210,\"heightMm\":130,\"emptyG\":1400},"
+                                        + "\"look\":\"lively\",\"lid\":\"open\",\"altitudeM\":0,\"targetStep\":6.5,\"servedC\":20}")
+                        .andExpect(status().isCreated()))
+                .get("id")
+                .longValue();
+    }
+
+    @Test
+    void aBatchIsItsEventsAndARepeatIsNotCountedTwice() throws Exception {
+        long id = startBatch();
+        clock.forward(Duration.ofMinutes(10));
+        String weighIn =
+                "{\"clientKey\":\"k1\",\"at\":\"" + clock.instant() + "\",\"type\":\"weight\",\"grossG\":2800}";
+        ask("/batches/" + id + "/events", weighIn).andExpect(status().isCreated());
+        JsonNode first = answer(look("/batches/" + id + "/forecast"));
+        ask("/batches/" + id + "/events", weighIn)
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.clientKey").value("k1"));
+        look("/batches/" + id).andExpect(jsonPath("$.events.length()").value(1));
+        assertThat(answer(look("/batches/" + id + "/forecast"))).isEqualTo(first);
+        assertThat(first.get("now").get("massG").doubleValue()).isCloseTo(1400, within(8.0));
+        assertThat(first.get("finish").get("at").stringValue())
+                .isGreaterThan(first.get("finish").get("atLow").stringValue());
+        assertThat(first.get("doNow").stringValue()).isNotBlank();
+        java.time.Instant asKnown = clock.instant().minusSeconds(60);
+        double before = answer(look("/batches/" + id + "/forecast?at=" + asKnown))
+                .get("now")
+                .get("massG")
+                .doubleValue();
+        assertThat(before).as("before the weigh-in").isNotCloseTo(1400, within(15.0));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"clientKey\":\"a\",\"type\":\"weight\",\"grossG\":-5}|422|grossG",
+                "{\"clientKey\":\"a\",\"type\":\"weight\",\"grossG\":900}|422|grossG",
+                "{\"clientKey\":\"a\",\"type\":\"level\",\"mm\":400}|422|mm",
+                "{\"clientKey\":\"a\",\"type\":\"weight\",\"grams\":5}|400|grams",
+                "{\"clientKey\":\"a\",\"type\":\"weight\"}|400|grossG",
+                "{\"clientKey\":\"a\",\"type\":\"shout\"}|422|type",
+                "{\"type\":\"stageDone\"}|400|clientKey",
+                "{\"clientKey\":\"a b\",\"type\":\"stageDone\"}|422|clientKey",
+                "{\"clientKey\":\"a\",\"type\":\"lid\",\"state\":\"gone\"}|422|state",
+                "{\"clientKey\":\"a\",\"type\":\"added\",\"ingredients\":[{\"line\":\"a wug\"}]}|422|ingredients[0].line",
+                "{\"clientKey\":\"a\",\"type\":\"undo\",\"undoneKey\":\"zz\"}|422|undoneKey",
+                "{\"clientKey\":\"a\",\"at\":\"yesterday\",\"type\":\"stageDone\"}|400|at",
+                "{\"clientKey\":\"a\",\"at\":\"2020-01-01T00:00:00Z\",\"type\":\"stageDone\"}|422|at",
+                "{\"clientKey\":\"a\",\"at\":\"2099-01-01T00:00:00Z\",\"type\":\"stageDone\"}|422|at"
+            })
+    void badEventsAreNamedAndNotKept(String body, int status, String field) throws Exception {
+        long id = startBatch();
+        ask("/batches/" + id + "/events", body)
+                .andExpect(status().is(status))
+                .andExpect(jsonPath("$.field").value(field));
+        look("/batches/" + id).andExpect(jsonPath("$.events.length()").value(0));
+    }
+
+    @Test
+    void anotherKitchensBatchIsNotThere() throws Exception {
+        long id = startBatch();
+        token = tokens.make(kitchen(), "other", Tokens.Scope.ALL);
+        look("/batches/" + id).andExpect(status().isNotFound());
+        look("/batches/" + id + "/forecast").andExpect(status().isNotFound());
+        ask("/batches/" + id + "/events", "{\"clientKey\":\"x\",\"type\":\"stageDone\"}")
+                .andExpect(status().isNotFound());
+        look("/batches").andExpect(jsonPath("$.batches.length()").value(0));
+        look("/batches/99999999").andExpect(status().isNotFound());
+        look("/batches/pumpkin").andExpect(status().isNotFound());
+    }
+
+    @Test
+    void everyKindOfEventIsTakenAndAnUndoTakesItBack() throws Exception {
+        long id = startBatch();
+        clock.forward(Duration.ofMinutes(5));
+        String[] bodies = {
+            "\"type\":\"level\",\"mm\":34",
+            "\"type\":\"volume\",\"ml\":1350",
+            "\"type\":\"spoon\",\"step\":4.5",
+            "\"type\":\"ring\",\"mm\":45",
+            "\"type\":\"brix\",\"percent\":28",
+            "\"type\":\"temperature\",\"c\":100.6",
+            "\"type\":\"heat\",\"look\":\"gentle\"",
+            "\"type\":\"lid\",\"state\":\"ajar\"",
+            "\"type\":\"added\",\"ingredients\":[{\"line\":\"200 ml water\"}]",
+            "\"type\":\"slurry\",\"starch\":\"maize\",\"starchG\":8,\"liquidG\":12",
+            "\"type\":\"stageDone\"",
+            "\"type\":\"note\",\"text\":\"smells right\""
+        };
+        for (int i = 0; i < bodies.length; i++) {
+            ask("/batches/" + id + "/events", "{\"clientKey\":\"e" + i + "\"," + bodies[i] + "}")
+                    .andExpect(status().isCreated());
+        }
+        look("/batches/" + id)
+                .andExpect(jsonPath("$.look").value("gentle"))
+                .andExpect(jsonPath("$.lid").value("ajar"));
+        double with = answer(look("/batches/" + id + "/forecast"))
+                .get("now")
+                .get("massG")
+                .doubleValue();
+        ask("/batches/" + id + "/events", "{\"clientKey\":\"u\",\"type\":\"undo\",\"undoneKey\":\"e8\"}")
+                .andExpect(status().isCreated());
+        double without = answer(look("/batches/" + id + "/forecast"))
+                .get("now")
+                .get("massG")
+                .doubleValue();
+        assertThat(without).isLessThan(with - 60);
+    }
+}
