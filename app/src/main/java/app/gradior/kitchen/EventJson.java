@@ -3,6 +3,7 @@ package app.gradior.kitchen;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -77,6 +78,9 @@ public class EventJson {
             if (cause instanceof Refusal refusal) {
                 return refusal;
             }
+        }
+        if (e instanceof StreamReadException || e.getCause() instanceof StreamReadException) {
+            return Refusal.malformed("body", "this is not valid JSON");
         }
         StringBuilder path = new StringBuilder();
         for (JacksonException.Reference step : e.getPath()) {

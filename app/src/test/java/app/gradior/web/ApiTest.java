@@ -207,7 +207,7 @@ class ApiTest {
                 "{\"clientKey\":\"a\",\"type\":\"weight\",\"grossG\":-5}|422|grossG",
                 "{\"clientKey\":\"a\",\"type\":\"weight\",\"grossG\":900}|422|grossG",
                 "{\"clientKey\":\"a\",\"type\":\"level\",\"mm\":400}|422|mm",
-                "{\"clientKey\":\"a\",\"type\":\"weight\",\"grams\":5}|400|grams",
+                "{\"clientKey\":\"a\",\"type\":\"weight\",\"grossG\":2000,\"grams\":5}|400|grams",
                 "{\"clientKey\":\"a\",\"type\":\"weight\"}|400|grossG",
                 "{\"clientKey\":\"a\",\"type\":\"shout\"}|422|type",
                 "{\"type\":\"stageDone\"}|400|clientKey",

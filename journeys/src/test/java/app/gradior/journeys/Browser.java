@@ -1,0 +1,80 @@
+package app.gradior.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's headless Chromium. */
+final class Browser implements AutoCloseable {
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+    private final com.microsoft.playwright.Browser chromium = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync",
+                            "--disable-dev-shm-usage")));
+    private final List<String> errors = new ArrayList<>();
+
+    Page page(String baseUrl, int width, int height) {
+        return page(baseUrl, width, height, ColorScheme.LIGHT);
+    }
+
+    Page page(String baseUrl, int width, int height, ColorScheme scheme) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(baseUrl)
+                .setColorScheme(scheme)
+                .setViewportSize(width, height));
+        context.setDefaultTimeout(20_000);
+        Page page = context.newPage();
+        page.onPageError(errors::add);
+        page.onRequest(request -> {
+            if (!request.url().startsWith(baseUrl) && !request.url().startsWith("data:")) {
+                errors.add("left the application: " + request.url());
+            }
+        });
+        return page;
+    }
+
+    /** Errors of scripts, and requests that left the application. */
+    List<String> errors() {
+        return errors;
+    }
+
+    /** Nothing serious or critical on this screen, and no sideways scrolling. */
+    static void checkScreen(Page page) {
+        List<String> serious = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .map((Rule rule) ->
+                                rule.getId() + ": " + rule.getNodes().get(0).getHtml())
+                        .toList();
+        assertThat(serious).as("axe on " + page.url()).isEmpty();
+        Object wide = page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");
+        assertThat(((Number) wide).intValue())
+                .as("sideways scrolling on " + page.url())
+                .isLessThanOrEqualTo(0);
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -1,0 +1,47 @@
+package app.gradior.journeys;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+
+/** Rewrites the pictures of the main views from the demo data; run by {@code ./gradior shots}. */
+@EnabledIfSystemProperty(named = "gradior.shots", matches = ".+")
+class Screenshots {
+    private final Path folder = Path.of(System.getProperty("gradior.shots", "."));
+
+    @Test
+    void takeThem() {
+        try (RunningApplication application = RunningApplication.demo();
+                Browser browser = new Browser()) {
+            Page wide = enter(browser, application, 1280, 800, ColorScheme.LIGHT);
+            shot(wide, "/", "hob");
+            shot(wide, "/sauces", "sauces");
+            shot(wide, "/sauces/1", "sauce");
+            shot(wide, "/plan?sauce=1", "plan");
+            shot(wide, "/pot/13", "pot");
+            shot(wide, "/log", "log");
+            shot(wide, "/log/1", "batch");
+            shot(wide, "/kit", "kit");
+            Page phone = enter(browser, application, 390, 844, ColorScheme.LIGHT);
+            shot(phone, "/pot/13", "pot-phone");
+            Page dark = enter(browser, application, 1280, 800, ColorScheme.DARK);
+            shot(dark, "/pot/13", "pot-dark");
+        }
+    }
+
+    private static Page enter(
+            Browser browser, RunningApplication application, int width, int height, ColorScheme scheme) {
+        Page page = browser.page(application.url(), width, height, scheme);
+        page.navigate("/login");
+        page.click("text=Enter the demo kitchen");
+        return page;
+    }
+
+    private void shot(Page page, String path, String name) {
+        page.navigate(path);
+        page.evaluate("document.fonts.ready");
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}
