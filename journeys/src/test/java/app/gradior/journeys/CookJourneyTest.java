@@ -146,6 +146,7 @@ class CookJourneyTest {
         setUp(page, "second-cook");
         typeSauce(page);
         page.locator("input[name=text]").nth(2).fill("50 ml cider vinegar");
+        page.selectOption("select[name=targetStep]", "7");
         page.click("text=Save");
         page.click("text=Plan it");
         Browser.checkScreen(page);
