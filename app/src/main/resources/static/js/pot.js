@@ -4,6 +4,7 @@ import { piece } from './http.js';
 import { TapQueue } from './queue.js';
 
 const EVERY_MS = 10_000;
+const OFFLINE_MS = 2_000;
 const pot = /** @type {HTMLElement} */ (document.querySelector('#pot'));
 const line = /** @type {HTMLElement} */ (document.querySelector('#line'));
 const id = pot.dataset.id ?? '';
@@ -167,11 +168,14 @@ document.addEventListener('keydown', (event) => {
 });
 
 addEventListener('online', sync);
-setInterval(() => {
+
+async function keepUp() {
   if (!document.querySelector('dialog[open]')) {
-    sync();
+    await sync();
   }
-}, EVERY_MS);
+  setTimeout(keepUp, line.hidden ? EVERY_MS : OFFLINE_MS);
+}
+setTimeout(keepUp, EVERY_MS);
 if (queue.waiting().length) {
   sync();
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -17,6 +18,7 @@ class CookJourneyTest {
 
     @BeforeAll
     static void start() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         application = RunningApplication.empty();
         browser = new Browser();
     }

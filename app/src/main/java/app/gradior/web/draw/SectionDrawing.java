@@ -24,15 +24,27 @@ public final class SectionDrawing {
      * @param stopMm level to stop at, if known
      */
     public static String draw(PotShape pot, double startMm, double nowMm, OptionalDouble stopMm, boolean live) {
+        return draw(pot, "start", startMm, nowMm, stopMm, live);
+    }
+
+    /** A pot of the kit, half full. */
+    public static String halfFull(PotShape pot) {
+        double half = pot.levelMm(pot.capacityMl() / 2);
+        return draw(pot, "half", half, half, OptionalDouble.empty(), false);
+    }
+
+    private static String draw(
+            PotShape pot, String startWord, double startMm, double nowMm, OptionalDouble stopMm, boolean live) {
         double widest = Math.max(pot.topDiameterMm(), pot.baseDiameterMm());
         double scale = Math.min(POT_WIDTH / widest, TALLEST / pot.heightMm());
         double height = pot.heightMm() * scale;
         double floor = TOP + height;
         double middle = LEFT + POT_WIDTH / 2;
         Profile profile = new Profile(pot, scale, floor, middle);
-        String words = "The pot in section, " + Numbers.plain(pot.heightMm(), 0) + " mm high. Level at the start "
-                + mm(startMm) + (live ? ", now " + mm(nowMm) : "")
-                + (stopMm.isPresent() ? ", stop at " + mm(stopMm.getAsDouble()) : "");
+        String words =
+                "The pot in section, " + Numbers.plain(pot.heightMm(), 0) + " mm high. Level, " + startWord + ": "
+                        + mm(startMm) + (live ? ", now " + mm(nowMm) : "")
+                        + (stopMm.isPresent() ? ", stop at " + mm(stopMm.getAsDouble()) : "");
         Svg svg = new Svg("section", WIDTH, floor + 14, words).hatch("ghost");
         double start = Math.min(startMm, pot.heightMm());
         double now = Math.min(nowMm, pot.heightMm());
@@ -44,7 +56,7 @@ public final class SectionDrawing {
         svg.path("wall", profile.wall());
         rule(svg, pot, scale, floor);
         List<Label> labels = new ArrayList<>();
-        labels.add(new Label("past", "start", startMm));
+        labels.add(new Label("past", startWord, startMm));
         if (live) {
             labels.add(new Label("now", "now", nowMm));
         }

@@ -7,7 +7,7 @@ import app.gradior.texture.Stair;
 /** The stair: nine treads, where the sauce is now, where it will be when served, where it is wanted. */
 public final class StairDrawing {
     private static final double WIDTH = 612;
-    private static final double HEIGHT = 232;
+    private static final double HEIGHT = 242;
     private static final double TREAD = WIDTH / 9;
     private static final double FLOOR = 206;
     private static final double FIRST = 190;
@@ -41,8 +41,8 @@ public final class StairDrawing {
             outline.append("L").append(Svg.n(x)).append(' ').append(Svg.n(y));
             outline.append("L").append(Svg.n(x + TREAD)).append(' ').append(Svg.n(y));
             drop(svg, n, x + TREAD / 2, y);
-            svg.text(
-                    n == wanted ? "name wanted" : "name", x + TREAD / 2, FLOOR + 18, "middle", n + " " + tread.label());
+            svg.text(n == wanted ? "number wanted" : "number", x + TREAD / 2, FLOOR + 16, "middle", String.valueOf(n));
+            svg.text(n == wanted ? "name wanted" : "name", x + TREAD / 2, FLOOR + 32, "middle", tread.label());
         }
         svg.path("outline", outline.toString());
         svg.line("goal", x(wanted - 0.49), top(wanted), x(wanted + 0.49), top(wanted));

@@ -13,7 +13,6 @@ import app.gradior.web.draw.SectionDrawing;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
-import java.util.OptionalDouble;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -66,7 +65,6 @@ class KitController {
 
     private static PotEntry entry(KitchenKit.KitPot pot, Figures figures) {
         PotShape shape = pot.shape();
-        double half = shape.levelMm(shape.capacityMl() / 2);
         return new PotEntry(
                 pot.name(),
                 Numbers.plain(shape.topDiameterMm(), 0) + " mm rim, " + Numbers.plain(shape.baseDiameterMm(), 0)
@@ -74,7 +72,7 @@ class KitController {
                 figures.volume(shape.capacityMl()),
                 Numbers.plain(pot.emptyG(), 0) + " g",
                 pot.material().label(),
-                SectionDrawing.draw(shape, half, half, OptionalDouble.empty(), false));
+                SectionDrawing.halfFull(shape));
     }
 
     @PostMapping("/pots")

@@ -86,7 +86,8 @@ class PlanController {
         if (sauces.isEmpty()) {
             return "plan/none";
         }
-        fill(kitchen, asked, sauces.get(0).id(), model);
+        Long wanted = asked.sauce();
+        fill(kitchen, asked, wanted == null ? sauces.get(0).id() : wanted, model);
         return "plan/plan";
     }
 
