@@ -7,7 +7,7 @@ import app.gradior.texture.Stair;
 /** The stair: nine treads, where the sauce is now, where it will be when served, where it is wanted. */
 public final class StairDrawing {
     private static final double WIDTH = 612;
-    private static final double HEIGHT = 242;
+    private static final double HEIGHT = 246;
     private static final double TREAD = WIDTH / 9;
     private static final double FLOOR = 206;
     private static final double FIRST = 190;

@@ -295,7 +295,7 @@ class PlanController {
                         end.stepHot(),
                         served,
                         question.targetStep(),
-                        "in the pot at the end, " + figures.temp(end.tempC()),
+                        "in the pot then, " + figures.temp(end.tempC()),
                         "at the table, " + figures.temp(question.servedC())),
                 answer.cautions());
     }
