@@ -1,0 +1,61 @@
+package app.gradior.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** The demo kitchen: one click in, two pots on, honest past batches; every screen at both sizes and in the dark. */
+class DemoJourneyTest {
+    private static final List<String> SCREENS = List.of(
+            "/", "/sauces", "/sauces/1", "/plan?sauce=3", "/pot/13", "/pot/13/finish", "/log", "/log/1", "/kit");
+
+    @Test
+    void everyScreenOfTheDemo() {
+        try (RunningApplication application = RunningApplication.demo();
+                Browser browser = new Browser()) {
+            Page page = enter(browser, application, 1280, 800, ColorScheme.LIGHT);
+            assertThat(page.locator(".potcard")).hasCount(2);
+            page.navigate("/log");
+            assertThat(page.locator("table.book tbody tr")).hasCount(14);
+            page.navigate("/sauces");
+            assertThat(page.locator(".book li")).hasCount(8);
+            for (Locator plan : page.locator(".book li a.plain").all()) {
+                Page one = page.context().newPage();
+                one.navigate(plan.getAttribute("href"));
+                assertThat(one.locator(".saying")).containsText("Take it off at");
+                one.close();
+            }
+            checkAll(page);
+            checkAll(enter(browser, application, 390, 844, ColorScheme.LIGHT));
+            checkAll(enter(browser, application, 1280, 800, ColorScheme.DARK));
+            Page pot = enter(browser, application, 1280, 800, ColorScheme.LIGHT);
+            pot.navigate("/pot/13");
+            Object scroll = pot.evaluate("document.documentElement.scrollHeight - window.innerHeight");
+            assertThat(((Number) scroll).intValue())
+                    .as("the pot needs no scrolling")
+                    .isLessThanOrEqualTo(0);
+            assertThat(browser.errors()).isEmpty();
+        }
+    }
+
+    private static void checkAll(Page page) {
+        for (String screen : SCREENS) {
+            assertThat(page.navigate(screen).status()).as(screen).isEqualTo(200);
+            Browser.checkScreen(page);
+        }
+    }
+
+    private static Page enter(
+            Browser browser, RunningApplication application, int width, int height, ColorScheme scheme) {
+        Page page = browser.page(application.url(), width, height, scheme);
+        page.navigate("/login");
+        page.click("text=Enter the demo kitchen");
+        assertThat(page.locator("h1")).hasText("On the heat");
+        return page;
+    }
+}
