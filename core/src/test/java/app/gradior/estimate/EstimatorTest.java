@@ -70,7 +70,7 @@ class EstimatorTest {
     void eightyPercentBandsHoldTheTruthAboutEightyPercentOfTheTime() {
         Random random = new Random(77);
         int inMass = 0;
-        int inFinishMass = 0;
+        int inStep = 0;
         int cooks = 60;
         for (int i = 0; i < cooks; i++) {
             HiddenPot truth = HiddenPot.draw(random);
@@ -79,10 +79,10 @@ class EstimatorTest {
                     new Happening(12, new Reading(Kind.SPOON, truth.stepHotAt(12) + 0.6 * random.nextGaussian())));
             Forecast forecast = Estimator.forecast(story(seen), 16, TARGET);
             inMass += holds(forecast.massG(), truth.massAt(16));
-            inFinishMass += holds(forecast.stepServed(), truth.stepServedAt(16));
+            inStep += holds(forecast.stepServed(), truth.stepServedAt(16));
         }
         assertThat(100.0 * inMass / cooks).as("mass band").isBetween(66.0, 93.0);
-        assertThat(100.0 * inFinishMass / cooks).as("step band").isBetween(66.0, 93.0);
+        assertThat(100.0 * inStep / cooks).as("step band").isBetween(66.0, 93.0);
     }
 
     private static Reading weight(double massG, Random random) {
