@@ -3,6 +3,8 @@ package app.gradior.kitchen;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
+import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Prompt;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -10,7 +12,6 @@ import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
-import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import java.time.Duration;
 import java.time.Instant;
@@ -63,7 +64,7 @@ public record Batch(
 
     /** Minutes from the start to a moment, not below 0. */
     public double minuteOf(Instant at) {
-        return Math.max(0, Duration.between(startedAt, at).toMillis() / 60_000.0);
+        return minutesBetween(startedAt, at);
     }
 
     /** The moment a minute of this batch falls on. */
@@ -109,6 +110,17 @@ public record Batch(
                 .filter(event -> reading(event.body()) != null)
                 .map(BatchEvent::at)
                 .reduce((a, b) -> b);
+    }
+
+    /** What to do with it now. */
+    public Prompt prompt(Forecast forecast, Instant now) {
+        Instant heard = events.stream().map(BatchEvent::at).reduce(startedAt, (a, b) -> b.isAfter(a) ? b : a);
+        double sinceReading = lastReading().map(at -> minutesBetween(at, now)).orElse(Double.POSITIVE_INFINITY);
+        return Prompt.of(forecast, minutesBetween(heard, now), sinceReading);
+    }
+
+    private static double minutesBetween(Instant from, Instant to) {
+        return Math.max(0, Duration.between(from, to).toMillis() / 60_000.0);
     }
 
     /** Readings that stand, in the order the estimator numbers them. */
@@ -163,7 +175,7 @@ public record Batch(
         for (int i = 0; i < added.ingredients().size(); i++) {
             readings.add(added.ingredients().get(i).read(lines, measures, "ingredients[" + i + "]"));
         }
-        return new Ingredients(readings, plan.texture() == Texture.SMOOTH ? Texture.SMOOTH : Texture.CHUNKY).mixture();
+        return new Ingredients(readings, plan.texture()).mixture();
     }
 
     private static BatchStory.@Nullable Reading reading(EventBody body) {

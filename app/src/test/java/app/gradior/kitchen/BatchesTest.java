@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.ApplicationTest;
 import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Prompt;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.MeasureSystem;
@@ -173,7 +174,7 @@ class BatchesTest {
 
     private Prompt prompt() {
         Batch batch = batch();
-        return Prompt.of(batch, batches.forecast(kitchen, batch, clock.instant()), clock.instant());
+        return batch.prompt(batches.forecast(kitchen, batch, clock.instant()), clock.instant());
     }
 
     @Test

@@ -63,6 +63,11 @@ public final class Cautions {
         return cautions;
     }
 
+    /** Whether a pot takes a hot volume without boiling over or giving metal to acid. */
+    public static boolean suits(PotShape shape, PotMaterial material, double hotMl) {
+        return hotMl <= FULLEST_SHARE * shape.capacityMl() && !material.reactive();
+    }
+
     private static boolean isHoney(Food food) {
         return food.id().startsWith("honey");
     }

@@ -2,7 +2,6 @@ package app.gradior.solve;
 
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
-import app.gradior.mixture.SpecificVolume;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.PotState;
@@ -185,11 +184,6 @@ public record Reduction(Mixture start, PotOnHeat pot, Heat heat, double servedC,
             points.add(points.get(0));
         }
         return points;
-    }
-
-    /** Level of the sauce in this pot at its own temperature, once it has that volume at 20 °C, mm. */
-    public double levelMm(double volumeMl20c, double tempC) {
-        return pot.shape().levelMm(volumeMl20c * SpecificVolume.expansion(tempC));
     }
 
     private static String litres(double ml) {

@@ -44,6 +44,14 @@ class CautionsTest {
     }
 
     @Test
+    void aPotSuitsWhenItNeitherBoilsOverNorTastesOfMetal() {
+        double twoThirds = POT.capacityMl() * 2 / 3;
+        assertThat(Cautions.suits(POT, PotMaterial.ENAMEL, twoThirds - 1)).isTrue();
+        assertThat(Cautions.suits(POT, PotMaterial.ENAMEL, twoThirds + 1)).isFalse();
+        assertThat(Cautions.suits(POT, PotMaterial.BARE_IRON, 100)).isFalse();
+    }
+
+    @Test
     void spiritsAlcoholChilliAndHoney() {
         assertThat(titles(lines("100 ml brandy"), PotMaterial.ENAMEL, 100))
                 .contains("Spirits catch fire", "Alcohol never cooks off entirely");

@@ -14,7 +14,6 @@ import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Prompt;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Tokens;
@@ -296,7 +295,7 @@ class BatchApi {
                         forecast.stepHot().middle(),
                         forecast.stepServed().middle()),
                 finish,
-                Prompt.of(batch, forecast, moment).doNow());
+                batch.prompt(forecast, moment).doNow());
     }
 
     private static Finish finish(Batch batch, Forecast.Finish f) {

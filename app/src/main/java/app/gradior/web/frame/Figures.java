@@ -53,7 +53,18 @@ public record Figures(Kitchen kitchen) {
     }
 
     public String temp(double tempC) {
-        return kitchen.fahrenheit() ? Numbers.plain(tempC * 9 / 5 + 32, 0) + " °F" : Numbers.plain(tempC, 0) + " °C";
+        return degrees(tempC) + (kitchen.fahrenheit() ? " °F" : " °C");
+    }
+
+    /** A temperature in the kitchen's degrees, without their name: what a field of a form holds. */
+    public String degrees(double tempC) {
+        return Numbers.plain(kitchen.fahrenheit() ? tempC * 9 / 5 + 32 : tempC, 0);
+    }
+
+    /** The temperature that a field of a form says, °C; NaN when it is no number. */
+    public double celsius(String degrees) {
+        double value = Numbers.parse(degrees).orElse(Double.NaN);
+        return kitchen.fahrenheit() ? (value - 32) * 5 / 9 : value;
     }
 
     public String step(double step) {

@@ -1,12 +1,11 @@
 package app.gradior.web.frame;
 
 import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Prompt;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.GradiorProperties;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Kitchens;
-import app.gradior.kitchen.Prompt;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -21,13 +20,11 @@ class PageFrame {
     private final Kitchens kitchens;
     private final Batches batches;
     private final Forecasts forecasts;
-    private final GradiorProperties properties;
 
-    PageFrame(Kitchens kitchens, Batches batches, Forecasts forecasts, GradiorProperties properties) {
+    PageFrame(Kitchens kitchens, Batches batches, Forecasts forecasts) {
         this.kitchens = kitchens;
         this.batches = batches;
         this.forecasts = forecasts;
-        this.properties = properties;
     }
 
     /** One of the places of the top bar. */
@@ -38,7 +35,6 @@ class PageFrame {
 
     @ModelAttribute
     void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
-        model.addAttribute("demoMode", properties.demo());
         String path = request.getRequestURI();
         if (user == null || path.startsWith("/api/")) {
             return;
@@ -68,7 +64,7 @@ class PageFrame {
 
     private Chip chip(Kitchen kitchen, Figures figures, Batch batch) {
         Forecast forecast = forecasts.now(kitchen, batch);
-        Prompt prompt = Prompt.of(batch, forecast, batches.now());
+        Prompt prompt = batch.prompt(forecast, batches.now());
         String left = forecast.finish()
                 .map(f -> figures.minutes(f.minutesFrom(forecast.nowMinute()).middle()))
                 .orElse("—");

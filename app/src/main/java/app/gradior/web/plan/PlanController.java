@@ -1,6 +1,7 @@
 package app.gradior.web.plan;
 
 import app.gradior.care.Caution;
+import app.gradior.care.Cautions;
 import app.gradior.estimate.Band;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -12,6 +13,7 @@ import app.gradior.kitchen.Planning;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.measure.Numbers;
+import app.gradior.mixture.SpecificVolume;
 import app.gradior.simmer.PotState;
 import app.gradior.solve.Reduction;
 import app.gradior.store.Rows.BurnerRow;
@@ -149,7 +151,7 @@ class PlanController {
                 or(asked.look(), Look.LIVELY.key()),
                 or(asked.lid(), LidState.OPEN.key()),
                 or(asked.step(), Numbers.plain(sauce.draft().targetStep(), 1)),
-                or(asked.served(), degrees(kitchen, sauce.draft().servedC())),
+                or(asked.served(), new Figures(kitchen).degrees(sauce.draft().servedC())),
                 or(asked.altitude(), Numbers.plain(kitchen.altitudeM(), 0).replace(",", "")));
         model.addAttribute("form", form);
         model.addAttribute("sauce", sauce);
@@ -169,20 +171,15 @@ class PlanController {
         if (pots.isEmpty()) {
             throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
         }
-        double ml = 1.04 * sauce.ingredients().mixture().volumeMl20c();
+        double hotMl = sauce.ingredients().mixture().volumeMl20c() * SpecificVolume.expansion(100);
         return pots.stream()
-                .filter(p ->
-                        p.shape().capacityMl() * 2 / 3 >= ml && !p.material().reactive())
+                .filter(p -> Cautions.suits(p.shape(), p.material(), hotMl))
                 .findFirst()
                 .orElse(pots.get(0));
     }
 
     private static String or(@Nullable String asked, String otherwise) {
         return asked == null ? otherwise : asked;
-    }
-
-    private static String degrees(Kitchen kitchen, double tempC) {
-        return Numbers.plain(kitchen.fahrenheit() ? tempC * 9 / 5 + 32 : tempC, 0);
     }
 
     private static Planning.@Nullable Question question(
@@ -193,8 +190,7 @@ class PlanController {
             Form form,
             List<Fault> faults) {
         double step = number(form.step(), "step", 1, 9, "The step wanted is from 1 (Broth) to 9 (Set).", faults);
-        double servedShown = Numbers.parse(form.served()).orElse(Double.NaN);
-        double servedC = kitchen.fahrenheit() ? (servedShown - 32) * 5 / 9 : servedShown;
+        double servedC = new Figures(kitchen).celsius(form.served());
         if (!(servedC >= -20 && servedC <= 100)) {
             faults.add(new Fault("served", "The serving temperature is from −20 to 100 °C (−4 to 212 °F)."));
         }

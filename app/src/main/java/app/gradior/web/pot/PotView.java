@@ -2,13 +2,13 @@ package app.gradior.web.pot;
 
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Prompt;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.IngredientInput;
-import app.gradior.kitchen.Prompt;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
@@ -61,7 +61,7 @@ public record PotView(
 
     /** The view of a batch with that forecast. */
     public static PotView of(Batch batch, Forecast forecast, Figures figures, Instant now, Mixture start) {
-        Prompt prompt = Prompt.of(batch, forecast, now);
+        Prompt prompt = batch.prompt(forecast, now);
         Band left =
                 forecast.finish().map(f -> f.minutesFrom(forecast.nowMinute())).orElse(new Band(1e9, 1e9, 1e9));
         boolean known = forecast.finish().isPresent();

@@ -83,7 +83,7 @@ class SaucesController {
 
     @GetMapping("/new")
     String blank(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
-        Form form = new Form(0, 0, "", Texture.SMOOTH.name(), "5", servedText(kitchen, 20), "");
+        Form form = new Form(0, 0, "", Texture.SMOOTH.name(), "5", new Figures(kitchen).degrees(20), "");
         return page(kitchen, model, form, List.of(), List.of());
     }
 
@@ -97,7 +97,7 @@ class SaucesController {
                 draft.name(),
                 draft.texture().name(),
                 Numbers.plain(draft.targetStep(), 1),
-                servedText(kitchen, draft.servedC()),
+                new Figures(kitchen).degrees(draft.servedC()),
                 draft.notes());
         return page(kitchen, model, form, draft.lines(), List.of());
     }
@@ -126,7 +126,7 @@ class SaucesController {
                 typed,
                 form.texture().equals(Texture.CHUNKY.name()) ? Texture.CHUNKY : Texture.SMOOTH,
                 Numbers.parse(form.step()).orElse(Double.NaN),
-                servedC(kitchen, form.servedC()),
+                new Figures(kitchen).celsius(form.servedC()),
                 form.notes());
         faults.addAll(book.faults(kitchen, draft));
         if (faults.isEmpty()) {
@@ -157,15 +157,6 @@ class SaucesController {
     private static String parameter(HttpServletRequest request, String name) {
         String value = request.getParameter(name);
         return value == null ? "" : value;
-    }
-
-    private static String servedText(Kitchen kitchen, double tempC) {
-        return Numbers.plain(kitchen.fahrenheit() ? tempC * 9 / 5 + 32 : tempC, 0);
-    }
-
-    private static double servedC(Kitchen kitchen, String text) {
-        double value = Numbers.parse(text).orElse(Double.NaN);
-        return kitchen.fahrenheit() ? (value - 32) * 5 / 9 : value;
     }
 
     /** The typed lines with their corrections; a food or mass that cannot be read becomes a fault of its line. */
@@ -237,7 +228,7 @@ class SaucesController {
         model.addAttribute("rows", rows);
         Texture texture = form.texture().equals(Texture.CHUNKY.name()) ? Texture.CHUNKY : Texture.SMOOTH;
         Ingredients all = book.understood(kitchen.measures(), typed, texture);
-        model.addAttribute("totals", totals(all, figures, servedC(kitchen, form.servedC())));
+        model.addAttribute("totals", totals(all, figures, new Figures(kitchen).celsius(form.servedC())));
     }
 
     private Row row(int index, Lines.Typed line, Kitchen kitchen, Figures figures) {

@@ -36,6 +36,15 @@ class FiguresTest {
     }
 
     @Test
+    void aTemperatureFieldComesBackAsItWent() {
+        Figures fahrenheit = of(MeasureSystem.US, true, "UTC");
+        assertThat(fahrenheit.degrees(65)).isEqualTo("149");
+        assertThat(fahrenheit.celsius("149")).isCloseTo(65, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(of(MeasureSystem.METRIC, false, "UTC").celsius("-18")).isEqualTo(-18);
+        assertThat(fahrenheit.celsius("warm")).isNaN();
+    }
+
+    @Test
     void timesAreOfTheKitchensZone() {
         Instant at = Instant.parse("2026-07-01T17:05:00Z");
         assertThat(of(MeasureSystem.METRIC, false, "Europe/London").time(at)).isEqualTo("18:05");

@@ -1,11 +1,7 @@
-package app.gradior.kitchen;
+package app.gradior.estimate;
 
-import app.gradior.estimate.Band;
-import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
 import app.gradior.texture.Stair;
-import java.time.Duration;
-import java.time.Instant;
 
 /**
  * What to do now, and why.
@@ -16,16 +12,21 @@ import java.time.Instant;
  * @param action reading that answers it, as an event type, or "off" to finish; empty for none
  */
 public record Prompt(String doNow, String why, boolean urgent, String action) {
-    private static final Duration FORGOTTEN = Duration.ofHours(3);
+    /** A pot not heard of for so long is asked after, minutes; arbitrary. */
+    private static final double FORGOTTEN_MIN = 180;
+
     private static final double READ_AGAIN_MIN = 10;
     private static final double NEAR_MIN = 3;
     private static final double CATCHING_STEP = 4.5;
 
-    /** The prompt for a batch as it stands. */
-    public static Prompt of(Batch batch, Forecast forecast, Instant now) {
-        Instant heard =
-                batch.events().stream().map(BatchEvent::at).reduce(batch.startedAt(), (a, b) -> b.isAfter(a) ? b : a);
-        if (Duration.between(heard, now).compareTo(FORGOTTEN) > 0) {
+    /**
+     * The prompt for a pot as it stands.
+     *
+     * @param minutesSinceHeard since anything was recorded of it, 0 or more
+     * @param minutesSinceReading since it was last read; infinite when never
+     */
+    public static Prompt of(Forecast forecast, double minutesSinceHeard, double minutesSinceReading) {
+        if (minutesSinceHeard > FORGOTTEN_MIN) {
             return new Prompt(
                     "Is this pot still on?",
                     "Nothing was heard of it for over three hours. Weigh it, or take it off.",
@@ -46,10 +47,10 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                     false,
                     "");
         }
-        return towardsTheEnd(batch, forecast, now);
+        return towardsTheEnd(forecast, minutesSinceReading);
     }
 
-    private static Prompt towardsTheEnd(Batch batch, Forecast forecast, Instant now) {
+    private static Prompt towardsTheEnd(Forecast forecast, double minutesSinceReading) {
         Forecast.Finish finish = forecast.finish().orElseThrow();
         Band left = finish.minutesFrom(forecast.nowMinute());
         if (left.middle() <= 0.5) {
@@ -61,11 +62,8 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                     true,
                     "off");
         }
-        double sinceReading = batch.lastReading()
-                .map(at -> Duration.between(at, now).toSeconds() / 60.0)
-                .orElse(1e6);
         boolean wide = left.width() > 0.35 * left.middle() + 2;
-        if (sinceReading > READ_AGAIN_MIN && wide && forecast.nowMinute() >= NEAR_MIN) {
+        if (minutesSinceReading > READ_AGAIN_MIN && wide && forecast.nowMinute() >= NEAR_MIN) {
             return new Prompt(
                     "Stir, then weigh the pot",
                     "It may take " + minutes(left) + " more: a weigh-in now narrows that most.",
