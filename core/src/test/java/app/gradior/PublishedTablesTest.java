@@ -76,7 +76,7 @@ class PublishedTablesTest {
     void tomatoConcentratesWithinFifteenPercent(CSVRecord row) {
         double expected = number(row, "consistency_k_pa_sn") * Math.pow(50, number(row, "flow_index_n") - 1);
         Mixture concentrate = Sauces.tomatoConcentrate(number(row, "total_solids_percent"));
-        assertThat(Consistency.flow(concentrate, 32).viscosityPaS()).isCloseTo(expected, within(0.15 * expected));
+        assertThat(Consistency.flowCooked(concentrate, 32).viscosityPaS()).isCloseTo(expected, within(0.15 * expected));
     }
 
     static Stream<CSVRecord> equilibrium() {
@@ -125,7 +125,7 @@ class PublishedTablesTest {
         Mixture stock = Sauces.of("vegetable-stock", 237).plus(Sauces.of(food, number(row, "grams")));
         assertThat(stock.starchPowderG(StarchKind.ofKey(row.get("starch"))))
                 .isCloseTo(number(row, "grams"), within(0.01));
-        assertThat(Consistency.step(stock, 65)).isCloseTo(number(row, "step"), within(0.5));
+        assertThat(Consistency.stepCooked(stock, 65)).isCloseTo(number(row, "step"), within(0.5));
     }
 
     @Test

@@ -38,6 +38,7 @@ public final class Sauces {
                 pulp,
                 0,
                 new app.gradior.mixture.Body(pulp, 0),
+                0,
                 0);
     }
 

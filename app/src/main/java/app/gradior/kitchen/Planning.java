@@ -74,7 +74,7 @@ public class Planning {
         double hotMl = outcome instanceof Reduction.Done done
                 ? done.first().volumeMlHot()
                 : start.volumeMl20c() * SpecificVolume.expansion(100);
-        double served = start.serumG() > 0 ? Consistency.step(start, question.servedC()) : Double.NaN;
+        double served = start.serumG() > 0 ? Consistency.stepCooked(start, question.servedC()) : Double.NaN;
         List<Caution> cautions =
                 Cautions.of(ingredients, question.pot().shape(), question.pot().material(), hotMl);
         return new Answer(start, hotMl, served, outcome, minutes, cautions);

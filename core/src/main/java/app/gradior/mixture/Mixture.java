@@ -23,6 +23,7 @@ import app.gradior.larder.StarchKind;
  * @param coarseG insoluble solids without body
  * @param body pulp as thickener
  * @param pungencyShuG Scoville units times grams: divide by the mass for the pungency of the whole
+ * @param alkalinityMol what holds the pH up against the acids, mol; below 0 where other acids hold it down ({@link Acidity})
  */
 public record Mixture(
         double waterG,
@@ -38,12 +39,15 @@ public record Mixture(
         double pulpG,
         double coarseG,
         Body body,
-        double pungencyShuG) {
+        double pungencyShuG,
+        double alkalinityMol) {
 
     /** Nothing at all: the neutral element of {@link #plus}. */
-    public static final Mixture EMPTY = new Mixture(0, 0, 0, 0, 0, 0, 0, 0, 0, Starches.NONE, 0, 0, Body.NONE, 0);
+    public static final Mixture EMPTY = new Mixture(0, 0, 0, 0, 0, 0, 0, 0, 0, Starches.NONE, 0, 0, Body.NONE, 0, 0);
 
     private static final double ROUNDING_G = 1e-9;
+    /** Any temperature at which every kind of starch sets, °C. */
+    private static final double BOILED_C = 100;
 
     public Mixture {
         double[] masses = {
@@ -60,6 +64,9 @@ public record Mixture(
             coarseG,
             pungencyShuG
         };
+        if (Double.isNaN(alkalinityMol)) {
+            throw new IllegalArgumentException("alkalinity is not a number");
+        }
         for (double mass : masses) {
             if (!(mass >= -ROUNDING_G && mass < 1e12)) {
                 throw new IllegalArgumentException("a mass in a mixture is " + mass + " g: 0 or more expected");
@@ -98,7 +105,8 @@ public record Mixture(
                 share * c.pulp(),
                 share * c.coarse(),
                 cut ? new Body(0, bodyG) : new Body(bodyG, 0),
-                massG * food.scovilleUnits());
+                massG * food.scovilleUnits(),
+                share * Acidity.alkalinityMolPer100g(food));
     }
 
     public Mixture plus(Mixture other) {
@@ -116,7 +124,8 @@ public record Mixture(
                 pulpG + other.pulpG,
                 coarseG + other.coarseG,
                 body.plus(other.body),
-                pungencyShuG + other.pungencyShuG);
+                pungencyShuG + other.pungencyShuG,
+                alkalinityMol + other.alkalinityMol);
     }
 
     /** All parts times a factor of 0 or more. */
@@ -140,7 +149,8 @@ public record Mixture(
                 pulpG * solidsFactor,
                 coarseG * solidsFactor,
                 body.times(solidsFactor),
-                pungencyShuG * solidsFactor);
+                pungencyShuG * solidsFactor,
+                alkalinityMol * solidsFactor);
     }
 
     /** The same with other amounts of what evaporates. */
@@ -159,11 +169,31 @@ public record Mixture(
                 pulpG,
                 coarseG,
                 body,
-                pungencyShuG);
+                pungencyShuG,
+                alkalinityMol);
     }
 
-    /** Blended or milled smooth: the pulp of cut pieces counts in full. Mass is unchanged. */
+    /** Blended smooth: the pulp of cut pieces counts in full. Mass is unchanged. */
     public Mixture blended() {
+        return with(starch, body.freed());
+    }
+
+    /** With that starch in place of its own. */
+    public Mixture withStarch(Starches newStarch) {
+        return with(newStarch, body);
+    }
+
+    /** Heated to a temperature: the raw starch that sets there has set. Mass is unchanged. */
+    public Mixture heatedTo(double tempC) {
+        return starch.anyRaw() ? with(starch.heated(tempC, brixPercent()), body) : this;
+    }
+
+    /** Having been at the boil: all starch has set. Mass is unchanged. */
+    public Mixture cooked() {
+        return starch.anyRaw() ? with(starch.heated(BOILED_C, 0), body) : this;
+    }
+
+    private Mixture with(Starches newStarch, Body newBody) {
         return new Mixture(
                 waterG,
                 ethanolG,
@@ -174,11 +204,72 @@ public record Mixture(
                 otherAcidsG,
                 emulsifiedFatG,
                 freeFatG,
-                starch,
+                newStarch,
                 pulpG,
                 coarseG,
-                body.freed(),
-                pungencyShuG);
+                newBody,
+                pungencyShuG,
+                alkalinityMol);
+    }
+
+    /**
+     * Takes shares of the parts out, each 0 to 1: what stays behind in a mill, a sieve or a jug. Pungency and alkalinity go with
+     * the liquid; starch that has set does too.
+     */
+    public Parted without(double liquidShare, double coarseShare, double freePulpShare, double boundPulpShare) {
+        double bodyG = body.freeG() + body.boundG();
+        double pulpShare = bodyG > 0
+                ? (body.freeG() * freePulpShare + body.boundG() * boundPulpShare) / bodyG
+                : freePulpShare;
+        Mixture out = new Mixture(
+                waterG * liquidShare,
+                ethanolG * liquidShare,
+                sugarsG * liquidShare,
+                otherSolublesG * liquidShare,
+                saltG * liquidShare,
+                aceticG * liquidShare,
+                otherAcidsG * liquidShare,
+                emulsifiedFatG * liquidShare,
+                freeFatG * liquidShare,
+                starch.times(liquidShare),
+                pulpG * pulpShare,
+                coarseG * coarseShare,
+                new Body(body.freeG() * freePulpShare, body.boundG() * boundPulpShare),
+                pungencyShuG * liquidShare,
+                alkalinityMol * liquidShare);
+        return new Parted(minus(out), out);
+    }
+
+    private Mixture minus(Mixture out) {
+        return new Mixture(
+                waterG - out.waterG,
+                ethanolG - out.ethanolG,
+                sugarsG - out.sugarsG,
+                otherSolublesG - out.otherSolublesG,
+                saltG - out.saltG,
+                aceticG - out.aceticG,
+                otherAcidsG - out.otherAcidsG,
+                emulsifiedFatG - out.emulsifiedFatG,
+                freeFatG - out.freeFatG,
+                starch.plus(out.starch.times(-1)),
+                pulpG - out.pulpG,
+                coarseG - out.coarseG,
+                new Body(body.freeG() - out.body.freeG(), body.boundG() - out.body.boundG()),
+                pungencyShuG - out.pungencyShuG,
+                alkalinityMol - out.alkalinityMol);
+    }
+
+    /**
+     * A mixture in two parts that add up to it.
+     *
+     * @param kept what goes on
+     * @param leftBehind what does not
+     */
+    public record Parted(Mixture kept, Mixture leftBehind) {}
+
+    /** pH, estimated; see {@link Acidity}. */
+    public double ph() {
+        return Acidity.ph(waterG, aceticG, otherAcidsG, alkalinityMol);
     }
 
     /** Everything, grams. */
@@ -221,9 +312,14 @@ public record Mixture(
         return SpecificVolume.volumeMl20c(this);
     }
 
-    /** Powder of that kind as a cook weighs it, grams. */
+    /** Powder of that kind as a cook weighs it, grams, in whatever state. */
     public double starchPowderG(StarchKind kind) {
         return starch.starchG(kind) / kind.starchShare();
+    }
+
+    /** The powder of that kind that thickens, grams: raw and spent starch count none. */
+    public double setPowderG(StarchKind kind) {
+        return starch.setG(kind) / kind.starchShare();
     }
 
     private double percent(double partG) {

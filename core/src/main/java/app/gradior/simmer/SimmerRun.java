@@ -3,6 +3,8 @@ package app.gradior.simmer;
 import app.gradior.heat.BoilingPoint;
 import app.gradior.heat.EthanolWater;
 import app.gradior.heat.EvaporationRate;
+import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Acidity;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.texture.Consistency;
@@ -12,8 +14,9 @@ import app.gradior.texture.Stair;
  * One pot followed through time: a cursor that is set, advanced and read. Deterministic; not thread-safe.
  *
  * <p>The state is what evaporates: water, ethanol, acetic acid (grams). Water and alcohol leave as the vapour over the
- * boiling liquid has them (Rayleigh); acetic acid with its relative volatility. The clock starts when the pot looks as it is
- * set; warming up comes before.
+ * boiling liquid has them (Rayleigh); acetic acid with its relative volatility. With starch in the pot the state also counts
+ * the minutes at the boil, and those of them in a sour sauce, since both wear set starch down. The clock starts when the pot
+ * looks as it is set; warming up comes before.
  */
 public final class SimmerRun {
     /** Longest step of the integrator, s, and largest share of the water in one step: 1e-6 relative error in tests. */
@@ -31,6 +34,17 @@ public final class SimmerRun {
     private static final int WATER = 0;
     private static final int ETHANOL = 1;
     private static final int ACETIC = 2;
+    private static final int BOILED_MIN = 3;
+    private static final int SOUR_MIN = 4;
+    private static final int ALL = 5;
+    /** Starch wears below this pH; the change is spread over a little range so that the rates have no jump. */
+    private static final double SOUR_PH = 3.5;
+
+    private static final double SOUR_RAMP_PH = 0.1;
+    /** A pot so near its boil counts as boiling, K. */
+    private static final double AT_THE_BOIL_K = 1;
+
+    private static final StarchKind[] KINDS = StarchKind.values();
     private static final double SECONDS_PER_MINUTE = 60;
     private static final double G_PER_KG = 1000;
     private static final int EVENT_BISECTIONS = 50;
@@ -39,11 +53,13 @@ public final class SimmerRun {
     private final double pressurePa;
     private final double servedC;
     private final double bodyFactor;
-    private final RungeKutta4 integrator = new RungeKutta4(3);
+    private final RungeKutta4 integrator = new RungeKutta4(ALL);
     private final Evaporation problem = new Evaporation();
-    private final double[] state = new double[3];
-    private final double[] next = new double[3];
-    private final double[] rates = new double[3];
+    private final double[] state = new double[ALL];
+    private final double[] next = new double[ALL];
+    private final double[] before = new double[ALL];
+    private final double[] rates = new double[ALL];
+    private final double[] kept = new double[KINDS.length];
     private Mixture solids;
     private Consistency consistency;
     private Heat heat;
@@ -67,10 +83,19 @@ public final class SimmerRun {
         take(start);
     }
 
+    /** Goes on with that mixture; raw starch that sets at the pot's temperature has set. */
     private void take(Mixture mixture) {
         state[WATER] = mixture.waterG();
         state[ETHANOL] = mixture.ethanolG();
         state[ACETIC] = mixture.aceticG();
+        state[BOILED_MIN] = 0;
+        state[SOUR_MIN] = 0;
+        consistency = new Consistency(mixture, bodyFactor);
+        solids = mixture;
+        if (mixture.starch().anyRaw()) {
+            solids = mixture.heatedTo(tempC());
+            consistency = new Consistency(solids, bodyFactor);
+        }
     }
 
     /** When the pot stops losing water in this model. */
@@ -93,14 +118,14 @@ public final class SimmerRun {
     public void set(Heat newHeat, double newLookFactor) {
         heat = newHeat;
         lookFactor = newLookFactor;
+        if (solids.starch().anyRaw()) {
+            take(mixture());
+        }
     }
 
     /** Puts something in; it is hot at once. */
     public void add(Mixture added) {
-        Mixture now = mixture().plus(added);
-        solids = now;
-        consistency = new Consistency(now, bodyFactor);
-        take(now);
+        take(mixture().plus(added));
     }
 
     /** Lets so many seconds pass. */
@@ -122,10 +147,10 @@ public final class SimmerRun {
             }
             double step = Math.min(left, stepS());
             integrator.step(problem, state, step, next);
-            double[] before = state.clone();
+            System.arraycopy(state, 0, before, 0, ALL);
             System.arraycopy(next, 0, state, 0, state.length);
             if (event.distance(this) <= 0) {
-                seconds += land(event, before, step);
+                seconds += land(event, step);
                 return End.REACHED;
             }
             seconds += step;
@@ -135,7 +160,7 @@ public final class SimmerRun {
     }
 
     /** Leaves the state where the event happens within a step and answers the seconds to there. */
-    private double land(StopEvent event, double[] before, double step) {
+    private double land(StopEvent event, double step) {
         double low = 0;
         double high = step;
         for (int i = 0; i < EVENT_BISECTIONS && high - low > 1e-7 * step; i++) {
@@ -208,7 +233,10 @@ public final class SimmerRun {
 
     /** How it flows at a temperature, °C. */
     public Consistency.Flow flowAt(double tempC) {
-        return consistency.flow(state[WATER], state[ETHANOL], state[ACETIC], tempC);
+        if (!consistency.starchy()) {
+            return consistency.flow(state[WATER], state[ETHANOL], state[ACETIC], tempC);
+        }
+        return consistency.flow(state[WATER], state[ETHANOL], state[ACETIC], tempC, keptShares(state));
     }
 
     public double boilingC() {
@@ -220,7 +248,19 @@ public final class SimmerRun {
     }
 
     public Mixture mixture() {
-        return solids.withVolatiles(Math.max(0, state[WATER]), Math.max(0, state[ETHANOL]), Math.max(0, state[ACETIC]));
+        Mixture now = solids.withVolatiles(
+                Math.max(0, state[WATER]), Math.max(0, state[ETHANOL]), Math.max(0, state[ACETIC]));
+        boolean worn = consistency.starchy() && state[BOILED_MIN] > 0;
+        return worn
+                ? now.withStarch(now.starch().worn(kind -> kind.keptShare(state[BOILED_MIN], state[SOUR_MIN])))
+                : now;
+    }
+
+    private double[] keptShares(double[] y) {
+        for (int i = 0; i < kept.length; i++) {
+            kept[i] = KINDS[i].keptShare(y[BOILED_MIN], y[SOUR_MIN]);
+        }
+        return kept;
     }
 
     /** Everything about this moment. */
@@ -236,7 +276,7 @@ public final class SimmerRun {
     private final class Evaporation implements RateProblem {
         @Override
         public int size() {
-            return 3;
+            return ALL;
         }
 
         @Override
@@ -246,7 +286,11 @@ public final class SimmerRun {
             double acetic = Math.max(0, y[ACETIC]);
             double boiling = BoilingPoint.boilingC(consistency.waterActivity(water, acetic), pressurePa);
             double temp = heat.look().potTempC(boiling);
-            double viscosity = consistency.viscosityPaS(water, ethanol, acetic, temp);
+            double viscosity = consistency.starchy()
+                    ? consistency
+                            .flow(water, ethanol, acetic, temp, keptShares(y))
+                            .viscosityPaS()
+                    : consistency.viscosityPaS(water, ethanol, acetic, temp);
             double hotMl = consistency.volumeMl20c(water, ethanol, acetic) * SpecificVolume.expansion(temp);
             double surface = pot.shape().surfaceM2(pot.shape().levelMm(hotMl));
             double vapourG = G_PER_KG
@@ -262,6 +306,15 @@ public final class SimmerRun {
             ratesPerS[ETHANOL] = -vapourG * ethanolShare;
             ratesPerS[WATER] = -vapourG * (1 - ethanolShare);
             ratesPerS[ACETIC] = EvaporationRate.ACETIC_RELATIVE_VOLATILITY * acetic * ratesPerS[WATER] / water;
+            boolean wears = consistency.starchy() && temp > boiling - AT_THE_BOIL_K;
+            ratesPerS[BOILED_MIN] = wears ? 1 / SECONDS_PER_MINUTE : 0;
+            ratesPerS[SOUR_MIN] = wears ? sourShare(water, acetic) / SECONDS_PER_MINUTE : 0;
+        }
+
+        /** 1 in a sauce below pH 3.5, 0 above. */
+        private double sourShare(double water, double acetic) {
+            double ph = Acidity.ph(water, acetic, solids.otherAcidsG(), solids.alkalinityMol());
+            return Math.max(0, Math.min(1, (SOUR_PH + SOUR_RAMP_PH - ph) / (2 * SOUR_RAMP_PH)));
         }
     }
 }

@@ -18,7 +18,7 @@ public final class Thinning {
      * @return empty when it is no thicker than that already, or no amount would do
      */
     public static OptionalDouble waterToStep(Mixture sauce, double step, double servedC, double bodyFactor) {
-        Consistency consistency = new Consistency(sauce, bodyFactor);
+        Consistency consistency = new Consistency(sauce.cooked(), bodyFactor);
         double most = MOST_TIMES_MASS * sauce.massG();
         if (!(distance(consistency, sauce, 0, servedC, step) > 0)
                 || distance(consistency, sauce, most, servedC, step) > 0) {

@@ -9,8 +9,7 @@ import app.gradior.mixture.SpecificVolume;
  * How thick one sauce is, at any temperature and however much of its water has gone.
  *
  * <p>Apparent viscosity at 50 1/s: η = k_fat·(η_s + η_net); the network's parts mix by their square roots. Everything
- * that does not evaporate is worked out once, so that asking again with less water is cheap. Starch counts as cooked:
- * the sauce has been at its boil, where all six kinds gelatinise.
+ * that does not evaporate is worked out once, so that asking again with less water is cheap. Raw starch counts none.
  */
 public final class Consistency {
     /** Reference temperature of the thickener strengths, °C. */
@@ -33,6 +32,7 @@ public final class Consistency {
     private final double pulpBodyG;
     private final double[] powderG;
     private final boolean starchy;
+    private final double[] allKept = {1, 1, 1, 1, 1, 1};
     private final double fatMl;
     private final double fixedMl20c;
     private final double fixedMassG;
@@ -53,9 +53,13 @@ public final class Consistency {
         this.pulpBodyG = mixture.body().effectiveG();
         this.powderG = new double[KINDS.length];
         for (StarchKind kind : KINDS) {
-            powderG[kind.ordinal()] = mixture.starchPowderG(kind);
+            powderG[kind.ordinal()] = mixture.setPowderG(kind);
         }
-        this.starchy = mixture.starch().totalG() > 0;
+        double set = 0;
+        for (double grams : powderG) {
+            set += grams;
+        }
+        this.starchy = set > 0;
         this.fatMl = SpecificVolume.fatMl20c(mixture.emulsifiedFatG());
         this.fixedMl20c = SpecificVolume.fixedMl20c(mixture);
         this.fixedMassG = mixture.massG() - mixture.waterG() - mixture.ethanolG() - mixture.aceticG();
@@ -73,6 +77,15 @@ public final class Consistency {
      * @throws IllegalArgumentException when there is no liquid at all
      */
     public Flow flow(double waterG, double ethanolG, double aceticG, double tempC) {
+        return flow(waterG, ethanolG, aceticG, tempC, allKept);
+    }
+
+    /**
+     * The same with only a share of each kind of set starch left, by {@link StarchKind#ordinal}.
+     *
+     * @throws IllegalArgumentException when there is no liquid at all
+     */
+    public Flow flow(double waterG, double ethanolG, double aceticG, double tempC, double[] keptShares) {
         double serumG = waterG + ethanolG + aceticG + fixedSolublesG;
         if (!(serumG > 0)) {
             throw new IllegalArgumentException(
@@ -90,7 +103,7 @@ public final class Consistency {
             double share = starchShare(brix);
             for (StarchKind kind : KINDS) {
                 Thickener thickener = Thickener.of(kind);
-                double part = thickener.rootViscosity(powderG[kind.ordinal()] * share / serumG, serum20, ratioLog);
+                double part = thickener.rootViscosity(powderG[kind.ordinal()] * keptShares[kind.ordinal()] * share / serumG, serum20, ratioLog);
                 root += part;
                 weightedYield += part * thickener.yieldRatePerS();
             }
@@ -135,14 +148,20 @@ public final class Consistency {
         return BoilingPoint.waterActivity(waterG, sugarLikeG, fixedSoluteMol, aceticG);
     }
 
-    /** Flow of the mixture as it stands. */
-    public static Flow flow(Mixture m, double tempC) {
+    /** Whether any starch has set in it. */
+    public boolean starchy() {
+        return starchy;
+    }
+
+    /** Flow of the mixture once it has been at the boil, so that its starch has set. */
+    public static Flow flowCooked(Mixture mixture, double tempC) {
+        Mixture m = mixture.cooked();
         return new Consistency(m, 1).flow(m.waterG(), m.ethanolG(), m.aceticG(), tempC);
     }
 
-    /** Step of the mixture as it stands, body factor 1. */
-    public static double step(Mixture m, double tempC) {
-        return Stair.step(flow(m, tempC).viscosityPaS());
+    /** Step of the mixture once it has been at the boil, body factor 1. */
+    public static double stepCooked(Mixture m, double tempC) {
+        return Stair.step(flowCooked(m, tempC).viscosityPaS());
     }
 
     /**

@@ -43,9 +43,9 @@ public final class RingTest {
         return MM_PER_M * Math.min(running, standing);
     }
 
-    /** Radius a mixture reaches on a plate at that temperature, mm. */
+    /** Radius a mixture that has been cooked reaches on a plate at that temperature, mm. */
     public static double radiusMm(Mixture mixture, double tempC) {
-        Consistency.Flow flow = Consistency.flow(mixture, tempC);
+        Consistency.Flow flow = Consistency.flowCooked(mixture, tempC);
         double volumeMl = mixture.volumeMl20c() * SpecificVolume.expansion(tempC);
         return radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), 1000 * mixture.massG() / volumeMl);
     }

@@ -16,7 +16,7 @@ class CatalogueTest {
                 .map(food -> food.id() + " " + food.per100g().totalG())
                 .toList();
         assertThat(open).isEmpty();
-        assertThat(catalogue.foods()).hasSizeGreaterThanOrEqualTo(110);
+        assertThat(catalogue.foods()).hasSizeGreaterThanOrEqualTo(220);
     }
 
     @Test

@@ -28,7 +28,7 @@ class TextureTest {
         double before = 0;
         for (double grams = 0; grams <= 60; grams += 4) {
             Mixture sauce = Sauces.of("vegetable-stock", 500).plus(Sauces.of(starch, grams));
-            double now = Consistency.flow(sauce, 65).viscosityPaS();
+            double now = Consistency.flowCooked(sauce, 65).viscosityPaS();
             assertThat(now).isGreaterThanOrEqualTo(before);
             before = now;
         }
@@ -40,7 +40,7 @@ class TextureTest {
         double before = Double.MAX_VALUE;
         for (double added = 0; added <= 3000; added += 50) {
             double now =
-                    Consistency.flow(sauce.plus(Sauces.of("water", added)), 20).viscosityPaS();
+                    Consistency.flowCooked(sauce.plus(Sauces.of("water", added)), 20).viscosityPaS();
             assertThat(now).isLessThan(before);
             before = now;
         }
@@ -49,11 +49,11 @@ class TextureTest {
     @Test
     void everySauceIsThickerCold() {
         for (Mixture sauce : new Mixture[] {Sauces.damson(), Sauces.syrup(65), Sauces.tomatoConcentrate(12)}) {
-            assertThat(Consistency.step(sauce, 20)).isGreaterThan(Consistency.step(sauce, 98));
+            assertThat(Consistency.stepCooked(sauce, 20)).isGreaterThan(Consistency.stepCooked(sauce, 98));
         }
-        double syrupGain = Consistency.step(Sauces.syrup(65), 20) - Consistency.step(Sauces.syrup(65), 98);
+        double syrupGain = Consistency.stepCooked(Sauces.syrup(65), 20) - Consistency.stepCooked(Sauces.syrup(65), 98);
         double pureeGain =
-                Consistency.step(Sauces.tomatoConcentrate(12), 20) - Consistency.step(Sauces.tomatoConcentrate(12), 98);
+                Consistency.stepCooked(Sauces.tomatoConcentrate(12), 20) - Consistency.stepCooked(Sauces.tomatoConcentrate(12), 98);
         assertThat(syrupGain).isGreaterThan(2);
         assertThat(pureeGain).isBetween(0.3, 1.2);
     }
@@ -61,11 +61,11 @@ class TextureTest {
     @Test
     void aSyrupRunsOnWhereAPureeStands() {
         Mixture syrup = Sauces.syrup(70);
-        double step = Consistency.step(syrup, 20);
+        double step = Consistency.stepCooked(syrup, 20);
         Mixture puree = Sauces.tomatoConcentrate(10);
-        double pureeStep = Consistency.step(puree, 20);
+        double pureeStep = Consistency.stepCooked(puree, 20);
         assertThat(step).isCloseTo(pureeStep, within(1.5));
-        assertThat(Consistency.flow(syrup, 20).yieldStressPa()).isZero();
+        assertThat(Consistency.flowCooked(syrup, 20).yieldStressPa()).isZero();
         assertThat(RingTest.radiusMm(puree, 20)).isLessThan(RingTest.radiusMm(syrup, 20));
     }
 
@@ -79,17 +79,17 @@ class TextureTest {
     @Test
     void fatThickensOnlyWhenItIsDivided() {
         Mixture stock = Sauces.of("vegetable-stock", 300);
-        double plain = Consistency.flow(stock, 60).viscosityPaS();
+        double plain = Consistency.flowCooked(stock, 60).viscosityPaS();
         double oil =
-                Consistency.flow(stock.plus(Sauces.of("olive-oil", 100)), 60).viscosityPaS();
+                Consistency.flowCooked(stock.plus(Sauces.of("olive-oil", 100)), 60).viscosityPaS();
         assertThat(oil).isCloseTo(plain, within(1e-12));
-        assertThat(Consistency.flow(Sauces.of("cream-double", 300), 60).viscosityPaS())
+        assertThat(Consistency.flowCooked(Sauces.of("cream-double", 300), 60).viscosityPaS())
                 .isGreaterThan(4 * plain);
     }
 
     @Test
     void nothingLiquidHasNoThickness() {
-        assertThatThrownBy(() -> Consistency.step(Sauces.of("olive-oil", 50), 20))
+        assertThatThrownBy(() -> Consistency.stepCooked(Sauces.of("olive-oil", 50), 20))
                 .hasMessageContaining("without any liquid");
     }
 }

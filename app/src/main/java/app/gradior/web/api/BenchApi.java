@@ -153,7 +153,7 @@ class BenchApi {
     }
 
     private static ThicknessPoint point(Mixture m, double tempC) {
-        double viscosity = Consistency.flow(m, tempC).viscosityPaS();
+        double viscosity = Consistency.flowCooked(m, tempC).viscosityPaS();
         double step = Stair.step(viscosity);
         return new ThicknessPoint(tempC, viscosity, step, Stair.Tread.of(step).label(), RingTest.radiusMm(m, tempC));
     }

@@ -269,7 +269,7 @@ class SaucesController {
         totals.add(new Total("Together", figures.mass(m.massG()), "everything in the pot before the heat is on"));
         totals.add(new Total("Volume", figures.volume(m.volumeMl20c()), "at 20 °C"));
         if (m.serumG() > 0 && servedC >= 0) {
-            double step = Consistency.step(m, servedC);
+            double step = Consistency.stepCooked(m, servedC);
             totals.add(new Total(
                     "Thickness as mixed",
                     figures.step(step) + " " + Stair.Tread.of(step).label(),

@@ -1,0 +1,83 @@
+package app.gradior.sauce;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+
+/** What a cook does to the pot in one stage. */
+public enum StageKind {
+    SWEAT("sweat", "Sweat", Way.FRYING, Look.STEAMING),
+    TOAST("toast", "Toast in fat", Way.FRYING, Look.STEAMING),
+    FRY("fry", "Fry the purée", Way.BOILING, Look.LIVELY),
+    DEGLAZE("deglaze", "Deglaze", Way.BOILING, Look.LIVELY),
+    ADD("add", "Add", Way.BOILING, Look.GENTLE),
+    REDUCE("reduce", "Reduce", Way.BOILING, Look.LIVELY),
+    SIMMER("simmer", "Simmer", Way.BOILING, Look.GENTLE),
+    SLURRY("slurry", "Thicken with slurry", Way.BOILING, Look.GENTLE),
+    BLEND("blend", "Blend", Way.OFF_THE_HEAT, Look.STEAMING),
+    MILL("mill", "Mill", Way.OFF_THE_HEAT, Look.STEAMING),
+    SIEVE("sieve", "Sieve", Way.OFF_THE_HEAT, Look.STEAMING),
+    ENRICH("enrich", "Enrich", Way.OFF_THE_HEAT, Look.STEAMING),
+    SEASON("season", "Season", Way.OFF_THE_HEAT, Look.STEAMING),
+    REST("rest", "Rest", Way.OFF_THE_HEAT, Look.STEAMING),
+    COOL("cool", "Cool", Way.OFF_THE_HEAT, Look.STEAMING),
+    PACK("pack", "Pack", Way.OFF_THE_HEAT, Look.STEAMING);
+
+    /** How a stage treats what is in the pot. */
+    public enum Way {
+        /** In fat, hotter than the boil: vegetables lose water, nothing bubbles. */
+        FRYING,
+        /** On the heat as a liquid: evaporation by look and lid. */
+        BOILING,
+        /** Off the heat: nothing evaporates that counts. */
+        OFF_THE_HEAT
+    }
+
+    private final String key;
+    private final String label;
+    private final Way way;
+    private final Look look;
+
+    StageKind(String key, String label, Way way, Look look) {
+        this.key = key;
+        this.label = label;
+        this.way = way;
+        this.look = look;
+    }
+
+    /** The name used in files and in the API. */
+    public String key() {
+        return key;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public Way way() {
+        return way;
+    }
+
+    /** The look a cook means who says no more. */
+    public Look usualLook() {
+        return look;
+    }
+
+    /** The lid a cook means who says no more. */
+    public LidState usualLid() {
+        return way == Way.OFF_THE_HEAT ? LidState.CLOSED : LidState.OPEN;
+    }
+
+    /**
+     * The kind with that key.
+     *
+     * @throws IllegalArgumentException when there is none
+     */
+    public static StageKind ofKey(String key) {
+        for (StageKind kind : values()) {
+            if (kind.key.equals(key)) {
+                return kind;
+            }
+        }
+        throw new IllegalArgumentException("stage '" + key + "' is not known");
+    }
+}
