@@ -40,6 +40,15 @@ public final class Catalogue {
         return Optional.ofNullable(byId.get(id));
     }
 
+    /** The powder that is sold as that starch. */
+    public Food powder(StarchKind kind) {
+        return byId.values().stream()
+                .filter(food -> food.starchKind().filter(kind::equals).isPresent()
+                        && Math.abs(food.per100g().starch() - 100 * kind.starchShare()) < 0.01)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("no food is " + kind.label()));
+    }
+
     public Collection<Food> foods() {
         return byId.values();
     }

@@ -75,7 +75,8 @@ public record Mixture(
     }
 
     /**
-     * So many grams of a food.
+     * So many grams of a food: its parts, stretched to add up to that mass where its row closes to a little more or less than
+     * 100 g.
      *
      * @param massG 0 or more
      */
@@ -85,7 +86,7 @@ public record Mixture(
                     "mass of " + food.name() + " is " + massG + " g: 0 to 1000000 g expected");
         }
         Composition c = food.per100g();
-        double share = massG / 100;
+        double share = massG / c.totalG();
         boolean emulsified = food.fatForm() == FatForm.EMULSIFIED;
         double bodyG = share * c.pulp() * food.bodyFactor();
         boolean cut = food.bodyForm() == BodyForm.CUT;
@@ -218,9 +219,8 @@ public record Mixture(
      */
     public Parted without(double liquidShare, double coarseShare, double freePulpShare, double boundPulpShare) {
         double bodyG = body.freeG() + body.boundG();
-        double pulpShare = bodyG > 0
-                ? (body.freeG() * freePulpShare + body.boundG() * boundPulpShare) / bodyG
-                : freePulpShare;
+        double pulpShare =
+                bodyG > 0 ? (body.freeG() * freePulpShare + body.boundG() * boundPulpShare) / bodyG : freePulpShare;
         Mixture out = new Mixture(
                 waterG * liquidShare,
                 ethanolG * liquidShare,

@@ -39,8 +39,7 @@ public enum Pressing {
         Mixture.Parted dry = m.without(0, coarseHeld, freePulpHeld, boundPulpHeld);
         double clingingG = serumPerSolidG * dry.leftBehind().massG();
         double serumShare = m.serumG() > 0 ? Math.min(0.9, film + clingingG / m.serumG()) : 0;
-        Mixture.Parted parted = m.without(
-                serumShare, orFilm(coarseHeld), orFilm(freePulpHeld), orFilm(boundPulpHeld));
+        Mixture.Parted parted = m.without(serumShare, orFilm(coarseHeld), orFilm(freePulpHeld), orFilm(boundPulpHeld));
         return freesPulp ? new Mixture.Parted(parted.kept().blended(), parted.leftBehind()) : parted;
     }
 

@@ -1,5 +1,6 @@
 package app.gradior.simmer;
 
+import app.gradior.heat.BoilingPoint;
 import app.gradior.heat.CoolingLaw;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
@@ -68,7 +69,9 @@ public final class SauceRun {
 
         /** What is in the pot at the end. */
         public Mixture out() {
-            return stages.isEmpty() ? Mixture.EMPTY : stages.get(stages.size() - 1).out();
+            return stages.isEmpty()
+                    ? Mixture.EMPTY
+                    : stages.get(stages.size() - 1).out();
         }
 
         public double evaporatedG() {
@@ -124,13 +127,16 @@ public final class SauceRun {
         };
     }
 
-    // --- in fat -------------------------------------------------------------------------------------------------------
+    // --- in fat
+    // -------------------------------------------------------------------------------------------------------
 
     private Optional<String> fry(Stage stage) {
         Mixture in = mixture;
         double warmUp = warmUpMinutes(in, FRYING_C);
         double minutes = givenMinutes(stage.end());
-        double lostG = stage.kind() == StageKind.SWEAT ? sweatedG(in, minutes) * stage.lid().share() : 0;
+        double lostG = stage.kind() == StageKind.SWEAT
+                ? sweatedG(in, minutes) * stage.lid().share()
+                : 0;
         mixture = in.withVolatiles(in.waterG() - lostG, in.ethanolG(), in.aceticG());
         tempC = FRYING_C;
         finish(stage, warmUp, minutes, in, List.of(still(minutes)), lostG, Mixture.EMPTY, false);
@@ -144,7 +150,8 @@ public final class SauceRun {
         return Math.min(share * (m.massG() - fatG), (1 - SWEAT_LEAST_WATER_LEFT) * m.waterG());
     }
 
-    // --- boiling ------------------------------------------------------------------------------------------------------
+    // --- boiling
+    // ------------------------------------------------------------------------------------------------------
 
     private Optional<String> boil(Stage stage) {
         if (!(mixture.waterG() > 1)) {
@@ -162,7 +169,8 @@ public final class SauceRun {
             SimmerRun.StopEvent event = event(stage, run);
             there = event.distance(run) <= 0;
             SimmerRun.End end = there ? SimmerRun.End.REACHED : run.advanceUntil(event, LONGEST_STAGE_S);
-            if (end != SimmerRun.End.REACHED) {
+            boolean film = stage.end() instanceof StageEnd.StepServed && run.levelMm() < SimmerRun.SHALLOWEST_MM;
+            if (end != SimmerRun.End.REACHED || film) {
                 return Optional.of(notReached(stage, end, run));
             }
             minutes = run.minute();
@@ -229,7 +237,8 @@ public final class SauceRun {
                 + Numbers.fixed(run.stepServed(), 1) + " served) its end is still not met.";
     }
 
-    // --- off the heat -------------------------------------------------------------------------------------------------
+    // --- off the heat
+    // -------------------------------------------------------------------------------------------------
 
     private Optional<String> offTheHeat(Stage stage) {
         Mixture in = mixture;
@@ -276,7 +285,8 @@ public final class SauceRun {
                 SpecificHeat.joulePerK(mixture), POT_IN_AIR_W_PER_M2_K * Math.max(1e-4, 2 * surface + wall));
     }
 
-    // --- both ---------------------------------------------------------------------------------------------------------
+    // --- both
+    // ---------------------------------------------------------------------------------------------------------
 
     /** Minutes a stage names; 0 for an end that only boiling can meet. */
     private static double givenMinutes(StageEnd end) {
@@ -296,7 +306,7 @@ public final class SauceRun {
         double hotMl = mixture.volumeMl20c() * SpecificVolume.expansion(Math.max(0, Math.min(tempC, 100)));
         boolean liquid = mixture.serumG() > 0;
         double boilingC = liquid
-                ? app.gradior.heat.BoilingPoint.boilingC(
+                ? BoilingPoint.boilingC(
                         new Consistency(mixture, bodyFactor).waterActivity(mixture.waterG(), mixture.aceticG()),
                         pot.pressurePa())
                 : Double.NaN;
@@ -313,10 +323,7 @@ public final class SauceRun {
     }
 
     private double step(boolean liquid, double atC) {
-        return liquid
-                ? Stair.step(new Consistency(mixture, bodyFactor)
-                        .viscosityPaS(mixture.waterG(), mixture.ethanolG(), mixture.aceticG(), atC))
-                : Double.NaN;
+        return liquid ? Consistency.step(mixture, bodyFactor, atC) : Double.NaN;
     }
 
     private void finish(
@@ -331,11 +338,10 @@ public final class SauceRun {
         PotState last = curve.get(curve.size() - 1);
         boolean boils = stage.kind().way() == StageKind.Way.BOILING;
         Stirring stirring = boils
-                ? Stirring.of(
-                        Stair.viscosityPaS(last.stepHot()), mixture.brixPercent(), last.levelMm(), stage.look())
+                ? Stirring.of(Stair.viscosityPaS(last.stepHot()), mixture.brixPercent(), last.levelMm(), stage.look())
                 : new Stirring(stage.kind().way() == StageKind.Way.FRYING ? 1 : 10);
-        results.add(new StageResult(
-                stage, minute, warmUp, minutes, in, curve, evaporatedG, leftBehind, stirring, there));
+        results.add(
+                new StageResult(stage, minute, warmUp, minutes, in, curve, evaporatedG, leftBehind, stirring, there));
         minute += warmUp + minutes;
     }
 

@@ -45,6 +45,9 @@ public final class SimmerRun {
     private static final double AT_THE_BOIL_K = 1;
 
     private static final StarchKind[] KINDS = StarchKind.values();
+    /** A sauce that would end as a film on the floor is scorched, not reduced, mm; arbitrary. */
+    public static final double SHALLOWEST_MM = 1;
+
     private static final double SECONDS_PER_MINUTE = 60;
     private static final double G_PER_KG = 1000;
     private static final int EVENT_BISECTIONS = 50;

@@ -21,9 +21,6 @@ import java.util.OptionalDouble;
  */
 public record Reduction(Mixture start, PotOnHeat pot, Heat heat, double servedC, double bodyFactor) {
     private static final double SECONDS_PER_MINUTE = 60;
-    /** A sauce that would end as a film on the floor is scorched, not reduced; arbitrary. */
-    private static final double SHALLOWEST_MM = 1;
-
     private static final int CURVE_POINTS = 41;
 
     public Reduction {
@@ -96,7 +93,7 @@ public record Reduction(Mixture start, PotOnHeat pot, Heat heat, double servedC,
             }
             minutes = run.minute();
         }
-        if (target instanceof StopAt.StepServed && run.levelMm() < SHALLOWEST_MM) {
+        if (target instanceof StopAt.StepServed && run.levelMm() < SimmerRun.SHALLOWEST_MM) {
             return notReached(SimmerRun.End.DRY, run);
         }
         return new Done(trajectory(minutes));

@@ -1,14 +1,15 @@
 package app.gradior.solve;
 
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
 import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
-import app.gradior.texture.Stair;
 import java.util.OptionalDouble;
 
 /** The other direction: what to add to a sauce that is too thick. */
 public final class Thinning {
     private static final double MOST_TIMES_MASS = 50;
-    private static final int BISECTIONS = 60;
+    private static final double FIRST_SHARE = 0.02;
 
     private Thinning() {}
 
@@ -18,26 +19,24 @@ public final class Thinning {
      * @return empty when it is no thicker than that already, or no amount would do
      */
     public static OptionalDouble waterToStep(Mixture sauce, double step, double servedC, double bodyFactor) {
-        Consistency consistency = new Consistency(sauce.cooked(), bodyFactor);
-        double most = MOST_TIMES_MASS * sauce.massG();
-        if (!(distance(consistency, sauce, 0, servedC, step) > 0)
-                || distance(consistency, sauce, most, servedC, step) > 0) {
-            return OptionalDouble.empty();
-        }
-        double low = 0;
-        double high = most;
-        for (int i = 0; i < BISECTIONS; i++) {
-            double middle = (low + high) / 2;
-            if (distance(consistency, sauce, middle, servedC, step) > 0) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return OptionalDouble.of((low + high) / 2);
+        return toStep(sauce, Catalogue.standard().food("water").orElseThrow(), step, servedC, bodyFactor);
     }
 
-    private static double distance(Consistency c, Mixture m, double addedG, double servedC, double step) {
-        return Stair.step(c.viscosityPaS(m.waterG() + addedG, m.ethanolG(), m.aceticG(), servedC)) - step;
+    /**
+     * Grams of a liquid food that bring a sauce down to a step at its serving temperature.
+     *
+     * @return empty when it is no thicker than that already, or no amount would do
+     */
+    public static OptionalDouble toStep(Mixture sauce, Food with, double step, double servedC, double bodyFactor) {
+        Mixture perGram = Mixture.of(with, 1).cooked();
+        Mixture cooked = sauce.cooked();
+        if (!(Consistency.step(cooked, bodyFactor, servedC) > step)) {
+            return OptionalDouble.empty();
+        }
+        double most = MOST_TIMES_MASS * sauce.massG();
+        return Roots.upward(
+                FIRST_SHARE * sauce.massG(),
+                most,
+                g -> step - Consistency.step(cooked.plus(perGram.times(g)), bodyFactor, servedC));
     }
 }

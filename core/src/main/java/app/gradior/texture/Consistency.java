@@ -103,7 +103,8 @@ public final class Consistency {
             double share = starchShare(brix);
             for (StarchKind kind : KINDS) {
                 Thickener thickener = Thickener.of(kind);
-                double part = thickener.rootViscosity(powderG[kind.ordinal()] * keptShares[kind.ordinal()] * share / serumG, serum20, ratioLog);
+                double part = thickener.rootViscosity(
+                        powderG[kind.ordinal()] * keptShares[kind.ordinal()] * share / serumG, serum20, ratioLog);
                 root += part;
                 weightedYield += part * thickener.yieldRatePerS();
             }
@@ -151,6 +152,15 @@ public final class Consistency {
     /** Whether any starch has set in it. */
     public boolean starchy() {
         return starchy;
+    }
+
+    /**
+     * Step of the mixture as it stands: only starch that has set counts.
+     *
+     * @param bodyFactor as in the constructor
+     */
+    public static double step(Mixture m, double bodyFactor, double tempC) {
+        return Stair.step(new Consistency(m, bodyFactor).viscosityPaS(m.waterG(), m.ethanolG(), m.aceticG(), tempC));
     }
 
     /** Flow of the mixture once it has been at the boil, so that its starch has set. */

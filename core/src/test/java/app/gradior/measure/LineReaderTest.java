@@ -27,8 +27,7 @@ class LineReaderTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"2 tbsp tomato glork", "1 florble of wurzle", "salt to taste", "3 of the usual", "500 g glarp"
-            })
+            strings = {"2 tbsp tomato glork", "1 florble of wurzle", "salt to taste", "3 of the usual", "500 g glarp"})
     void saysSoWhenItIsNotSure(String line) {
         LineReading reading = metric.read(line);
         assertThat(reading.sureness()).isEqualTo(Sureness.UNSURE);

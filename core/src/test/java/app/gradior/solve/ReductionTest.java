@@ -83,7 +83,8 @@ class ReductionTest {
         assertThat(answer.field()).isEqualTo("target");
         double water = Thinning.waterToStep(thick, 4, 20, 1).orElseThrow();
         assertThat(answer.statement()).contains(app.gradior.measure.Numbers.plain(water, 0) + " g of water");
-        assertThat(Consistency.stepCooked(thick.plus(Sauces.of("water", water)), 20)).isCloseTo(4, within(0.004));
+        assertThat(Consistency.stepCooked(thick.plus(Sauces.of("water", water)), 20))
+                .isCloseTo(4, within(0.004));
         assertThat(Thinning.waterToStep(thick, 9, 20, 1)).isEmpty();
     }
 

@@ -39,8 +39,8 @@ class TextureTest {
         Mixture sauce = Sauces.damson().plus(Sauces.of("cornflour", 15)).plus(Sauces.of("cream-double", 100));
         double before = Double.MAX_VALUE;
         for (double added = 0; added <= 3000; added += 50) {
-            double now =
-                    Consistency.flowCooked(sauce.plus(Sauces.of("water", added)), 20).viscosityPaS();
+            double now = Consistency.flowCooked(sauce.plus(Sauces.of("water", added)), 20)
+                    .viscosityPaS();
             assertThat(now).isLessThan(before);
             before = now;
         }
@@ -52,8 +52,8 @@ class TextureTest {
             assertThat(Consistency.stepCooked(sauce, 20)).isGreaterThan(Consistency.stepCooked(sauce, 98));
         }
         double syrupGain = Consistency.stepCooked(Sauces.syrup(65), 20) - Consistency.stepCooked(Sauces.syrup(65), 98);
-        double pureeGain =
-                Consistency.stepCooked(Sauces.tomatoConcentrate(12), 20) - Consistency.stepCooked(Sauces.tomatoConcentrate(12), 98);
+        double pureeGain = Consistency.stepCooked(Sauces.tomatoConcentrate(12), 20)
+                - Consistency.stepCooked(Sauces.tomatoConcentrate(12), 98);
         assertThat(syrupGain).isGreaterThan(2);
         assertThat(pureeGain).isBetween(0.3, 1.2);
     }
@@ -80,8 +80,8 @@ class TextureTest {
     void fatThickensOnlyWhenItIsDivided() {
         Mixture stock = Sauces.of("vegetable-stock", 300);
         double plain = Consistency.flowCooked(stock, 60).viscosityPaS();
-        double oil =
-                Consistency.flowCooked(stock.plus(Sauces.of("olive-oil", 100)), 60).viscosityPaS();
+        double oil = Consistency.flowCooked(stock.plus(Sauces.of("olive-oil", 100)), 60)
+                .viscosityPaS();
         assertThat(oil).isCloseTo(plain, within(1e-12));
         assertThat(Consistency.flowCooked(Sauces.of("cream-double", 300), 60).viscosityPaS())
                 .isGreaterThan(4 * plain);

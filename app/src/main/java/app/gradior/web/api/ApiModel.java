@@ -1,5 +1,8 @@
 package app.gradior.web.api;
 
+import app.gradior.heat.Atmosphere;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
 import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
@@ -9,6 +12,8 @@ import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,6 +75,34 @@ public final class ApiModel {
                             need("pot.baseDiameterMm", baseDiameterMm),
                             need("pot.heightMm", heightMm)));
         }
+    }
+
+    /** How a pot is set. */
+    static Heat heat(@Nullable String look, @Nullable String lid) {
+        return new Heat(
+                Refusal.checked("look", () -> Look.ofKey(needed("look", look))),
+                Refusal.checked("lid", () -> LidState.ofKey(needed("lid", lid))));
+    }
+
+    /** The altitude asked for, or the kitchen's. */
+    static double altitude(@Nullable Double altitudeM, Kitchen kitchen) {
+        return altitudeM == null
+                ? kitchen.altitudeM()
+                : Refusal.inRange("altitudeM", altitudeM, Atmosphere.LOWEST_M, Atmosphere.HIGHEST_M, " m");
+    }
+
+    /** A pot on its burner; an unknown pair is 1, an unknown power without limit. */
+    static PotOnHeat potOnHeat(
+            @Nullable PotInput pot,
+            @Nullable Double altitudeM,
+            @Nullable Double pairFactor,
+            @Nullable Double burnerNetW,
+            Kitchen kitchen) {
+        double pair = pairFactor == null ? 1 : Refusal.inRange("pairFactor", pairFactor, 0.05, 20, "");
+        double power = burnerNetW == null
+                ? Double.POSITIVE_INFINITY
+                : Refusal.inRange("burnerNetW", burnerNetW, 50, 20_000, " W");
+        return new PotOnHeat(needed("pot", pot).shape(), altitude(altitudeM, kitchen), pair, power);
     }
 
     static double need(String field, @Nullable Double value) {

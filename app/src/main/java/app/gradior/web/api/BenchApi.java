@@ -7,8 +7,6 @@ import app.gradior.estimate.Band;
 import app.gradior.estimate.ReductionForecast;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.BoilingPoint;
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
 import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
@@ -96,8 +94,8 @@ class BenchApi {
         Ingredients understood = input.understood(lines, kitchen, "");
         Mixture m = input.mixture(understood, "");
         double activity = new Consistency(m, 1).waterActivity(m.waterG(), m.aceticG());
-        double boilingC =
-                BoilingPoint.boilingC(activity, Atmosphere.pressurePa(altitude(question.altitudeM(), kitchen)));
+        double boilingC = BoilingPoint.boilingC(
+                activity, Atmosphere.pressurePa(ApiModel.altitude(question.altitudeM(), kitchen)));
         double spoons = m.volumeMl20c() / TABLESPOON_ML;
         return new MixtureAnswer(
                 m.massG(),
@@ -118,12 +116,6 @@ class BenchApi {
                         .sorted()
                         .toList(),
                 understood.lines().stream().map(LineAnswer::of).toList());
-    }
-
-    private static double altitude(@Nullable Double altitudeM, Kitchen kitchen) {
-        return altitudeM == null
-                ? kitchen.altitudeM()
-                : Refusal.inRange("altitudeM", altitudeM, Atmosphere.LOWEST_M, Atmosphere.HIGHEST_M, " m");
     }
 
     record ThicknessQuestion(
@@ -230,13 +222,13 @@ class BenchApi {
         MixtureInput input = needed("mixture", question.mixture());
         Ingredients understood = input.understood(lines, kitchen, "mixture.");
         Mixture start = input.mixture(understood, "mixture.");
-        Heat heat = new Heat(
-                Refusal.checked("look", () -> Look.ofKey(needed("look", question.look()))),
-                Refusal.checked("lid", () -> LidState.ofKey(needed("lid", question.lid()))));
+        Heat heat = ApiModel.heat(question.look(), question.lid());
         StopAt target = question.target();
         double servedC =
                 question.servedC() == null ? ROOM_C : Refusal.inRange("servedC", question.servedC(), -20, 110, " °C");
-        Reduction reduction = new Reduction(start, pot(question, kitchen), heat, servedC, 1);
+        PotOnHeat pot = ApiModel.potOnHeat(
+                question.pot(), question.altitudeM(), question.pairFactor(), question.burnerNetW(), kitchen);
+        Reduction reduction = new Reduction(start, pot, heat, servedC, 1);
         Reduction.Outcome outcome = Refusal.checked("mixture", () -> reduction.solve(target));
         if (outcome instanceof Reduction.Impossible no) {
             throw Refusal.unfit(field(no.field(), question), no.statement());
@@ -261,16 +253,6 @@ class BenchApi {
                 done.trajectory().stream()
                         .map(s -> new TrajectoryPoint(s.minute(), s.massG(), s.levelMm(), s.stepHot(), s.stepServed()))
                         .toList());
-    }
-
-    private static PotOnHeat pot(ReduceQuestion question, Kitchen kitchen) {
-        double pair =
-                question.pairFactor() == null ? 1 : Refusal.inRange("pairFactor", question.pairFactor(), 0.05, 20, "");
-        double power = question.burnerNetW() == null
-                ? Double.POSITIVE_INFINITY
-                : Refusal.inRange("burnerNetW", question.burnerNetW(), 50, 20_000, " W");
-        return new PotOnHeat(
-                needed("pot", question.pot()).shape(), altitude(question.altitudeM(), kitchen), pair, power);
     }
 
     /** The request's own name for what the core says must change. */

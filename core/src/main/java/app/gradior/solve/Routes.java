@@ -1,0 +1,278 @@
+package app.gradior.solve;
+
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.texture.Consistency;
+import app.gradior.vessel.PotShape;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * All the ways to one step: reduce only, starch only, and every mix between, each with its yield, minutes and starch.
+ *
+ * @param start what is in the pot
+ * @param heat how it is set while it reduces
+ * @param mix the starch and what it is stirred into
+ * @param targetStep wanted at the serving temperature
+ * @param servedC serving temperature, °C
+ */
+public record Routes(
+        Mixture start,
+        PotOnHeat pot,
+        Heat heat,
+        Thickening.Mix mix,
+        double targetStep,
+        double servedC,
+        double bodyFactor) {
+    /** Points of a whole curve. */
+    public static final int POINTS = 25;
+    /** No cook reduces longer than this to save starch, min; arbitrary. */
+    private static final double LONGEST_MIN = 6 * 60;
+
+    private static final double SECONDS_PER_MINUTE = 60;
+    private static final double WIDEST_FACTOR = 2.5;
+
+    public Routes {
+        new StopAt.StepServed(targetStep);
+        if (!(servedC >= -20 && servedC <= 110)) {
+            throw new IllegalArgumentException("servedC is " + servedC + " °C: -20 to 110 °C expected");
+        }
+    }
+
+    /**
+     * One way.
+     *
+     * @param minutes of reducing
+     * @param evaporatedG in that time
+     * @param starchG powder that does the rest
+     * @param coldLiquidG what it is stirred into
+     * @param stepHot in the pot at the end
+     * @param sauce at the end, starch set
+     */
+    public record Point(
+            double minutes, double evaporatedG, double starchG, double coldLiquidG, double stepHot, Mixture sauce) {
+        /** Yield, mL at 20 °C. */
+        public double volumeMl20c() {
+            return sauce.volumeMl20c();
+        }
+    }
+
+    /** What came of the question. */
+    public sealed interface Outcome {}
+
+    /**
+     * The ways there are.
+     *
+     * @param points from reduce-only, or as near as it gets, to starch-only
+     */
+    public record Curve(List<Point> points) implements Outcome {
+        public Curve {
+            points = List.copyOf(points);
+        }
+
+        public Point mostReduced() {
+            return points.get(0);
+        }
+
+        public Point leastReduced() {
+            return points.get(points.size() - 1);
+        }
+    }
+
+    /**
+     * There is no way.
+     *
+     * @param field what to change: start, pot or target
+     */
+    public record NoWay(String field, String statement) implements Outcome {}
+
+    /**
+     * What was chosen for a wish, or why nothing.
+     *
+     * @param reason empty when a point was chosen
+     */
+    public record Choice(List<Point> chosen, String reason) {
+        public Choice {
+            chosen = List.copyOf(chosen);
+        }
+
+        static Choice of(Point point) {
+            return new Choice(List.of(point), "");
+        }
+
+        static Choice none(String reason) {
+            return new Choice(List.of(), reason);
+        }
+    }
+
+    /** The whole curve, evenly spaced in what has evaporated. */
+    public Outcome curve() {
+        if (!(start.waterG() > 1)) {
+            return new NoWay("start", "There is no water in this pot: nothing can boil off. Add a liquid.");
+        }
+        SimmerRun run = run();
+        if (!pot.shape().holds(run.volumeMlHot())) {
+            return new NoWay(
+                    "pot",
+                    "The sauce starts at " + litres(run.volumeMlHot()) + " hot and this pot holds "
+                            + litres(pot.shape().capacityMl()) + " to the brim: take a larger pot.");
+        }
+        if (run.stepServed() > targetStep) {
+            return tooThick(run);
+        }
+        double mostG = mostEvaporatedG();
+        List<Point> points = new ArrayList<>(POINTS);
+        run = run();
+        for (int i = 0; i < POINTS; i++) {
+            double wantedG = start.massG() - mostG * i / (POINTS - 1);
+            run.advanceUntil(r -> r.massG() - wantedG, i == 0 ? 0 : LONGEST_MIN * SECONDS_PER_MINUTE);
+            OptionalDouble starch = starchG(run);
+            if (starch.isPresent()) {
+                points.add(0, point(run, starch.getAsDouble()));
+            }
+        }
+        if (points.isEmpty()) {
+            return new NoWay(
+                    "target",
+                    "Neither reducing nor " + mix.kind().label() + " takes this sauce to step "
+                            + Numbers.plain(targetStep, 1) + ": choose a lower step or another starch.");
+        }
+        return new Curve(points);
+    }
+
+    private NoWay tooThick(SimmerRun run) {
+        OptionalDouble water = Thinning.waterToStep(start, targetStep, servedC, bodyFactor);
+        return new NoWay(
+                "target",
+                "It is already at step " + Numbers.fixed(run.stepServed(), 1) + " when served, thicker than the "
+                        + Numbers.plain(targetStep, 1) + " wanted"
+                        + (water.isPresent()
+                                ? ": thin it with about " + Numbers.plain(water.getAsDouble(), 0) + " g of water."
+                                : ": choose a higher step."));
+    }
+
+    private SimmerRun run() {
+        return new SimmerRun(start, pot, heat, bodyFactor, servedC);
+    }
+
+    /** What reducing alone would evaporate, or all that it can in the longest time. */
+    private double mostEvaporatedG() {
+        SimmerRun run = run();
+        run.advanceUntil(r -> targetStep - r.stepServed(), LONGEST_MIN * SECONDS_PER_MINUTE);
+        return start.massG() - run.massG();
+    }
+
+    private OptionalDouble starchG(SimmerRun run) {
+        return new Thickening(run.mixture(), mix, run.tempC(), servedC, bodyFactor).starchG(targetStep);
+    }
+
+    private Point point(SimmerRun run, double starchG) {
+        Thickening thickening = new Thickening(run.mixture(), mix, run.tempC(), servedC, bodyFactor);
+        Mixture sauce = thickening.with(starchG);
+        return new Point(
+                run.minute(),
+                start.massG() - run.massG(),
+                starchG,
+                starchG * mix.liquidRatio(),
+                Consistency.step(sauce, bodyFactor, run.tempC()),
+                sauce);
+    }
+
+    /** The way that evaporates so much. */
+    private Point evaporating(double massG) {
+        SimmerRun run = run();
+        run.advanceUntil(r -> r.massG() - (start.massG() - massG), LONGEST_MIN * SECONDS_PER_MINUTE);
+        return point(run, starchG(run).orElse(0));
+    }
+
+    /** The way that gives a yield, mL at 20 °C, within a time if there is one. */
+    public Choice forYield(Curve curve, double yieldMl, OptionalDouble deadlineMin) {
+        Point least = curve.mostReduced();
+        Point most = curve.leastReduced();
+        if (yieldMl > most.volumeMl20c()) {
+            return Choice.none("Even thickened without reducing it gives " + ml(most) + " of the "
+                    + Numbers.plain(yieldMl, 0) + " mL wished: make "
+                    + Numbers.plain(yieldMl / most.volumeMl20c(), 2) + " times as much.");
+        }
+        if (yieldMl < least.volumeMl20c()) {
+            return Choice.none("Reduced all the way it still gives " + ml(least) + ": for "
+                    + Numbers.plain(yieldMl, 0) + " mL make " + Numbers.plain(yieldMl / least.volumeMl20c(), 2)
+                    + " times as much, or wish for a thicker sauce.");
+        }
+        double evaporatedG = Roots.between(
+                        most.evaporatedG(),
+                        least.evaporatedG(),
+                        g -> evaporating(g).volumeMl20c() - yieldMl)
+                .orElse(least.evaporatedG());
+        Point point = evaporating(evaporatedG);
+        if (deadlineMin.isPresent() && point.minutes() > deadlineMin.getAsDouble()) {
+            return tooLate(curve, point, deadlineMin.getAsDouble());
+        }
+        return Choice.of(point);
+    }
+
+    /** The way that uses the least starch within a time. */
+    public Choice forDeadline(Curve curve, double deadlineMin) {
+        Point reduced = curve.mostReduced();
+        if (reduced.minutes() <= deadlineMin) {
+            return Choice.of(reduced);
+        }
+        SimmerRun run = run();
+        run.advance(deadlineMin * SECONDS_PER_MINUTE);
+        OptionalDouble starch = starchG(run);
+        return starch.isPresent()
+                ? Choice.of(point(run, starch.getAsDouble()))
+                : Choice.none("In " + Numbers.plain(deadlineMin, 0) + " min it cannot get there with "
+                        + mix.kind().label() + ": start "
+                        + Numbers.plain(Math.ceil(curve.leastReduced().minutes() - deadlineMin), 0)
+                        + " min earlier.");
+    }
+
+    private Choice tooLate(Curve curve, Point point, double deadlineMin) {
+        StringBuilder reason = new StringBuilder(Numbers.plain(point.volumeMl20c(), 0) + " mL takes "
+                + Numbers.plain(Math.ceil(point.minutes()), 0) + " min and there are "
+                + Numbers.plain(deadlineMin, 0) + ": start "
+                + Numbers.plain(Math.ceil(point.minutes() - deadlineMin), 0) + " min earlier");
+        OptionalDouble wider = widerFactor(point.evaporatedG(), deadlineMin);
+        if (wider.isPresent()) {
+            double cm = Math.ceil(pot.shape().topDiameterMm() * wider.getAsDouble() / 10);
+            reason.append(", take a pan of ").append(Numbers.plain(cm, 0)).append(" cm");
+        }
+        List<Point> inTime = forDeadline(curve, deadlineMin).chosen();
+        if (!inTime.isEmpty()) {
+            reason.append(", or take ")
+                    .append(ml(inTime.get(0)))
+                    .append(" with ")
+                    .append(Numbers.plain(inTime.get(0).starchG(), 0))
+                    .append(" g of ")
+                    .append(mix.kind().label());
+        }
+        return Choice.none(reason.append('.').toString());
+    }
+
+    /** How much wider a pot evaporates that much in that time; empty when none in reason does. */
+    private OptionalDouble widerFactor(double evaporatedG, double minutes) {
+        return Roots.between(1, WIDEST_FACTOR, factor -> {
+            PotShape s = pot.shape();
+            double top = Math.min(1000, s.topDiameterMm() * factor);
+            double base = Math.min(1000, s.baseDiameterMm() * factor);
+            PotOnHeat wide = new PotOnHeat(
+                    new PotShape(top, base, s.heightMm()), pot.altitudeM(), pot.pairFactor(), pot.netPowerW());
+            SimmerRun run = new SimmerRun(start, wide, heat, bodyFactor, servedC);
+            run.advance(minutes * SECONDS_PER_MINUTE);
+            return start.massG() - run.massG() - evaporatedG;
+        });
+    }
+
+    private static String ml(Point point) {
+        return Numbers.plain(point.volumeMl20c(), 0) + " mL";
+    }
+
+    private static String litres(double ml) {
+        return Numbers.plain(ml / 1000, 2) + " L";
+    }
+}

@@ -1,0 +1,61 @@
+package app.gradior.mixture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.ReferenceTable;
+import app.gradior.Sauces;
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class AcidityTest {
+    static java.util.stream.Stream<CSVRecord> solutions() {
+        return ReferenceTable.rows("acid_solution_ph").stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("solutions")
+    void pureAcidsHaveTheirPublishedPh(CSVRecord row) {
+        boolean acetic = row.get("acid").equals("acetic");
+        double gramsPerLitre = ReferenceTable.number(row, "mol_per_l") * (acetic ? 60.05 : 192.12);
+        double ph = Acidity.ph(1000, acetic ? gramsPerLitre : 0, acetic ? 0 : gramsPerLitre, 0);
+        assertThat(ph).isCloseTo(ReferenceTable.number(row, "ph"), within(0.15));
+    }
+
+    @Test
+    void everyWetFoodAloneHasThePhOfItsRow() {
+        for (Food food : Catalogue.standard().foods()) {
+            if (food.ph().isPresent() && food.per100g().water() >= 50) {
+                assertThat(Mixture.of(food, 321).ph())
+                        .as(food.id())
+                        .isCloseTo(food.ph().getAsDouble(), within(0.01));
+            }
+        }
+    }
+
+    @Test
+    void vinegarSharpensAndMilkBuffers() {
+        Mixture soup = Sauces.of("vegetable-stock", 500);
+        double before = soup.ph();
+        for (double vinegarG = 5; vinegarG <= 80; vinegarG += 5) {
+            double now = soup.plus(Sauces.of("vinegar-cider", vinegarG)).ph();
+            assertThat(now).isLessThan(before);
+            before = now;
+        }
+        assertThat(soup.plus(Sauces.of("vinegar-cider", 50)).ph()).isBetween(3.0, 3.6);
+        double tomato = Sauces.of("passata", 500).ph();
+        double creamy = Sauces.of("passata", 500).plus(Sauces.of("milk", 200)).ph();
+        assertThat(creamy).isGreaterThan(tomato);
+    }
+
+    @Test
+    void phDoesNotDependOnHowMuchThereIs() {
+        Mixture m = Sauces.damson();
+        assertThat(m.times(7).ph()).isCloseTo(m.ph(), within(1e-6));
+        assertThat(m.ph()).isBetween(2.9, 3.3);
+    }
+}

@@ -1,0 +1,104 @@
+package app.gradior.solve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Use;
+import app.gradior.solve.Seasoning.Taste;
+import app.gradior.solve.Substitution.Keeps;
+import app.gradior.texture.Consistency;
+import org.junit.jupiter.api.Test;
+
+/** Seasoning, correcting, scaling and swapping. */
+class BalanceTest {
+    private static final Mixture SAUCE = Sauces.damson().plus(Sauces.of("salt", 6));
+
+    @Test
+    void seasoningMeetsItsTarget() {
+        check("soy-sauce", Taste.SALT, 1.5);
+        check("salt", Taste.SALT, 1.1);
+        check("honey", Taste.SUGARS, 30);
+        check("lemon-juice", Taste.ACID, 2.5);
+    }
+
+    private static void check(String food, Taste taste, double percent) {
+        double grams = Seasoning.addG(SAUCE, Sauces.food(food), taste, percent);
+        assertThat(grams).isPositive();
+        assertThat(taste.percent(SAUCE.plus(Sauces.of(food, grams)))).isCloseTo(percent, within(1e-9));
+    }
+
+    @Test
+    void whatCannotBeTakenOutOrReachedIsRefused() {
+        assertThatThrownBy(() -> Seasoning.addG(SAUCE, Sauces.food("salt"), Taste.SALT, 0.1))
+                .hasMessageStartingWith("targetPercent is 0.1 %")
+                .hasMessageContaining("already has");
+        assertThatThrownBy(() -> Seasoning.addG(SAUCE, Sauces.food("vegetable-stock"), Taste.SALT, 2))
+                .hasMessageStartingWith("food is vegetable stock")
+                .hasMessageContaining("stronger");
+        assertThatThrownBy(() -> Seasoning.addG(SAUCE, Sauces.food("salt"), Taste.SALT, Double.NaN))
+                .hasMessageContaining("targetPercent");
+    }
+
+    @Test
+    void aSplashOfWaterIsItsOwnEquivalent() {
+        Correction water = Correction.of(SAUCE, Sauces.of("water", 40), 20, 1);
+        assertThat(water.waterEquivalentG()).isCloseTo(40, within(0.04));
+        assertThat(water.stepChange()).isNegative();
+        Correction vinegar = Correction.of(SAUCE, Sauces.of("vinegar-cider", 40), 20, 1);
+        assertThat(vinegar.waterEquivalentG()).isBetween(30.0, 40.0);
+        Correction sugar = Correction.of(SAUCE, Sauces.of("sugar", 200), 20, 1);
+        assertThat(sugar.stepChange() > 0).isEqualTo(sugar.waterEquivalentG() == 0);
+    }
+
+    @Test
+    void fourWaysToScale() {
+        assertThat(Scaling.byFactor(2)).isEqualTo(2);
+        assertThat(Scaling.byYield(900, 600)).isCloseTo(1.5, within(1e-12));
+        assertThat(Scaling.byGuests(18, Use.POUR_OVER, 540)).isCloseTo(2, within(1e-12));
+        assertThat(Scaling.byIngredient(750, 1000)).isCloseTo(0.75, within(1e-12));
+        assertThatThrownBy(() -> Scaling.byFactor(0)).hasMessageContaining("factor is 0");
+        assertThatThrownBy(() -> Scaling.byGuests(0, Use.DIP, 500)).hasMessageContaining("guests is 0");
+        assertThatThrownBy(() -> Scaling.byIngredient(10, 0)).hasMessageContaining("nothing");
+    }
+
+    @Test
+    void aSubstituteKeepsWhatItIsThereFor() {
+        Mixture base = Sauces.of("damson", 1000).plus(Sauces.of("water", 200));
+        Substitution.Answer vinegar = swap(base, "vinegar-cider", 120, "vinegar-sherry");
+        assertThat(vinegar.keeps()).isEqualTo(Keeps.SHARPNESS);
+        assertThat(vinegar.massG()).isCloseTo(120 * 5.0 / 7.1, within(0.01));
+        assertThat(vinegar.acidChangeG()).isCloseTo(0, within(1e-9));
+        assertThat(vinegar.waterChangeG()).isNegative();
+        Substitution.Answer honey = swap(base, "sugar", 200, "honey");
+        assertThat(honey.keeps()).isEqualTo(Keeps.SWEETNESS);
+        assertThat(honey.sugarChangeG()).isCloseTo(0, within(1e-9));
+        assertThat(honey.massG()).isCloseTo(200 / 0.81, within(0.01));
+        assertThat(honey.waterChangeG()).isCloseTo(0.175 * honey.massG(), within(0.01));
+        Substitution.Answer soy = swap(base, "salt", 10, "soy-sauce");
+        assertThat(soy.keeps()).isEqualTo(Keeps.SALT);
+        assertThat(soy.saltChangeG()).isCloseTo(0, within(1e-9));
+        Substitution.Answer stock = swap(base, "perry", 200, "apple-juice");
+        assertThat(stock.keeps()).isEqualTo(Keeps.VOLUME);
+        assertThat(stock.alcoholChangeG()).isCloseTo(-200 * 0.049, within(0.01));
+    }
+
+    @Test
+    void anotherStarchGivesTheSameStep() {
+        Mixture base = Sauces.of("vegetable-stock", 700);
+        Substitution.Answer potato = swap(base, "cornflour", 30, "potato-starch");
+        assertThat(potato.keeps()).isEqualTo(Keeps.THICKNESS);
+        assertThat(potato.stepChange()).isCloseTo(0, within(1e-6));
+        assertThat(Consistency.step(potato.sauce(), 1, 65))
+                .isCloseTo(Consistency.stepCooked(base.plus(Sauces.of("cornflour", 30)), 65), within(1e-6));
+        assertThat(potato.massG()).isLessThan(30);
+        assertThatThrownBy(() -> swap(base, "salt", 10, "sugar")).hasMessageContaining("no salt");
+    }
+
+    private static Substitution.Answer swap(Mixture base, String from, double massG, String to) {
+        Keeps keeps = Keeps.of(Sauces.food(from));
+        return Substitution.of(base, Sauces.food(from), massG, Sauces.food(to), keeps, 65);
+    }
+}

@@ -1,0 +1,105 @@
+package app.gradior.solve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Mixture;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.texture.Consistency;
+import app.gradior.vessel.PotShape;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+class RoutesTest {
+    private static final PotOnHeat POT = PotOnHeat.unknownPair(new PotShape(260, 240, 140), 0);
+    private static final Heat LIVELY = new Heat(Look.LIVELY, LidState.OPEN);
+    private static final Mixture SAUCE = Sauces.of("passata", 800)
+            .plus(Sauces.of("vegetable-stock", 600))
+            .plus(Sauces.of("wine-red", 200))
+            .plus(Sauces.of("salt", 6));
+
+    private static Routes routes(Mixture start, double step) {
+        return new Routes(start, POT, LIVELY, Thickening.Mix.slurry(StarchKind.MAIZE), step, 60, 1);
+    }
+
+    private static Routes.Curve curve(Routes routes) {
+        return (Routes.Curve) routes.curve();
+    }
+
+    @Test
+    void everyPointIsAtTheStepAndTheyRunFromReducedToThickened() {
+        Routes routes = routes(SAUCE, 6);
+        List<Routes.Point> points = curve(routes).points();
+        assertThat(points).hasSize(Routes.POINTS);
+        assertThat(points.get(0).starchG()).isCloseTo(0, within(1e-6));
+        assertThat(points.get(24).minutes()).isZero();
+        for (int i = 0; i < points.size(); i++) {
+            Routes.Point point = points.get(i);
+            assertThat(Consistency.step(point.sauce(), 1, 60)).as("point " + i).isCloseTo(6, within(0.001));
+            double massG = SAUCE.massG() - point.evaporatedG() + point.starchG() + point.coldLiquidG();
+            assertThat(point.sauce().massG()).isCloseTo(massG, within(1e-6));
+            if (i > 0) {
+                Routes.Point before = points.get(i - 1);
+                assertThat(point.minutes()).isLessThan(before.minutes());
+                assertThat(point.starchG()).isGreaterThan(before.starchG());
+                assertThat(point.volumeMl20c()).isGreaterThan(before.volumeMl20c());
+                assertThat(point.sauce().saltPercent())
+                        .isLessThan(before.sauce().saltPercent());
+                assertThat(point.sauce().ethanolG())
+                        .isGreaterThanOrEqualTo(before.sauce().ethanolG());
+            }
+        }
+        double reduceOnly = new Reduction(SAUCE, POT, LIVELY, 60, 1).minutesTo(new StopAt.StepServed(6));
+        assertThat(points.get(0).minutes()).isCloseTo(reduceOnly, within(0.01));
+    }
+
+    @Test
+    void theWishedYieldIsMetOrTheNearestThatCanIsNamed() {
+        Routes routes = routes(SAUCE, 6);
+        Routes.Curve curve = curve(routes);
+        Routes.Choice choice = routes.forYield(curve, 1200, OptionalDouble.empty());
+        assertThat(choice.chosen().get(0).volumeMl20c()).isCloseTo(1200, within(0.5));
+        assertThat(routes.forYield(curve, 5000, OptionalDouble.empty()).reason())
+                .contains("times as much");
+        assertThat(routes.forYield(curve, 50, OptionalDouble.empty()).reason()).contains("Reduced all the way");
+        double needed = choice.chosen().get(0).minutes();
+        assertThat(routes.forYield(curve, 1200, OptionalDouble.of(needed + 1)).chosen())
+                .hasSize(1);
+        Routes.Choice late = routes.forYield(curve, 1200, OptionalDouble.of(needed / 2));
+        assertThat(late.chosen()).isEmpty();
+        assertThat(late.reason()).contains("min earlier").contains("pan of").contains("g of cornflour");
+    }
+
+    @Test
+    void theDeadlineIsUsedInFullToSaveStarch() {
+        Routes routes = routes(SAUCE, 6);
+        Routes.Curve curve = curve(routes);
+        Routes.Point tenMinutes = routes.forDeadline(curve, 10).chosen().get(0);
+        assertThat(tenMinutes.minutes()).isCloseTo(10, within(1e-6));
+        Routes.Point twenty = routes.forDeadline(curve, 20).chosen().get(0);
+        assertThat(twenty.starchG()).isLessThan(tenMinutes.starchG());
+        assertThat(routes.forDeadline(curve, 600).chosen().get(0)).isEqualTo(curve.mostReduced());
+    }
+
+    @Test
+    void stockThatNeverThickensStillHasItsRoutes() {
+        Routes.Curve curve = curve(routes(Sauces.of("vegetable-stock", 900), 5));
+        assertThat(curve.points()).hasSizeGreaterThan(10);
+        assertThat(curve.leastReduced().starchG()).isPositive();
+    }
+
+    @Test
+    void noWayNamesWhatToChange() {
+        assertThat(((Routes.NoWay) routes(Sauces.of("tomato-paste", 400), 4).curve()).field())
+                .isEqualTo("target");
+        assertThat(((Routes.NoWay) routes(Sauces.of("olive-oil", 400), 4).curve()).field())
+                .isEqualTo("start");
+        assertThat(((Routes.NoWay) routes(SAUCE.times(10), 6).curve()).field()).isEqualTo("pot");
+    }
+}

@@ -1,0 +1,111 @@
+package app.gradior.solve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.StarchHandling;
+import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Mixture;
+import app.gradior.solve.Thickening.Form;
+import app.gradior.solve.Thickening.Mix;
+import app.gradior.texture.Consistency;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class ThickeningTest {
+    private static final Mixture GRAVY = Sauces.of("vegetable-stock", 600).plus(Sauces.of("perry", 150));
+
+    @ParameterizedTest
+    @EnumSource(StarchKind.class)
+    void theStarchItAsksForGivesTheStep(StarchKind kind) {
+        for (double wanted = 3; wanted <= 6.5; wanted += 0.5) {
+            Thickening.Answer answer = new Thickening(GRAVY, Mix.slurry(kind), 98, 65, 1).toStep(wanted);
+            Mixture made = GRAVY.plus(Mixture.of(Catalogue.standard().powder(kind), answer.starchG()))
+                    .plus(Sauces.of("water", answer.coldLiquidG()));
+            assertThat(Consistency.stepCooked(made, 65)).isCloseTo(wanted, within(0.001 * wanted));
+            assertThat(answer.coldLiquidG()).isCloseTo(1.5 * answer.starchG(), within(1e-9));
+            assertThat(answer.sauce().massG()).isCloseTo(made.massG(), within(1e-9 * made.massG()));
+        }
+        StarchHandling handling = StarchHandling.of(kind);
+        assertThat(handling.setMinutes()).isLessThanOrEqualTo(handling.mostBoilMinutes());
+        assertThat(handling.acid() + handling.freezing() + handling.standing() + handling.boiling())
+                .isNotBlank();
+    }
+
+    @Test
+    void portionsAreHalfThenQuartersAndEachShowsItsStep() {
+        Thickening.Answer answer = new Thickening(GRAVY, Mix.slurry(StarchKind.MAIZE), 98, 65, 1).toStep(5);
+        assertThat(answer.portions()).hasSize(3);
+        assertThat(answer.portions().get(0).starchG()).isCloseTo(answer.starchG() / 2, within(1e-9));
+        assertThat(answer.portions().get(2).starchG()).isCloseTo(answer.starchG() / 4, within(1e-9));
+        double before = 0;
+        for (Thickening.Portion portion : answer.portions()) {
+            Mixture sofar = GRAVY.plus(Sauces.of("cornflour", portion.totalStarchG()))
+                    .plus(Sauces.of("water", 1.5 * portion.totalStarchG()));
+            assertThat(portion.stepServed()).isCloseTo(Consistency.stepCooked(sofar, 65), within(1e-9));
+            assertThat(portion.stepServed()).isGreaterThan(before).isGreaterThan(portion.stepHot());
+            before = portion.stepServed();
+        }
+        assertThat(before).isCloseTo(5, within(1e-6));
+    }
+
+    @Test
+    void aWetterSlurryNeedsMoreStarchAndSugarMoreToo() {
+        double dry = grams(GRAVY, new Mix(StarchKind.MAIZE, Form.SLURRY, 1));
+        double wet = grams(GRAVY, new Mix(StarchKind.MAIZE, Form.SLURRY, 2));
+        assertThat(wet).isGreaterThan(dry);
+        Mixture sweet = Sauces.of("sugar", 300).plus(Sauces.of("water", 450));
+        Mixture plain = Sauces.of("water", 750);
+        double perSweetStep = grams(sweet, Mix.slurry(StarchKind.MAIZE), Consistency.stepCooked(sweet, 65) + 2);
+        assertThat(perSweetStep).isPositive();
+        assertThat(grams(plain, Mix.slurry(StarchKind.MAIZE), 5)).isBetween(20.0, 40.0);
+    }
+
+    private static double grams(Mixture m, Mix mix) {
+        return grams(m, mix, 5);
+    }
+
+    private static double grams(Mixture m, Mix mix, double step) {
+        return new Thickening(m, mix, 98, 65, 1).starchG(step).orElseThrow();
+    }
+
+    @Test
+    void brownRouxThickensLessAndButterComesWithIt() {
+        Thickening.Answer white = new Thickening(GRAVY, Mix.flourAndButter(Form.WHITE_ROUX), 98, 65, 1).toStep(5);
+        Thickening.Answer brown = new Thickening(GRAVY, Mix.flourAndButter(Form.BROWN_ROUX), 98, 65, 1).toStep(5);
+        assertThat(brown.starchG()).isGreaterThan(1.4 * white.starchG());
+        assertThat(white.coldLiquidG()).isCloseTo(white.starchG(), within(1e-9));
+        assertThat(white.sauce().emulsifiedFatG()).isGreaterThan(0.8 * white.starchG());
+        assertThatThrownBy(() -> new Mix(StarchKind.MAIZE, Form.WHITE_ROUX, 1)).hasMessageContaining("wheat flour");
+        assertThatThrownBy(() -> new Mix(StarchKind.MAIZE, Form.SLURRY, 3)).hasMessageContaining("liquidRatio");
+    }
+
+    @Test
+    void tooThickAlreadyOrOutOfReachSaysSo() {
+        Mixture paste = Sauces.of("tomato-paste", 300);
+        assertThatThrownBy(() -> new Thickening(paste, Mix.slurry(StarchKind.MAIZE), 98, 65, 1).toStep(4))
+                .hasMessageStartingWith("targetStep is 4")
+                .hasMessageContaining("thin it");
+        Mixture syrup = Sauces.syrup(70);
+        assertThatThrownBy(() -> new Thickening(syrup, Mix.slurry(StarchKind.WHEAT_FLOUR), 98, 95, 1).toStep(9.5))
+                .hasMessageContaining("at most");
+    }
+
+    @Test
+    void theLiquidItAsksForThins() {
+        Mixture thick = GRAVY.plus(Sauces.of("cornflour", 60));
+        for (String liquid : new String[] {"water", "vegetable-stock", "cream-single", "wine-white"}) {
+            double add = Thinning.toStep(thick, Sauces.food(liquid), 5, 65, 1).orElseThrow();
+            assertThat(Consistency.stepCooked(thick.plus(Sauces.of(liquid, add)), 65))
+                    .as(liquid)
+                    .isCloseTo(5, within(0.005));
+        }
+        assertThat(Thinning.toStep(thick, Sauces.food("tomato-paste"), 3, 65, 1))
+                .isEmpty();
+        assertThat(Thinning.toStep(GRAVY, Sauces.food("water"), 5, 65, 1)).isEmpty();
+    }
+}
