@@ -39,6 +39,10 @@ public record Food(
         Set<Allergen> allergens,
         double scovilleUnits,
         String source) {
+    private static final double POURED_LIQUID_PERCENT = 60;
+    private static final double POURED_PULP_PERCENT = 1;
+    private static final double POURED_DENSITY = 0.9;
+    private static final double POURED_DENSEST = 1.2;
 
     public Food {
         if (!id.matches("[a-z0-9]+(-[a-z0-9]+)*")) {
@@ -61,6 +65,17 @@ public record Food(
         aliases = List.copyOf(aliases);
         measures = Map.copyOf(measures);
         allergens = Set.copyOf(allergens);
+    }
+
+    /** Whether cooks pour it: then its ounces are fluid ones. Thin liquids, and oils that come by the glug. */
+    public boolean isPoured() {
+        boolean watery = per100g.water() + per100g.ethanol() >= POURED_LIQUID_PERCENT
+                && bodyForm == BodyForm.SMOOTH
+                && per100g.pulp() < POURED_PULP_PERCENT
+                && per100g.coarse() < POURED_PULP_PERCENT
+                && densityGPerMl >= POURED_DENSITY
+                && densityGPerMl <= POURED_DENSEST;
+        return watery || measures.containsKey("glug") || measures.containsKey("drizzle");
     }
 
     /** The household measure with that key, if this food has it. */

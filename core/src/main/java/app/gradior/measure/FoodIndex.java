@@ -54,15 +54,23 @@ final class FoodIndex {
         }
     }
 
+    /** The best match that begins between two places; of foods joined by "and" or "or", the first. */
     Optional<Match> find(List<Words.Token> tokens, int from, int to) {
         Optional<Match> best = Optional.empty();
         for (int at = from; at < to; at++) {
-            Optional<Match> here = longestAt(tokens, at, to);
+            if (best.isPresent() && at >= best.get().to() && isJoint(tokens.get(at))) {
+                break;
+            }
+            Optional<Match> here = longestAt(tokens, at, tokens.size());
             if (here.isPresent() && isBetter(here.get(), best, tokens)) {
                 best = here;
             }
         }
         return best;
+    }
+
+    private static boolean isJoint(Words.Token token) {
+        return token.is("and") || token.is("or") || token.is("&");
     }
 
     /** Words that are also units ("clove", "stick") give way to a food beside them that comes in such units. */

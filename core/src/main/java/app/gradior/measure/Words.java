@@ -109,11 +109,94 @@ final class Words {
             "pod",
             "left",
             "over",
-            "leftover"));
+            "leftover",
+            "juiced",
+            "zested",
+            "squeezed",
+            "beaten",
+            "sifted",
+            "crumbled",
+            "mashed",
+            "cubed",
+            "broken",
+            "skinned",
+            "skin",
+            "blanched",
+            "roasted",
+            "unsalted",
+            "salted",
+            "sweet",
+            "mild",
+            "thick",
+            "thin",
+            "best",
+            "optional",
+            "each",
+            "piece",
+            "pieces",
+            "chunk",
+            "head",
+            "room",
+            "temperature",
+            "ready",
+            "made",
+            "tightly",
+            "spoon",
+            "natural",
+            "free",
+            "range",
+            "full",
+            "fat",
+            "free",
+            "lukewarm",
+            "boiling",
+            "just",
+            "boiled",
+            "real",
+            "firm",
+            "split",
+            "lengthway",
+            "separated",
+            "only",
+            "washed",
+            "scrubbed",
+            "destoned",
+            "unpeeled",
+            "ripened",
+            "bottled",
+            "tinned",
+            "canned",
+            "jarred",
+            "granulated",
+            "stemmed",
+            "stripped",
+            "heavy",
+            "dark",
+            "black",
+            "white",
+            "red",
+            "green",
+            "yellow",
+            "brown",
+            "flat",
+            "leaf",
+            "soaked",
+            "clear",
+            "fruity",
+            "unsweetened",
+            "sweetened",
+            "sharp",
+            "sour",
+            "tart",
+            "concentrated",
+            "powdered",
+            "sea",
+            "mixed",
+            "other"));
 
     /** Words that end what is measured. */
     private static final Set<String> CONNECTORS =
-            Set.of("or", "with", "for", "in", "to", "plus", "if", "such", "like", "from");
+            Set.of("or", "with", "for", "in", "to", "plus", "if", "such", "like", "from", "without", "per", "as");
 
     private static final Map<String, Double> NUMBER_WORDS = Map.ofEntries(
             Map.entry("a", 1.0),
@@ -133,6 +216,10 @@ final class Words {
             Map.entry("dozen", 12.0),
             Map.entry("half", 0.5),
             Map.entry("quarter", 0.25),
+            Map.entry("third", 1.0 / 3.0),
+            Map.entry("eighth", 0.125),
+            Map.entry("fifteen", 15.0),
+            Map.entry("twenty", 20.0),
             Map.entry("couple", 2.0),
             Map.entry("few", 3.0),
             Map.entry("several", 4.0));
@@ -140,7 +227,9 @@ final class Words {
     private static final Pattern TOKEN = Pattern.compile(
             "(?<number>\\d{1,6}[\\s-]+\\d{1,4}[/⁄]\\d{1,4}|\\d{1,4}[/⁄]\\d{1,4}|\\d{1,6} ?[" + Numbers.VULGAR + "]|["
                     + Numbers.VULGAR + "]|[1-9]\\d{0,2}(?:,\\d{3})+|\\d{1,9}(?:[.,]\\d{1,6})?|\\.\\d{1,6})"
-                    + "|(?<word>\\p{L}[\\p{L}'’]*(?:-\\p{L}+)*)|(?<mark>[(),;:\\-–×*])");
+                    + "|(?<word>\\p{L}[\\p{L}'’]*(?:-\\p{L}+)*)|(?<mark>[(),;:\\-–×*/+&~•])");
+
+    private static final Pattern ACCENTS = Pattern.compile("[\\p{M}'’]");
 
     private Words() {}
 
@@ -160,7 +249,7 @@ final class Words {
     }
 
     static List<Token> tokens(String line) {
-        List<Token> tokens = new ArrayList<>();
+        List<Token> tokens = new ArrayList<>(24);
         Matcher matcher = TOKEN.matcher(line);
         while (matcher.find()) {
             String number = matcher.group("number");
@@ -168,9 +257,9 @@ final class Words {
             if (number != null) {
                 tokens.add(new Token(number, Numbers.parse(number)));
             } else if (word != null) {
-                for (String part : plain(word).split("-")) {
-                    tokens.add(new Token(singular(part), OptionalDouble.empty()));
-                }
+                boolean afterNumber =
+                        !tokens.isEmpty() && tokens.get(tokens.size() - 1).isNumber();
+                addWord(tokens, word, afterNumber);
             } else {
                 tokens.add(new Token(matcher.group("mark"), OptionalDouble.empty()));
             }
@@ -178,18 +267,54 @@ final class Words {
         return tokens;
     }
 
+    private static void addWord(List<Token> tokens, String word, boolean afterNumber) {
+        if (afterNumber && (word.equals("T") || word.equals("t"))) {
+            // The one place where a capital counts: T is a tablespoon, t a teaspoon.
+            tokens.add(new Token(word.equals("T") ? "tbsp" : "tsp", OptionalDouble.empty()));
+            return;
+        }
+        String plain = plain(word);
+        if (plain.indexOf('-') < 0) {
+            tokens.add(new Token(singular(plain), OptionalDouble.empty()));
+            return;
+        }
+        for (String part : plain.split("-")) {
+            tokens.add(new Token(singular(part), OptionalDouble.empty()));
+        }
+    }
+
     /** Lower case, no accents, no apostrophes. */
     private static String plain(String word) {
+        boolean ascii = true;
+        for (int i = 0; i < word.length() && ascii; i++) {
+            char c = word.charAt(i);
+            ascii = c < 0x80 && c != '\'';
+        }
+        if (ascii) {
+            return word.toLowerCase(Locale.ROOT);
+        }
         String decomposed = Normalizer.normalize(word, Normalizer.Form.NFD);
-        return decomposed.replaceAll("[\\p{M}'’]", "").toLowerCase(Locale.ROOT);
+        return ACCENTS.matcher(decomposed).replaceAll("").toLowerCase(Locale.ROOT);
     }
 
     private static String singular(String word) {
+        if (word.equals("chile")) {
+            return "chili";
+        }
         if (word.length() <= 3 || word.endsWith("ss") || word.endsWith("us") || !word.endsWith("s")) {
             return word;
         }
+        if (word.equals("chillies") || word.equals("chilies") || word.equals("chiles")) {
+            return word.equals("chillies") ? "chilli" : "chili";
+        }
         if (word.endsWith("ies")) {
             return word.substring(0, word.length() - 3) + "y";
+        }
+        if (word.endsWith("leaves") || word.endsWith("halves") || word.endsWith("loaves")) {
+            return word.substring(0, word.length() - 3) + "f";
+        }
+        if (word.endsWith("ches") || word.endsWith("shes") || word.endsWith("sses") || word.endsWith("xes")) {
+            return word.substring(0, word.length() - 2);
         }
         if (word.endsWith("oes")) {
             return word.substring(0, word.length() - 2);
