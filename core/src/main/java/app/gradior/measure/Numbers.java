@@ -12,6 +12,7 @@ public final class Numbers {
         1 / 2.0, 1 / 3.0, 2 / 3.0, 1 / 4.0, 3 / 4.0, 1 / 5.0, 2 / 5.0, 3 / 5.0, 4 / 5.0, 1 / 6.0, 5 / 6.0, 1 / 8.0,
         3 / 8.0, 5 / 8.0, 7 / 8.0
     };
+    private static final int LONGEST_PLAIN = 12;
     private static final Pattern THOUSANDS = Pattern.compile("[1-9]\\d{0,2}(,\\d{3})+(\\.\\d+)?");
     private static final Pattern DECIMAL = Pattern.compile("\\d{1,12}([.,]\\d{1,9})?|[.,]\\d{1,9}");
     private static final Pattern FRACTION = Pattern.compile("(\\d{1,6})[/⁄](\\d{1,6})");
@@ -32,6 +33,9 @@ public final class Numbers {
         }
         if (s.isEmpty() || s.length() > 24) {
             return OptionalDouble.empty();
+        }
+        if (s.length() <= LONGEST_PLAIN && s.chars().allMatch(c -> c >= '0' && c <= '9')) {
+            return OptionalDouble.of(Long.parseLong(s));
         }
         if (THOUSANDS.matcher(s).matches()) {
             return OptionalDouble.of(Double.parseDouble(s.replace(",", "")));

@@ -225,9 +225,9 @@ final class Words {
             Map.entry("several", 4.0));
 
     private static final Pattern TOKEN = Pattern.compile(
-            "(?<number>\\d{1,6}[\\s-]+\\d{1,4}[/⁄]\\d{1,4}|\\d{1,4}[/⁄]\\d{1,4}|\\d{1,6} ?[" + Numbers.VULGAR + "]|["
+            "(\\d{1,6}[\\s-]+\\d{1,4}[/⁄]\\d{1,4}|\\d{1,4}[/⁄]\\d{1,4}|\\d{1,6} ?[" + Numbers.VULGAR + "]|["
                     + Numbers.VULGAR + "]|[1-9]\\d{0,2}(?:,\\d{3})+|\\d{1,9}(?:[.,]\\d{1,6})?|\\.\\d{1,6})"
-                    + "|(?<word>\\p{L}[\\p{L}'’]*(?:-\\p{L}+)*)|(?<mark>[(),;:\\-–×*/+&~•])");
+                    + "|(\\p{L}[\\p{L}'’]*(?:-\\p{L}+)*)|([(),;:\\-–×*/+&~•])");
 
     private static final Pattern ACCENTS = Pattern.compile("[\\p{M}'’]");
 
@@ -252,8 +252,8 @@ final class Words {
         List<Token> tokens = new ArrayList<>(24);
         Matcher matcher = TOKEN.matcher(line);
         while (matcher.find()) {
-            String number = matcher.group("number");
-            String word = matcher.group("word");
+            String number = matcher.group(1);
+            String word = matcher.group(2);
             if (number != null) {
                 tokens.add(new Token(number, Numbers.parse(number)));
             } else if (word != null) {
@@ -261,7 +261,7 @@ final class Words {
                         !tokens.isEmpty() && tokens.get(tokens.size() - 1).isNumber();
                 addWord(tokens, word, afterNumber);
             } else {
-                tokens.add(new Token(matcher.group("mark"), OptionalDouble.empty()));
+                tokens.add(new Token(matcher.group(3), OptionalDouble.empty()));
             }
         }
         return tokens;

@@ -17,6 +17,7 @@ public final class Acidity {
     private static final double K1_CITRIC = Math.pow(10, -3.128);
     private static final double K2_CITRIC = Math.pow(10, -4.761);
     private static final double K3_CITRIC = Math.pow(10, -6.396);
+    private static final double LN10 = Math.log(10);
     private static final double K_WATER = 1e-14;
     private static final double ACETIC_G_PER_MOL = 60.05;
     private static final double CITRIC_G_PER_MOL = 192.12;
@@ -55,23 +56,27 @@ public final class Acidity {
         if (!(waterG > 0)) {
             return 7;
         }
-        double waterKg = waterG / G_PER_KG;
         double low = LOWEST_PH;
         double high = HIGHEST_PH;
         for (int i = 0; i < BISECTIONS; i++) {
             double middle = (low + high) / 2;
-            double h = Math.exp(-Math.log(10) * middle);
-            double excess = alkalinityMol
-                    + waterKg * (h - K_WATER / h)
-                    - acetateMol(aceticG, h)
-                    - citrateChargeMol(otherAcidsG, h);
-            if (excess > 0) {
+            if (isAbove(middle, waterG, aceticG, otherAcidsG, alkalinityMol)) {
                 low = middle;
             } else {
                 high = middle;
             }
         }
         return (low + high) / 2;
+    }
+
+    /** Whether the pH of such a mixture is above that one: cheaper than asking for the pH. */
+    public static boolean isAbove(double ph, double waterG, double aceticG, double otherAcidsG, double alkalinityMol) {
+        double h = Math.exp(-LN10 * ph);
+        double excessMol = alkalinityMol
+                + waterG / G_PER_KG * (h - K_WATER / h)
+                - acetateMol(aceticG, h)
+                - citrateChargeMol(otherAcidsG, h);
+        return excessMol > 0;
     }
 
     private static double acetateMol(double aceticG, double h) {

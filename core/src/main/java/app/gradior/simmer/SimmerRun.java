@@ -9,6 +9,8 @@ import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
+import org.hipparchus.analysis.solvers.AllowedSolution;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * One pot followed through time: a cursor that is set, advanced and read. Deterministic; not thread-safe.
@@ -20,7 +22,7 @@ import app.gradior.texture.Stair;
  */
 public final class SimmerRun {
     /** Longest step of the integrator, s, and largest share of the water in one step: 1e-6 relative error in tests. */
-    private static final double LONGEST_STEP_S = 300;
+    private static final double LONGEST_STEP_S = 600;
 
     private static final double LARGEST_WATER_SHARE = 0.05;
     /** The model ends here: a serum past this is boiled sugar, °Bx. */
@@ -50,7 +52,11 @@ public final class SimmerRun {
 
     private static final double SECONDS_PER_MINUTE = 60;
     private static final double G_PER_KG = 1000;
-    private static final int EVENT_BISECTIONS = 50;
+    /** Events are found to this share of a step. */
+    private static final double LANDING_SHARE = 1e-9;
+
+    private static final int LANDING_ORDER = 4;
+    private static final int MOST_LANDINGS = 100;
 
     private final PotOnHeat pot;
     private final double pressurePa;
@@ -137,7 +143,7 @@ public final class SimmerRun {
     }
 
     /**
-     * Lets time pass until the event or for that many seconds at most. The event is found by bisecting the last step.
+     * Lets time pass until the event or for that many seconds at most. The event is found within the last step.
      *
      * @return why it stopped; the run stands at that moment
      */
@@ -164,21 +170,26 @@ public final class SimmerRun {
 
     /** Leaves the state where the event happens within a step and answers the seconds to there. */
     private double land(StopEvent event, double step) {
-        double low = 0;
-        double high = step;
-        for (int i = 0; i < EVENT_BISECTIONS && high - low > 1e-7 * step; i++) {
-            double middle = (low + high) / 2;
-            integrator.step(problem, before, middle, next);
-            System.arraycopy(next, 0, state, 0, state.length);
-            if (event.distance(this) <= 0) {
-                high = middle;
-            } else {
-                low = middle;
-            }
+        if (distanceAfter(event, 0) <= 0) {
+            return 0;
         }
-        integrator.step(problem, before, high, next);
-        System.arraycopy(next, 0, state, 0, state.length);
-        return high;
+        BracketingNthOrderBrentSolver solver =
+                new BracketingNthOrderBrentSolver(LANDING_SHARE, LANDING_SHARE * step, LANDING_ORDER);
+        double seconds =
+                solver.solve(MOST_LANDINGS, after -> distanceAfter(event, after), 0, step, AllowedSolution.BELOW_SIDE);
+        distanceAfter(event, seconds);
+        return seconds;
+    }
+
+    /** Puts the state so many seconds into the step that was just taken, and asks the event there. */
+    private double distanceAfter(StopEvent event, double after) {
+        if (after == 0) {
+            System.arraycopy(before, 0, state, 0, ALL);
+        } else {
+            integrator.step(problem, before, after, next);
+            System.arraycopy(next, 0, state, 0, ALL);
+        }
+        return event.distance(this);
     }
 
     private double stepS() {
@@ -275,6 +286,16 @@ public final class SimmerRun {
                 minute(), mixture(), tempC(), boilingC(), volumeMlHot(), levelMm(), stepHot(), stepServed(), loss);
     }
 
+    /** The problem as it stands now, for another integrator to be measured against. */
+    RateProblem problem() {
+        return problem;
+    }
+
+    /** Its state: water, ethanol, acetic acid, g; minutes at the boil; sour ones of them. */
+    double[] state() {
+        return state.clone();
+    }
+
     /** The evaporation problem at the present setting. */
     private final class Evaporation implements RateProblem {
         @Override
@@ -316,8 +337,15 @@ public final class SimmerRun {
 
         /** 1 in a sauce below pH 3.5, 0 above. */
         private double sourShare(double water, double acetic) {
-            double ph = Acidity.ph(water, acetic, solids.otherAcidsG(), solids.alkalinityMol());
-            return Math.max(0, Math.min(1, (SOUR_PH + SOUR_RAMP_PH - ph) / (2 * SOUR_RAMP_PH)));
+            double acids = solids.otherAcidsG();
+            double alkalinity = solids.alkalinityMol();
+            if (Acidity.isAbove(SOUR_PH + SOUR_RAMP_PH, water, acetic, acids, alkalinity)) {
+                return 0;
+            }
+            if (!Acidity.isAbove(SOUR_PH - SOUR_RAMP_PH, water, acetic, acids, alkalinity)) {
+                return 1;
+            }
+            return (SOUR_PH + SOUR_RAMP_PH - Acidity.ph(water, acetic, acids, alkalinity)) / (2 * SOUR_RAMP_PH);
         }
     }
 }

@@ -3,29 +3,12 @@ package app.gradior.mixture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.gradior.ReferenceTable;
 import app.gradior.Sauces;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
-import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
 
 class AcidityTest {
-    static java.util.stream.Stream<CSVRecord> solutions() {
-        return ReferenceTable.rows("acid_solution_ph").stream();
-    }
-
-    @ParameterizedTest
-    @MethodSource("solutions")
-    void pureAcidsHaveTheirPublishedPh(CSVRecord row) {
-        boolean acetic = row.get("acid").equals("acetic");
-        double gramsPerLitre = ReferenceTable.number(row, "mol_per_l") * (acetic ? 60.05 : 192.12);
-        double ph = Acidity.ph(1000, acetic ? gramsPerLitre : 0, acetic ? 0 : gramsPerLitre, 0);
-        assertThat(ph).isCloseTo(ReferenceTable.number(row, "ph"), within(0.15));
-    }
-
     @Test
     void everyWetFoodAloneHasThePhOfItsRow() {
         for (Food food : Catalogue.standard().foods()) {
