@@ -1,6 +1,7 @@
 // @ts-check
-// Lines are read by the server as they are typed; Enter makes the next, a pasted recipe makes many.
+// Lines are read by the server as they are typed; Enter makes the next, a pasted recipe makes many. Stages move by drag, arrows or keys.
 import { headers, piece, settled } from './http.js';
+import { stages } from './stages.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#sauce'));
 const lines = /** @type {HTMLOListElement} */ (document.querySelector('#lines'));
@@ -24,9 +25,13 @@ function show(answer) {
   for (const row of answer.querySelectorAll('[data-for]')) {
     lines.querySelector(`[data-understood="${row.getAttribute('data-for')}"]`)?.replaceChildren(...row.childNodes);
   }
-  const totals = answer.querySelector('[data-totals]');
-  if (totals) {
-    document.querySelector('#totals')?.replaceChildren(...totals.childNodes);
+  const says = document.querySelectorAll('#stages .stage-says');
+  says.forEach((place, i) => {
+    place.replaceChildren(...(answer.querySelector(`[data-stage="${i}"]`)?.childNodes ?? []));
+  });
+  const whole = answer.querySelector('[data-whole]');
+  if (whole) {
+    document.querySelector('#whole')?.replaceChildren(...whole.childNodes);
   }
 }
 
@@ -54,14 +59,61 @@ function next(field) {
 
 const readSoon = settled(read, 160);
 form.addEventListener('input', readSoon);
-form.addEventListener('change', readSoon);
+form.addEventListener('change', (event) => {
+  const target = event.target;
+  if (target instanceof HTMLSelectElement && target.name === 'use' && target.selectedOptions[0]?.dataset.step) {
+    suggest(target.selectedOptions[0].dataset.step);
+  }
+  readSoon();
+});
+stages(form, readSoon);
+
+/** The use's thickness becomes the one wanted. @param {string} step */
+function suggest(step) {
+  const select = /** @type {HTMLSelectElement} */ (form.elements.namedItem('targetStep'));
+  const value = String(Number(step));
+  if (![...select.options].some((o) => o.value === value)) {
+    select.add(new Option(`${value}, between two steps`, value));
+  }
+  select.value = value;
+}
+
 document.querySelector('#more')?.addEventListener('click', () => addLine().focus());
 lines.addEventListener('keydown', (event) => {
-  if (event.key === 'Enter' && event.target instanceof HTMLInputElement) {
+  const target = event.target;
+  if (event.key === 'Enter' && target instanceof HTMLInputElement) {
     event.preventDefault();
-    if (event.target.name === 'text') {
-      next(event.target).focus();
+    if (target.name === 'text') {
+      next(target).focus();
     }
+  }
+  if (event.altKey && event.code === 'KeyC' && target instanceof HTMLElement) {
+    event.preventDefault();
+    const details = target.closest('li')?.querySelector('details');
+    if (details) {
+      details.open = true;
+      /** @type {HTMLInputElement} */ (details.querySelector('input[name="food"]')).focus();
+    }
+  }
+});
+lines.addEventListener('click', async (event) => {
+  const button = event.target instanceof Element ? event.target.closest('[data-remember]') : null;
+  const line = button?.closest('li');
+  if (!button || !line) {
+    return;
+  }
+  const text = /** @type {HTMLInputElement} */ (line.querySelector('input[name="text"]')).value;
+  const food = /** @type {HTMLInputElement} */ (line.querySelector('input[name="food"]'));
+  try {
+    button.textContent = await piece('/sauces/remember', {
+      method: 'POST',
+      headers: headers(),
+      body: new URLSearchParams({ text, food: food.value }),
+    });
+    food.value = '';
+    readSoon();
+  } catch {
+    button.textContent = 'Pick a food from the list first';
   }
 });
 lines.addEventListener('paste', (event) => {

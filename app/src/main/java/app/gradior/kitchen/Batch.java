@@ -9,7 +9,6 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
@@ -129,17 +128,17 @@ public record Batch(
     }
 
     /** What the estimator is told. */
-    public BatchStory story(Lines lines, MeasureSystem measures) {
+    public BatchStory story(Lines lines, Kitchen kitchen) {
         List<Happening> happenings = new ArrayList<>();
         for (BatchEvent event : standing()) {
-            BatchStory.What what = what(event.body(), lines, measures);
+            BatchStory.What what = what(event.body(), lines, kitchen);
             if (what != null) {
                 happenings.add(new Happening(minuteOf(event.at()), what));
             }
         }
         return new BatchStory(
-                plan.start(lines.catalogue()),
-                plan.ingredients(lines.catalogue()).spread(),
+                plan.start(lines.catalogue(kitchen)),
+                plan.ingredients(lines.catalogue(kitchen)).spread(),
                 plan.potOnHeat(),
                 plan.pairFactor() != null,
                 plan.pot().emptyG(),
@@ -148,7 +147,7 @@ public record Batch(
                 happenings);
     }
 
-    private BatchStory.@Nullable What what(EventBody body, Lines lines, MeasureSystem measures) {
+    private BatchStory.@Nullable What what(EventBody body, Lines lines, Kitchen kitchen) {
         if (body instanceof EventBody.HeatSet set) {
             return new BatchStory.LookSet(Look.ofKey(set.look()));
         }
@@ -156,24 +155,21 @@ public record Batch(
             return new BatchStory.LidSet(LidState.ofKey(set.state()));
         }
         if (body instanceof EventBody.Added added) {
-            return new BatchStory.Added(mixture(added, lines, measures));
+            return new BatchStory.Added(mixture(added, lines, kitchen));
         }
         if (body instanceof EventBody.Slurry slurry) {
             StarchKind kind = StarchKind.ofKey(slurry.starch());
-            Mixture powder = lines.catalogue().foods().stream()
-                    .filter(food -> food.starchKind().filter(kind::equals).isPresent())
-                    .findFirst()
-                    .map(food -> Mixture.of(food, slurry.starchG()))
-                    .orElse(Mixture.EMPTY);
-            return new BatchStory.Added(powder.plus(Mixture.of(lines.food("water", "liquid"), slurry.liquidG())));
+            Mixture powder = Mixture.of(lines.catalogue(kitchen).powder(kind), slurry.starchG());
+            return new BatchStory.Added(
+                    powder.plus(Mixture.of(lines.food(kitchen, "water", "liquid"), slurry.liquidG())));
         }
         return reading(body);
     }
 
-    private Mixture mixture(EventBody.Added added, Lines lines, MeasureSystem measures) {
+    private Mixture mixture(EventBody.Added added, Lines lines, Kitchen kitchen) {
         List<LineReading> readings = new ArrayList<>();
         for (int i = 0; i < added.ingredients().size(); i++) {
-            readings.add(added.ingredients().get(i).read(lines, measures, "ingredients[" + i + "]"));
+            readings.add(added.ingredients().get(i).read(lines, kitchen, "ingredients[" + i + "]"));
         }
         return new Ingredients(readings, plan.texture()).mixture();
     }

@@ -55,9 +55,22 @@ public record BatchPlan(
             double baseDiameterMm,
             double heightMm,
             double emptyG,
-            PotMaterial material) {
+            PotMaterial material,
+            @Nullable Double cornerMm) {
+        /** A pot of that shape. */
+        public static PlanPot of(String name, PotShape shape, double emptyG, PotMaterial material) {
+            return new PlanPot(
+                    name,
+                    shape.topDiameterMm(),
+                    shape.baseDiameterMm(),
+                    shape.heightMm(),
+                    emptyG,
+                    material,
+                    shape.cornerMm());
+        }
+
         public PotShape shape() {
-            return new PotShape(topDiameterMm, baseDiameterMm, heightMm);
+            return new PotShape(topDiameterMm, baseDiameterMm, heightMm, cornerMm == null ? 0 : cornerMm);
         }
     }
 

@@ -168,10 +168,8 @@ public class Batches {
         if (draft.body() instanceof EventBody.Added added) {
             for (int i = 0; i < added.ingredients().size(); i++) {
                 String field = "ingredients[" + i + "]";
-                double massG = added.ingredients()
-                        .get(i)
-                        .read(lines, kitchen.measures(), field)
-                        .massG();
+                double massG =
+                        added.ingredients().get(i).read(lines, kitchen, field).massG();
                 Refusal.inRange(field + ".massG", massG, 0.01, 20_000, " g");
             }
         }
@@ -224,14 +222,12 @@ public class Batches {
         Instant end = batch.finishedAt();
         Instant known = end != null && at.isAfter(end) ? end : at;
         return Estimator.forecast(
-                batch.story(lines, kitchen.measures()),
-                batch.minuteOf(known),
-                batch.plan().targetStep());
+                batch.story(lines, kitchen), batch.minuteOf(known), batch.plan().targetStep());
     }
 
     /** What is in the pot at the start of a batch. */
-    public Mixture start(BatchPlan plan) {
-        return plan.start(lines.catalogue());
+    public Mixture start(Kitchen kitchen, BatchPlan plan) {
+        return plan.start(lines.catalogue(kitchen));
     }
 
     public Instant now() {

@@ -3,18 +3,18 @@ package app.gradior.kitchen;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.sauce.Texture;
 import app.gradior.simmer.SimmerRun;
 import app.gradior.store.Rows.BurnerRow;
+import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -91,7 +91,8 @@ class DemoData implements ApplicationRunner {
                 true);
         Kitchen kitchen = kitchens.kitchen(id);
         pots(id);
-        sauces(kitchen);
+        new DemoSauces(book, kitchen).save();
+        jars(id);
         past(kitchen);
         live(kitchen);
         return kitchen;
@@ -104,128 +105,16 @@ class DemoData implements ApplicationRunner {
         kit.addPot(id, "16 cm milk pan", new PotShape(165, 130, 85), 620, PotMaterial.NONSTICK);
         kit.addPot(id, "Preserving pan", new PotShape(360, 250, 150), 2650, PotMaterial.STAINLESS);
         kit.addPot(id, "Old iron pot", new PotShape(220, 200, 120), 3900, PotMaterial.BARE_IRON);
-        kit.addBurner(id, "Front left", 1700);
-        kit.addBurner(id, "Front right", 1100);
-        kit.addBurner(id, "Rear left", 1100);
-        kit.addBurner(id, "Rear right", 700);
+        kit.addBurner(id, "Front left", KitchenKit.BurnerType.GAS, 1700);
+        kit.addBurner(id, "Front right", KitchenKit.BurnerType.GAS, 1100);
+        kit.addBurner(id, "Rear left", KitchenKit.BurnerType.GAS, 1100);
+        kit.addBurner(id, "Rear right", KitchenKit.BurnerType.INDUCTION, 700);
     }
 
-    private void sauces(Kitchen kitchen) {
-        save(
-                kitchen,
-                "Damson & star anise glaze",
-                Texture.SMOOTH,
-                6.5,
-                20,
-                "Milled hot, stones out, before it reduces. Brush on in the last ten minutes.",
-                "1 kg damsons, stoned",
-                "260 g soft brown sugar",
-                "150 ml cider vinegar",
-                "250 ml water",
-                "3 star anise",
-                "1 tsp fine sea salt");
-        save(
-                kitchen,
-                "Charred pepper & walnut sauce",
-                Texture.SMOOTH,
-                6,
-                20,
-                "Char, skin, blend with the nuts, then reduce.",
-                "6 red peppers, charred",
-                "80 g walnuts, toasted",
-                "3 tbsp tomato paste",
-                "2 tbsp sherry vinegar",
-                "3 garlic cloves",
-                "3 tbsp olive oil",
-                "1 tsp smoked paprika",
-                "400 ml vegetable stock",
-                "1 tsp salt");
-        save(
-                kitchen,
-                "Mushroom & perry gravy",
-                Texture.CHUNKY,
-                4.5,
-                65,
-                "Perry down first, then the stock. Potato starch goes in last, in cold stock.",
-                "500 g chestnut mushrooms, sliced",
-                "2 shallots, diced",
-                "500 ml dry perry",
-                "600 ml mushroom stock",
-                "30 g butter",
-                "24 g potato starch",
-                "1 tsp thyme");
-        save(
-                kitchen,
-                "Gooseberry & elderflower sauce",
-                Texture.SMOOTH,
-                5,
-                20,
-                "Sieve out the seeds. Sharp on purpose.",
-                "800 g gooseberries",
-                "120 g sugar",
-                "100 ml elderflower cordial",
-                "450 ml water",
-                "5 g tapioca starch");
-        save(
-                kitchen,
-                "Blackcurrant vinegar syrup",
-                Texture.CHUNKY,
-                4,
-                20,
-                "Reduce gently: it sets if it goes too far.",
-                "400 g blackcurrants",
-                "450 g sugar",
-                "300 ml red wine vinegar",
-                "300 ml water");
-        save(
-                kitchen,
-                "Leek & white bean velvet",
-                Texture.SMOOTH,
-                5.5,
-                65,
-                "Blend smooth before it reduces; cornflour only for the shine.",
-                "3 leeks, sliced",
-                "1 can white beans, drained",
-                "30 g butter",
-                "900 ml vegetable stock",
-                "100 ml double cream",
-                "8 g cornflour");
-        save(
-                kitchen,
-                "Tamarillo hot sauce",
-                Texture.SMOOTH,
-                5,
-                20,
-                "Blended and sieved. Open the window for the habaneros.",
-                "900 g tamarillos, peeled",
-                "3 habaneros",
-                "1 onion, chopped",
-                "4 garlic cloves",
-                "200 ml white wine vinegar",
-                "90 g demerara sugar",
-                "2 tsp salt",
-                "200 ml water");
-        save(
-                kitchen,
-                "Fennel & saffron fish sauce",
-                Texture.CHUNKY,
-                4,
-                60,
-                "For the smoked haddock. Rice flour keeps it clear of lumps in the freezer.",
-                "1 bulb fennel, diced",
-                "2 shallots, diced",
-                "200 ml dry vermouth",
-                "800 ml fish stock",
-                "a pinch of saffron",
-                "18 g rice flour",
-                "100 ml double cream",
-                "25 g butter");
-    }
-
-    private void save(
-            Kitchen kitchen, String name, Texture texture, double step, double servedC, String notes, String... typed) {
-        List<Lines.Typed> typedLines = Arrays.stream(typed).map(Lines.Typed::of).toList();
-        book.save(kitchen, 0, 0, new SauceBook.Draft(name, typedLines, texture, step, servedC, notes));
+    private void jars(long id) {
+        kit.addJar(id, Jar.withHeadspace("Jam jar", 370, 8, 8));
+        kit.addJar(id, Jar.withHeadspace("Small jar", 212, 6, 10));
+        kit.addJar(id, Jar.withHeadspace("Swing bottle", 500, 15, 4));
     }
 
     private Planning.Question question(Kitchen kitchen, int sauceIndex, int potIndex, int burnerIndex, Look look) {
@@ -239,7 +128,8 @@ class DemoData implements ApplicationRunner {
                 LidState.OPEN,
                 kitchen.altitudeM(),
                 sauce.draft().targetStep(),
-                sauce.draft().servedC());
+                sauce.draft().servedC(),
+                OptionalDouble.empty());
     }
 
     private List<Long> bySavingOrder(Kitchen kitchen) {
@@ -300,7 +190,7 @@ class DemoData implements ApplicationRunner {
             double pair = Math.exp(0.2 * random.nextGaussian());
             double body = Math.exp(0.25 * random.nextGaussian());
             this.pot = new SimmerRun(
-                    plan.start(lines.catalogue()).scaled(Math.exp(0.03 * random.nextGaussian()), 1),
+                    plan.start(lines.catalogue(kitchen)).scaled(Math.exp(0.03 * random.nextGaussian()), 1),
                     plan.potOnHeat().withPairFactor(pair),
                     plan.heat(),
                     body,

@@ -1,7 +1,6 @@
 package app.gradior.kitchen;
 
 import app.gradior.measure.LineReading;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +20,7 @@ public record IngredientInput(
     private static final double MOST_G = 100_000;
 
     /** Reads it in a kitchen's measures; the field is its path in the request. */
-    public LineReading read(Lines lines, MeasureSystem measures, String field) {
+    public LineReading read(Lines lines, Kitchen kitchen, String field) {
         if (line != null) {
             if (food != null || massG != null) {
                 throw Refusal.unfit(field, "give either a line, or a food and its massG, not both");
@@ -29,7 +28,7 @@ public record IngredientInput(
             if (line.length() > 300) {
                 throw Refusal.unfit(field + ".line", "a line has at most 300 characters");
             }
-            LineReading reading = lines.read(measures, line);
+            LineReading reading = lines.read(kitchen, line);
             if (!reading.usable()) {
                 throw Refusal.unfit(field + ".line", "no food found in '" + line + "': name a food of /api/v1/foods");
             }
@@ -41,7 +40,7 @@ public record IngredientInput(
         double grams = Refusal.inRange(field + ".massG", massG, 0, MOST_G, " g");
         return new LineReading(
                 Numbers.plain(grams, 1) + " g " + food,
-                Optional.of(lines.food(food, field + ".food")),
+                Optional.of(lines.food(kitchen, food, field + ".food")),
                 grams,
                 0,
                 LineReading.Sureness.SURE,

@@ -4,24 +4,18 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
-import app.gradior.measure.MeasureSystem;
-import java.util.EnumMap;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
-/** Reads ingredient lines in a kitchen's measures, with the cook's corrections. */
+/** Reads ingredient lines in a kitchen's measures and with its own foods, names and measures, and the cook's corrections. */
 @Component
 public class Lines {
     private static final double MOST_G = 100_000;
 
-    private final Catalogue catalogue = Catalogue.standard();
-    private final Map<MeasureSystem, LineReader> readers = new EnumMap<>(MeasureSystem.class);
+    private final Larder larder;
 
-    Lines() {
-        for (MeasureSystem system : MeasureSystem.values()) {
-            readers.put(system, new LineReader(catalogue, system));
-        }
+    Lines(Larder larder) {
+        this.larder = larder;
     }
 
     /**
@@ -41,21 +35,22 @@ public class Lines {
         }
     }
 
-    public Catalogue catalogue() {
-        return catalogue;
+    /** The foods that this kitchen's lines may name. */
+    public Catalogue catalogue(Kitchen kitchen) {
+        return larder.of(kitchen).catalogue();
     }
 
-    public LineReading read(MeasureSystem system, String text) {
-        LineReader reader = readers.get(system);
-        if (reader == null) {
-            throw new IllegalStateException("no reader for " + system);
-        }
-        return reader.read(text);
+    private LineReader reader(Kitchen kitchen) {
+        return larder.of(kitchen).reader();
+    }
+
+    public LineReading read(Kitchen kitchen, String text) {
+        return reader(kitchen).read(text);
     }
 
     /** What a line means, corrections first. */
-    public LineReading read(MeasureSystem system, Typed typed) {
-        LineReading reading = read(system, typed.text());
+    public LineReading read(Kitchen kitchen, Typed typed) {
+        LineReading reading = read(kitchen, typed.text());
         String foodId = typed.foodId();
         Double massG = typed.massG();
         if (foodId == null && massG == null) {
@@ -64,15 +59,22 @@ public class Lines {
         if (massG != null) {
             Refusal.inRange("massG", massG, 0, MOST_G, " g");
         }
-        Food food = foodId != null ? food(foodId, "food") : reading.food().orElse(null);
-        return food == null
-                ? reading
-                : LineReading.corrected(typed.text(), food, massG != null ? massG : reading.massG());
+        if (foodId != null && massG == null) {
+            return reader(kitchen).readAs(typed.text(), food(kitchen, foodId, "food"));
+        }
+        Food food =
+                foodId != null ? food(kitchen, foodId, "food") : reading.food().orElse(null);
+        return food == null || massG == null ? reading : LineReading.corrected(typed.text(), food, massG);
+    }
+
+    /** The words of a line that name its food. */
+    public String foodWords(Kitchen kitchen, String text) {
+        return reader(kitchen).foodWords(text);
     }
 
     /** The food of that id, or a refusal of that field. */
-    public Food food(String id, String field) {
-        return catalogue
+    public Food food(Kitchen kitchen, String id, String field) {
+        return catalogue(kitchen)
                 .food(id)
                 .orElseThrow(
                         () -> Refusal.unfit(field, "food '" + id + "' is not known: ask /api/v1/foods?q= for names"));

@@ -18,13 +18,14 @@ import app.gradior.store.Rows.BurnerRow;
 import app.gradior.texture.Consistency;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.stereotype.Service;
 
 /** Answers a plan: when to stop, at which level, after how long, with what in the pot. */
 @Service
 public class Planning {
 
-    /** What the cook chose. */
+    /** What the cook chose; the pair's factor if a water test knows it. */
     public record Question(
             SauceBook.Sauce sauce,
             KitchenKit.KitPot pot,
@@ -33,7 +34,8 @@ public class Planning {
             LidState lid,
             double altitudeM,
             double targetStep,
-            double servedC) {}
+            double servedC,
+            OptionalDouble pairFactor) {}
 
     /**
      * What comes out.
@@ -69,7 +71,12 @@ public class Planning {
         StopAt target = Refusal.checked("targetStep", () -> new StopAt.StepServed(question.targetStep()));
         Reduction.Outcome outcome = reduction.solve(target);
         Optional<Band> minutes = outcome instanceof Reduction.Done done
-                ? Optional.of(ReductionForecast.minutes(reduction, target, done, ingredients.spread(), false))
+                ? Optional.of(ReductionForecast.minutes(
+                        reduction,
+                        target,
+                        done,
+                        ingredients.spread(),
+                        question.pairFactor().isPresent()))
                 : Optional.empty();
         double hotMl = outcome instanceof Reduction.Done done
                 ? done.first().volumeMlHot()
@@ -82,7 +89,11 @@ public class Planning {
 
     private static PotOnHeat potOnHeat(Question question) {
         double power = question.burner().map(BurnerRow::netPowerW).orElse(Double.POSITIVE_INFINITY);
-        return new PotOnHeat(question.pot().shape(), question.altitudeM(), 1, power);
+        return new PotOnHeat(
+                question.pot().shape(),
+                question.altitudeM(),
+                question.pairFactor().orElse(1),
+                power);
     }
 
     /** The plan as a batch keeps it. */
@@ -94,16 +105,10 @@ public class Planning {
                         .toList(),
                 question.sauce().draft().texture(),
                 0,
-                new BatchPlan.PlanPot(
-                        pot.name(),
-                        pot.shape().topDiameterMm(),
-                        pot.shape().baseDiameterMm(),
-                        pot.shape().heightMm(),
-                        pot.emptyG(),
-                        pot.material()),
+                BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
                 question.burner().map(BurnerRow::name).orElse(null),
                 question.burner().map(BurnerRow::netPowerW).orElse(null),
-                null,
+                question.pairFactor().isPresent() ? question.pairFactor().getAsDouble() : null,
                 question.look(),
                 question.lid(),
                 question.altitudeM(),

@@ -1,10 +1,12 @@
 package app.gradior.kitchen;
 
 import app.gradior.measure.LineReading;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.School;
 import app.gradior.sauce.Texture;
+import app.gradior.sauce.Use;
 import app.gradior.store.Inserted;
+import app.gradior.store.Rows.CookedRow;
 import app.gradior.store.Rows.LineRow;
 import app.gradior.store.Rows.SauceRow;
 import app.gradior.store.SauceMapper;
@@ -12,6 +14,10 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,20 +25,59 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class SauceBook {
     private static final int MOST_LINES = 80;
+    private static final int MOST_STAGES = 24;
 
     private final SauceMapper sauces;
     private final Lines lines;
+    private final StageJson json;
     private final Clock clock;
 
-    SauceBook(SauceMapper sauces, Lines lines, Clock clock) {
+    SauceBook(SauceMapper sauces, Lines lines, StageJson json, Clock clock) {
         this.sauces = sauces;
         this.lines = lines;
+        this.json = json;
         this.clock = clock;
     }
 
-    /** A sauce as typed: its draft or a saved version. */
+    /**
+     * A sauce as typed: its draft or a saved version.
+     *
+     * @param use what it is for; empty for none
+     * @param yieldMl what it should give, mL at 20 °C; absent when the cook does not say
+     * @param tags words to find it by, parted by commas
+     * @param stages in order; empty for all in one pot
+     * @param schools where good cooks differ, what this one does
+     */
     public record Draft(
-            String name, List<Lines.Typed> lines, Texture texture, double targetStep, double servedC, String notes) {}
+            String name,
+            List<Lines.Typed> lines,
+            Texture texture,
+            double targetStep,
+            double servedC,
+            Optional<Use> use,
+            @Nullable Double yieldMl,
+            String tags,
+            List<StageDraft> stages,
+            Map<School, String> schools,
+            String notes) {
+        public Draft {
+            lines = List.copyOf(lines);
+            stages = List.copyOf(stages);
+            schools = Map.copyOf(schools);
+        }
+
+        /** A sauce of which only the first slice is known. */
+        public static Draft plain(
+                String name,
+                List<Lines.Typed> lines,
+                Texture texture,
+                double targetStep,
+                double servedC,
+                String notes) {
+            return new Draft(
+                    name, lines, texture, targetStep, servedC, Optional.empty(), null, "", List.of(), Map.of(), notes);
+        }
+    }
 
     /** A saved sauce with its lines understood. */
     public record Sauce(long id, int version, Draft draft, Ingredients ingredients) {
@@ -53,20 +98,41 @@ public class SauceBook {
         return open(kitchen, sauces.findVersion(kitchen.id(), id, version).orElseThrow(() -> Refusal.missing("sauce")));
     }
 
+    /** All versions of a sauce, newest first. */
+    public List<SauceRow> versions(long kitchenId, long id) {
+        return sauces.versions(kitchenId, id);
+    }
+
+    /** When each sauce was last cooked, by its id. */
+    public Map<Long, CookedRow> cooked(long kitchenId) {
+        return sauces.cooked(kitchenId).stream().collect(Collectors.toMap(CookedRow::sauceId, row -> row));
+    }
+
     private Sauce open(Kitchen kitchen, SauceRow row) {
         List<Lines.Typed> typed = sauces.lines(kitchen.id(), row.id(), row.version()).stream()
                 .map(line -> new Lines.Typed(line.text(), line.foodId(), line.massG()))
                 .toList();
         Texture texture = Texture.valueOf(row.texture());
-        Draft draft = new Draft(row.name(), typed, texture, row.targetStep(), row.servedC(), row.notes());
-        return new Sauce(row.id(), row.version(), draft, understood(kitchen.measures(), typed, texture));
+        Draft draft = new Draft(
+                row.name(),
+                typed,
+                texture,
+                row.targetStep(),
+                row.servedC(),
+                row.useOf().isEmpty() ? Optional.empty() : Optional.of(Use.valueOf(row.useOf())),
+                row.yieldMl(),
+                row.tags(),
+                json.stages(row.stages()),
+                json.schools(row.schools()),
+                row.notes());
+        return new Sauce(row.id(), row.version(), draft, understood(kitchen, typed, texture));
     }
 
     /** What lines mean together; blank ones are dropped. */
-    public Ingredients understood(MeasureSystem measures, List<Lines.Typed> typed, Texture texture) {
+    public Ingredients understood(Kitchen kitchen, List<Lines.Typed> typed, Texture texture) {
         List<LineReading> readings = typed.stream()
                 .filter(line -> !line.text().isBlank())
-                .map(line -> lines.read(measures, line))
+                .map(line -> lines.read(kitchen, line))
                 .toList();
         return new Ingredients(readings, texture);
     }
@@ -87,6 +153,14 @@ public class SauceBook {
         if (!(draft.servedC() >= -20 && draft.servedC() <= 100)) {
             faults.add(new Fault("servedC", "The serving temperature is from −20 to 100 °C."));
         }
+        Double yieldMl = draft.yieldMl();
+        if (yieldMl != null && !(yieldMl >= 10 && yieldMl <= 100_000)) {
+            faults.add(new Fault("yieldMl", "The yield wanted is from 10 mL to 100 litres."));
+        }
+        if (draft.tags().length() > 300) {
+            faults.add(new Fault("tags", "At most 300 characters of tags."));
+        }
+        stageFaults(draft, faults);
         if (draft.notes().length() > 2000) {
             faults.add(new Fault("notes", "At most 2000 characters."));
         }
@@ -101,6 +175,20 @@ public class SauceBook {
         return faults;
     }
 
+    private static void stageFaults(Draft draft, List<Fault> faults) {
+        if (draft.stages().size() > MOST_STAGES) {
+            faults.add(new Fault("stages", "At most " + MOST_STAGES + " stages."));
+        }
+        for (int i = 0; i < Math.min(MOST_STAGES, draft.stages().size()); i++) {
+            StageDraft stage = draft.stages().get(i);
+            try {
+                stage.end().end(stage.value());
+            } catch (IllegalArgumentException e) {
+                faults.add(new Fault("stages[" + i + "]", stage.kind().label() + ": " + e.getMessage() + "."));
+            }
+        }
+    }
+
     private void lineFault(Kitchen kitchen, Lines.Typed line, int index, List<Fault> faults) {
         String field = "lines[" + index + "]";
         if (line.text().length() > 300) {
@@ -108,7 +196,7 @@ public class SauceBook {
             return;
         }
         try {
-            if (!lines.read(kitchen.measures(), line).usable()) {
+            if (!lines.read(kitchen, line).usable()) {
                 faults.add(new Fault(
                         field,
                         "“" + line.text().strip() + "”: no food found. Correct the line, or pick the food beside it."));
@@ -161,6 +249,11 @@ public class SauceBook {
                 draft.texture().name(),
                 draft.targetStep(),
                 draft.servedC(),
+                draft.use().map(Use::name).orElse(""),
+                draft.yieldMl(),
+                draft.tags().strip(),
+                json.write(draft.stages()),
+                json.write(draft.schools()),
                 draft.notes(),
                 LocalDateTime.now(clock)));
         int position = 0;

@@ -1,39 +1,99 @@
 package app.gradior.store;
 
 import app.gradior.store.Rows.BurnerRow;
+import app.gradior.store.Rows.JarRow;
 import app.gradior.store.Rows.PotRow;
+import app.gradior.store.Rows.WaterTestRow;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
-/** Pots and burners of a kitchen. */
+/** Pots, burners, jars and water tests of a kitchen. */
 public interface KitMapper {
     @Insert("""
-            insert into pot (kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, empty_g, material)
-            values (#{kitchenId}, #{name}, #{topDiameterMm}, #{baseDiameterMm}, #{heightMm}, #{emptyG}, #{material})
+            insert into pot (kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid)
+            values (#{kitchenId}, #{name}, #{topDiameterMm}, #{baseDiameterMm}, #{heightMm}, #{cornerMm}, #{emptyG},
+                    #{material}, #{lid})
             """)
     void insertPot(PotRow row);
 
+    @Update("""
+            update pot set name = #{name}, top_diameter_mm = #{topDiameterMm}, base_diameter_mm = #{baseDiameterMm},
+                height_mm = #{heightMm}, corner_mm = #{cornerMm}, empty_g = #{emptyG}, material = #{material}, lid = #{lid}
+            where id = #{id} and kitchen_id = #{kitchenId}
+            """)
+    int updatePot(PotRow row);
+
+    @Delete("delete from pot where id = #{id} and kitchen_id = #{kitchenId}")
+    int removePot(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
     @Select("""
-            select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, empty_g, material
+            select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid
             from pot where kitchen_id = #{kitchenId} order by id
             """)
     List<PotRow> pots(long kitchenId);
 
     @Select("""
-            select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, empty_g, material
+            select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid
             from pot where kitchen_id = #{kitchenId} and id = #{id}
             """)
     Optional<PotRow> findPot(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
-    @Insert("insert into burner (kitchen_id, name, net_power_w) values (#{kitchenId}, #{name}, #{netPowerW})")
+    @Insert(
+            "insert into burner (kitchen_id, name, type, net_power_w) values (#{kitchenId}, #{name}, #{type}, #{netPowerW})")
     void insertBurner(BurnerRow row);
 
-    @Select("select id, kitchen_id, name, net_power_w from burner where kitchen_id = #{kitchenId} order by id")
+    @Delete("delete from burner where id = #{id} and kitchen_id = #{kitchenId}")
+    int removeBurner(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select("select id, kitchen_id, name, type, net_power_w from burner where kitchen_id = #{kitchenId} order by id")
     List<BurnerRow> burners(long kitchenId);
 
-    @Select("select id, kitchen_id, name, net_power_w from burner where kitchen_id = #{kitchenId} and id = #{id}")
+    @Select("""
+            select id, kitchen_id, name, type, net_power_w from burner where kitchen_id = #{kitchenId} and id = #{id}
+            """)
     Optional<BurnerRow> findBurner(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Insert("""
+            insert into jar (kitchen_id, name, brim_ml, fill_ml, count)
+            values (#{kitchenId}, #{name}, #{brimMl}, #{fillMl}, #{count})
+            """)
+    void insertJar(JarRow row);
+
+    @Update("update jar set count = #{count} where id = #{id} and kitchen_id = #{kitchenId}")
+    int countJars(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("count") int count);
+
+    @Delete("delete from jar where id = #{id} and kitchen_id = #{kitchenId}")
+    int removeJar(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select(
+            "select id, kitchen_id, name, brim_ml, fill_ml, count from jar where kitchen_id = #{kitchenId} order by fill_ml")
+    List<JarRow> jars(long kitchenId);
+
+    @Insert("""
+            insert into water_test (kitchen_id, pot_id, burner_id, started_at, start_g, look)
+            values (#{row.kitchenId}, #{row.potId}, #{row.burnerId}, #{row.startedAt}, #{row.startG}, #{row.look})
+            """)
+    @Options(useGeneratedKeys = true, keyProperty = "key.id")
+    void insertTest(@Param("row") WaterTestRow row, @Param("key") Inserted key);
+
+    @Update("""
+            update water_test set end_g = #{endG}, minutes = #{minutes}, pair_factor = #{pairFactor}, log_sd = #{logSd}
+            where id = #{id} and kitchen_id = #{kitchenId} and end_g is null
+            """)
+    int endTest(WaterTestRow row);
+
+    @Delete("delete from water_test where id = #{id} and kitchen_id = #{kitchenId}")
+    int removeTest(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select("""
+            select id, kitchen_id, pot_id, burner_id, started_at, start_g, look, end_g, minutes, pair_factor, log_sd
+            from water_test where kitchen_id = #{kitchenId} order by id
+            """)
+    List<WaterTestRow> tests(long kitchenId);
 }

@@ -27,10 +27,12 @@ public final class Rows {
             double topDiameterMm,
             double baseDiameterMm,
             double heightMm,
+            double cornerMm,
             double emptyG,
-            String material) {}
+            String material,
+            boolean lid) {}
 
-    public record BurnerRow(long id, long kitchenId, String name, double netPowerW) {}
+    public record BurnerRow(long id, long kitchenId, String name, String type, double netPowerW) {}
 
     public record SauceRow(
             long id,
@@ -40,8 +42,15 @@ public final class Rows {
             String texture,
             double targetStep,
             double servedC,
+            String useOf,
+            @Nullable Double yieldMl,
+            String tags,
+            String stages,
+            String schools,
             String notes,
             LocalDateTime savedAt) {}
+
+    public record CookedRow(long sauceId, LocalDateTime lastAt, long batches) {}
 
     public record LineRow(
             long sauceId,
@@ -50,6 +59,27 @@ public final class Rows {
             String text,
             @Nullable String foodId,
             @Nullable Double massG) {}
+
+    public record FoodRow(long kitchenId, String foodId, String body, LocalDateTime changedAt) {}
+
+    public record NameRow(long kitchenId, String words, String foodId) {}
+
+    public record MeasureRow(long kitchenId, String word, double ml) {}
+
+    public record JarRow(long id, long kitchenId, String name, double brimMl, double fillMl, int count) {}
+
+    public record WaterTestRow(
+            long id,
+            long kitchenId,
+            long potId,
+            long burnerId,
+            LocalDateTime startedAt,
+            double startG,
+            String look,
+            @Nullable Double endG,
+            @Nullable Double minutes,
+            @Nullable Double pairFactor,
+            @Nullable Double logSd) {}
 
     public record BatchRow(
             long id,

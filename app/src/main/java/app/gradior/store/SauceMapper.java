@@ -17,8 +17,10 @@ public interface SauceMapper {
     void insert(@Param("kitchenId") long kitchenId, @Param("key") Inserted key);
 
     @Insert("""
-            insert into sauce_version (sauce_id, version, name, texture, target_step, served_c, notes, saved_at)
-            values (#{id}, #{version}, #{name}, #{texture}, #{targetStep}, #{servedC}, #{notes}, #{savedAt})
+            insert into sauce_version (sauce_id, version, name, texture, target_step, served_c, use_of, yield_ml, tags, stages,
+                schools, notes, saved_at)
+            values (#{id}, #{version}, #{name}, #{texture}, #{targetStep}, #{servedC}, #{useOf}, #{yieldMl}, #{tags},
+                #{stages}, #{schools}, #{notes}, #{savedAt})
             """)
     void insertVersion(SauceRow row);
 
@@ -29,21 +31,21 @@ public interface SauceMapper {
     void insertLine(LineRow row);
 
     @Select("""
-            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.notes, v.saved_at
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
             from sauce s join sauce_version v on v.sauce_id = s.id and v.version = s.version
             where s.kitchen_id = #{kitchenId} order by v.name
             """)
     List<SauceRow> sauces(long kitchenId);
 
     @Select("""
-            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.notes, v.saved_at
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
             from sauce s join sauce_version v on v.sauce_id = s.id and v.version = s.version
             where s.kitchen_id = #{kitchenId} and s.id = #{id}
             """)
     Optional<SauceRow> find(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
     @Select("""
-            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.notes, v.saved_at
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
             from sauce s join sauce_version v on v.sauce_id = s.id and v.version = #{version}
             where s.kitchen_id = #{kitchenId} and s.id = #{id}
             """)
@@ -56,6 +58,20 @@ public interface SauceMapper {
             where s.kitchen_id = #{kitchenId} and l.sauce_id = #{id} and l.version = #{version} order by l.position
             """)
     List<LineRow> lines(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("version") int version);
+
+    @Select("""
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
+            from sauce s join sauce_version v on v.sauce_id = s.id
+            where s.kitchen_id = #{kitchenId} and s.id = #{id} order by v.version desc
+            """)
+    List<SauceRow> versions(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    /** When each sauce was last cooked; sauces never cooked are left out. */
+    @Select("""
+            select sauce_id, max(started_at) as last_at, count(*) as batches
+            from batch where kitchen_id = #{kitchenId} and sauce_id is not null group by sauce_id
+            """)
+    List<Rows.CookedRow> cooked(long kitchenId);
 
     @Update("""
             update sauce set version = #{version}

@@ -12,6 +12,7 @@ import app.gradior.heat.Look;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.Texture;
 import app.gradior.vessel.PotMaterial;
+import app.gradior.vessel.PotShape;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -56,7 +57,7 @@ class BatchesTest {
                         new BatchPlan.PlanLine("300 g water", "water", 300, 0.01)),
                 Texture.SMOOTH,
                 0,
-                new BatchPlan.PlanPot("24 cm", 240, 232, 130, EMPTY_G, PotMaterial.ENAMEL),
+                BatchPlan.PlanPot.of("24 cm", new PotShape(240, 232, 130), EMPTY_G, PotMaterial.ENAMEL),
                 null,
                 null,
                 null,

@@ -36,6 +36,18 @@ public final class Catalogue {
         return Holder.STANDARD;
     }
 
+    /**
+     * This catalogue with a kitchen's own foods, which take the place of those with the same id, and its own names for foods.
+     *
+     * @param names words, and the id of the food they mean; names of unknown foods are left out
+     */
+    public Catalogue with(Collection<Food> own, Map<String, String> names) {
+        Map<String, Food> all = new LinkedHashMap<>(byId);
+        own.forEach(food -> all.put(food.id(), food));
+        names.forEach((words, id) -> all.computeIfPresent(id, (i, food) -> food.alsoCalled(words)));
+        return new Catalogue(all);
+    }
+
     public Optional<Food> food(String id) {
         return Optional.ofNullable(byId.get(id));
     }

@@ -1,5 +1,6 @@
 package app.gradior.larder;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -65,6 +66,27 @@ public record Food(
         aliases = List.copyOf(aliases);
         measures = Map.copyOf(measures);
         allergens = Set.copyOf(allergens);
+    }
+
+    /** The same food with one name more. */
+    public Food alsoCalled(String words) {
+        List<String> names = new ArrayList<>(aliases);
+        names.add(words);
+        return new Food(
+                id,
+                name,
+                names,
+                per100g,
+                starchKind,
+                fatForm,
+                bodyForm,
+                bodyFactor,
+                densityGPerMl,
+                measures,
+                ph,
+                allergens,
+                scovilleUnits,
+                source);
     }
 
     /** Whether cooks pour it: then its ounces are fluid ones. Thin liquids, and oils that come by the glug. */

@@ -6,6 +6,7 @@ import app.gradior.measure.LineReading.Sureness;
 import app.gradior.measure.Words.Token;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -21,16 +22,45 @@ public final class LineReader {
 
     private final FoodIndex index;
     private final Weigher weigher;
+    private final OwnMeasures own;
 
     public LineReader(Catalogue catalogue, MeasureSystem system) {
+        this(catalogue, system, Map.of());
+    }
+
+    /**
+     * A reader that knows a kitchen's own measures too.
+     *
+     * @param ownMeasuresMl millilitres of one, by its word in the singular: "ladle" 90
+     */
+    public LineReader(Catalogue catalogue, MeasureSystem system, Map<String, Double> ownMeasuresMl) {
         this.index = new FoodIndex(catalogue);
         this.weigher = new Weigher(system);
+        this.own = new OwnMeasures(ownMeasuresMl);
+    }
+
+    /**
+     * The words of a line that name its food, for a kitchen that wants them remembered: what is left of the line without its
+     * amount, up to the first comma or bracket. Empty when nothing is left.
+     */
+    public String foodWords(String line) {
+        List<Token> tokens = Words.tokens(line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line);
+        Bracket.cutFrom(tokens);
+        Amount amount = Amount.read(tokens);
+        List<String> words = new ArrayList<>();
+        for (int i = amount.end(); i < endOfPhrase(tokens, amount.end()); i++) {
+            if (!tokens.get(i).isNumber() && !tokens.get(i).isMark()) {
+                words.add(tokens.get(i).text());
+            }
+        }
+        return String.join(" ", words);
     }
 
     /** What the line says. */
     public LineReading read(String line) {
         String text = line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line;
         List<Token> tokens = Words.tokens(text);
+        own.translate(tokens);
         Bracket bracket = Bracket.cutFrom(tokens);
         Amount amount = Amount.read(tokens);
         Optional<FoodIndex.Match> match = match(tokens, amount);
@@ -40,6 +70,26 @@ public final class LineReader {
                     line, Optional.empty(), 0, 0, Sureness.UNSURE, "", leftOver(tokens, 0, 0, amount), remark);
         }
         return weigh(line, tokens, bracket, amount, match.get());
+    }
+
+    /** What the line says if the cook says which food it is: the line's amount of that food. */
+    public LineReading readAs(String line, Food food) {
+        List<Token> tokens = Words.tokens(line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line);
+        own.translate(tokens);
+        Bracket bracket = Bracket.cutFrom(tokens);
+        Amount amount = Amount.read(tokens);
+        int end = endOfPhrase(tokens, amount.end());
+        Weigher.Weighed weighed = weigher.weigh(food, tokens, end, bracket, amount);
+        double grams = Math.min(MOST_GRAMS, weighed.grams());
+        return new LineReading(
+                line,
+                Optional.of(food),
+                grams,
+                weighed.logSd(),
+                weighed.sureness(),
+                weighed.words(),
+                List.of(),
+                weighed.remark());
     }
 
     private Optional<FoodIndex.Match> match(List<Token> tokens, Amount amount) {

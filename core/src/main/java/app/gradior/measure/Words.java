@@ -297,7 +297,7 @@ final class Words {
         return ACCENTS.matcher(decomposed).replaceAll("").toLowerCase(Locale.ROOT);
     }
 
-    private static String singular(String word) {
+    static String singular(String word) {
         if (word.equals("chile")) {
             return "chili";
         }

@@ -43,7 +43,7 @@ public final class ApiModel {
             }
             List<LineReading> readings = new ArrayList<>();
             for (int i = 0; i < ingredients.size(); i++) {
-                readings.add(ingredients.get(i).read(lines, kitchen.measures(), path + "ingredients[" + i + "]"));
+                readings.add(ingredients.get(i).read(lines, kitchen, path + "ingredients[" + i + "]"));
             }
             return new Ingredients(readings, Boolean.TRUE.equals(blended) ? Texture.SMOOTH : Texture.CHUNKY);
         }

@@ -224,8 +224,7 @@ class BatchApi {
     }
 
     private static BatchPlan.PlanPot planPot(String name, PotShape shape, double emptyG, PotMaterial material) {
-        return new BatchPlan.PlanPot(
-                name, shape.topDiameterMm(), shape.baseDiameterMm(), shape.heightMm(), emptyG, material);
+        return BatchPlan.PlanPot.of(name, shape, emptyG, material);
     }
 
     @PostMapping("/{id}/events")

@@ -1,5 +1,6 @@
 package app.gradior.web.api;
 
+import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
 import app.gradior.kitchen.Tokens;
 import app.gradior.larder.Composition;
@@ -59,8 +60,8 @@ class FoodApi {
 
     @GetMapping
     FoodsAnswer foods(@RequestParam(defaultValue = "") String q, HttpServletRequest request) {
-        caller.kitchen(request, Tokens.Scope.BENCH);
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.BENCH);
         return new FoodsAnswer(
-                lines.catalogue().search(q).stream().map(FoodAnswer::of).toList());
+                lines.catalogue(kitchen).search(q).stream().map(FoodAnswer::of).toList());
     }
 }

@@ -95,7 +95,7 @@ class ThickeningApi {
     ThinAnswer thin(@RequestBody ThinQuestion question, HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.BENCH);
         Mixture sauce = mixture(question.mixture(), kitchen);
-        Food with = lines.food(needed("with", question.with()), "with");
+        Food with = lines.food(kitchen, needed("with", question.with()), "with");
         double step = step(question.targetStep());
         double servedC = servedC(question.servedC());
         double now = Refusal.checked("mixture", () -> Consistency.stepCooked(sauce, servedC));

@@ -15,6 +15,7 @@ public final class SectionDrawing {
     private static final double TALLEST = 250;
     private static final double TOP = 12;
     private static final double LABEL_GAP = 30;
+    private static final int ROUND_POINTS = 12;
 
     private SectionDrawing() {}
 
@@ -119,14 +120,43 @@ public final class SectionDrawing {
 
         String between(double low, double high) {
             double top = Math.max(low, high);
-            return "M" + point(left(low), y(low)) + "L" + point(right(low), y(low)) + "L" + point(right(top), y(top))
-                    + "L" + point(left(top), y(top)) + "Z";
+            StringBuilder path = new StringBuilder();
+            for (double mm : heights(low, top)) {
+                path.append(path.isEmpty() ? "M" : "L").append(point(right(mm), y(mm)));
+            }
+            double[] back = heights(low, top);
+            for (int i = back.length - 1; i >= 0; i--) {
+                path.append("L").append(point(left(back[i]), y(back[i])));
+            }
+            return path.append("Z").toString();
         }
 
         String wall() {
-            double h = pot.heightMm();
-            return "M" + point(left(h), y(h)) + "L" + point(left(0), y(0)) + "L" + point(right(0), y(0)) + "L"
-                    + point(right(h), y(h));
+            double[] heights = heights(0, pot.heightMm());
+            StringBuilder path = new StringBuilder();
+            for (int i = heights.length - 1; i >= 0; i--) {
+                path.append(path.isEmpty() ? "M" : "L").append(point(left(heights[i]), y(heights[i])));
+            }
+            for (double mm : heights) {
+                path.append("L").append(point(right(mm), y(mm)));
+            }
+            return path.toString();
+        }
+
+        /** Heights at which the wall is drawn: its ends, and a dozen more where the floor's edge is rounded. */
+        private double[] heights(double low, double high) {
+            double corner = pot.cornerMm();
+            if (!(low < corner)) {
+                return new double[] {low, high};
+            }
+            double[] heights = new double[ROUND_POINTS + 2];
+            for (int i = 0; i <= ROUND_POINTS; i++) {
+                // Closer together near the floor, where the curve is flattest.
+                double share = (double) i / ROUND_POINTS;
+                heights[i] = low + (Math.min(corner, high) - low) * share * share;
+            }
+            heights[ROUND_POINTS + 1] = high;
+            return heights;
         }
 
         private static String point(double x, double y) {

@@ -10,6 +10,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.ModelAndView;
 
 /** What a page that cannot be shown says instead. */
@@ -36,6 +37,12 @@ class PageFaults {
     @ExceptionHandler
     ModelAndView noSuchThing(MethodArgumentTypeMismatchException e) {
         return page(HttpStatus.NOT_FOUND, "There is no such thing in this kitchen.");
+    }
+
+    /** A file larger than any recipe. */
+    @ExceptionHandler
+    ModelAndView tooLarge(MaxUploadSizeExceededException e) {
+        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large: at most 2 MB is taken.");
     }
 
     private static ModelAndView page(HttpStatus status, String message) {

@@ -50,9 +50,11 @@ class PageFrame {
                         new Place("Sauces", "/sauces", path.startsWith("/sauces")),
                         new Place("Plan", "/plan", path.startsWith("/plan")),
                         new Place("Log", "/log", path.startsWith("/log")),
-                        new Place("Kit", "/kit", path.startsWith("/kit"))));
+                        new Place("Bench", "/bench", path.startsWith("/bench")),
+                        new Place("Kit", "/kit", path.startsWith("/kit")),
+                        new Place("Larder", "/larder", path.startsWith("/larder"))));
         boolean ownPot = path.startsWith("/pot/") || path.equals("/");
-        boolean page = "GET".equals(request.getMethod()) && !path.equals("/plan/answer");
+        boolean page = "GET".equals(request.getMethod()) && !path.endsWith("/answer");
         model.addAttribute("strip", ownPot || !page ? List.of() : strip(kitchen, figures));
     }
 

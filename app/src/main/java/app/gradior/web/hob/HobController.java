@@ -41,6 +41,7 @@ class HobController {
     }
 
     private PotView view(Kitchen kitchen, Figures figures, Batch batch) {
-        return PotView.of(batch, forecasts.now(kitchen, batch), figures, batches.now(), batches.start(batch.plan()));
+        return PotView.of(
+                batch, forecasts.now(kitchen, batch), figures, batches.now(), batches.start(kitchen, batch.plan()));
     }
 }

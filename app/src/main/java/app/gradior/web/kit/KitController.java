@@ -1,18 +1,24 @@
 package app.gradior.web.kit;
 
+import app.gradior.estimate.WaterTest;
+import app.gradior.heat.Look;
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Tokens;
+import app.gradior.kitchen.WaterTests;
 import app.gradior.measure.Numbers;
 import app.gradior.store.Rows.BurnerRow;
+import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.SectionDrawing;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,24 +29,62 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
-/** Pots, burners and tokens. */
+/** Pots, burners, jars and tokens. */
 @Controller
 @RequestMapping("/kit")
 class KitController {
     private final KitchenKit kit;
+    private final WaterTests tests;
     private final Tokens tokens;
 
-    KitController(KitchenKit kit, Tokens tokens) {
+    KitController(KitchenKit kit, WaterTests tests, Tokens tokens) {
         this.kit = kit;
+        this.tests = tests;
         this.tokens = tokens;
     }
 
     /** A pot of the list. */
-    record PotEntry(String name, String size, String holds, String empty, String material, String section) {}
+    record PotEntry(long id, String name, String says, String section) {}
 
-    /** The forms as typed. */
-    record PotForm(String name, String top, String base, String height, String empty, PotMaterial material) {
-        static final PotForm BLANK = new PotForm("", "", "", "", "", PotMaterial.STAINLESS);
+    /** A burner-and-pot pair and what is known of it. */
+    record Pair(String pot, String burner, String says) {}
+
+    /** The pot's form as typed. */
+    record PotForm(
+            long id,
+            String name,
+            String top,
+            String base,
+            String height,
+            String corner,
+            String empty,
+            PotMaterial material,
+            boolean lid) {
+        static final PotForm BLANK = new PotForm(0, "", "", "", "", "0", "", PotMaterial.STAINLESS, true);
+
+        static PotForm of(KitchenKit.KitPot pot) {
+            PotShape shape = pot.shape();
+            return new PotForm(
+                    pot.id(),
+                    pot.name(),
+                    plain(shape.topDiameterMm()),
+                    plain(shape.baseDiameterMm()),
+                    plain(shape.heightMm()),
+                    plain(shape.cornerMm()),
+                    plain(pot.emptyG()),
+                    pot.material(),
+                    pot.lid());
+        }
+
+        private static String plain(double value) {
+            return Numbers.plain(value, 1).replace(",", "");
+        }
+
+        /** The shape typed so far. */
+        PotShape shape() {
+            double rounding = corner.isBlank() ? 0 : number(corner);
+            return Refusal.checked("", () -> new PotShape(number(top), number(base), number(height), rounding));
+        }
     }
 
     @GetMapping
@@ -48,52 +92,107 @@ class KitController {
         return page(kitchen, PotForm.BLANK, List.of(), model);
     }
 
+    @GetMapping("/pots/{id}")
+    String pot(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
+        return page(kitchen, PotForm.of(kit.pot(kitchen.id(), id)), List.of(), model);
+    }
+
+    /** The section of the pot that is being typed. */
+    @GetMapping("/pots/answer")
+    String drawn(@ModelAttribute("kitchen") Kitchen kitchen, PotForm form, Model model) {
+        drawing(kitchen, form, model);
+        return "kit/drawn";
+    }
+
+    private static void drawing(Kitchen kitchen, PotForm form, Model model) {
+        try {
+            PotShape shape = form.shape();
+            model.addAttribute("section", SectionDrawing.halfFull(shape));
+            model.addAttribute(
+                    "holds",
+                    "Holds " + new Figures(kitchen).volume(shape.capacityMl()) + " to the brim, "
+                            + new Figures(kitchen).volume(2 * shape.capacityMl() / 3) + " to cook in.");
+        } catch (Refusal refusal) {
+            boolean begun = !form.top().isBlank()
+                    && !form.base().isBlank()
+                    && !form.height().isBlank();
+            model.addAttribute("section", "");
+            model.addAttribute(
+                    "holds", begun ? refusal.faults().get(0).message() : "It is drawn to scale as you type.");
+        }
+    }
+
     private String page(Kitchen kitchen, PotForm form, List<Fault> faults, Model model) {
         Figures figures = new Figures(kitchen);
-        model.addAttribute(
-                "pots",
-                kit.pots(kitchen.id()).stream().map(pot -> entry(pot, figures)).toList());
+        List<KitchenKit.KitPot> pots = kit.pots(kitchen.id());
         List<BurnerRow> burners = kit.burners(kitchen.id());
+        model.addAttribute("pots", pots.stream().map(pot -> entry(pot, figures)).toList());
         model.addAttribute("burners", burners);
+        model.addAttribute("burnerTypes", KitchenKit.BurnerType.values());
+        model.addAttribute("jars", kit.jars(kitchen.id()));
+        model.addAttribute("pairs", pairs(kitchen, pots, burners));
+        model.addAttribute("looks", Look.values());
         model.addAttribute("tokens", tokens.of(kitchen.id()));
         model.addAttribute("scopes", Tokens.Scope.values());
         model.addAttribute("materials", PotMaterial.values());
         model.addAttribute("potForm", form);
         model.addAttribute("faults", faults);
+        drawing(kitchen, form, model);
         return "kit/kit";
+    }
+
+    private List<Pair> pairs(Kitchen kitchen, List<KitchenKit.KitPot> pots, List<BurnerRow> burners) {
+        List<Pair> pairs = new ArrayList<>();
+        for (KitchenKit.KitPot pot : pots) {
+            for (BurnerRow burner : burners) {
+                Optional<WaterTest> known = tests.pair(kitchen.id(), pot.id(), burner.id());
+                known.ifPresent(test -> pairs.add(new Pair(pot.name(), burner.name(), says(test))));
+            }
+        }
+        return pairs;
+    }
+
+    /** A pair's factor in words. */
+    static String says(WaterTest test) {
+        double percent = 100 * (test.factor() - 1);
+        String than = Math.abs(percent) < 3
+                ? "evaporates as the model says"
+                : "evaporates " + Numbers.plain(Math.abs(percent), 0) + " % " + (percent > 0 ? "more" : "less")
+                        + " than the model says";
+        return than + ", give or take " + Numbers.plain(100 * test.logSd(), 0) + " % (factor "
+                + Numbers.fixed(test.factor(), 2) + ")";
     }
 
     private static PotEntry entry(KitchenKit.KitPot pot, Figures figures) {
         PotShape shape = pot.shape();
         return new PotEntry(
+                pot.id(),
                 pot.name(),
                 Numbers.plain(shape.topDiameterMm(), 0) + " mm rim, " + Numbers.plain(shape.baseDiameterMm(), 0)
-                        + " mm floor, " + Numbers.plain(shape.heightMm(), 0) + " mm high",
-                figures.volume(shape.capacityMl()),
-                Numbers.plain(pot.emptyG(), 0) + " g",
-                pot.material().label(),
+                        + " mm floor, " + Numbers.plain(shape.heightMm(), 0) + " mm high. Holds "
+                        + figures.volume(shape.capacityMl()) + ", weighs " + Numbers.plain(pot.emptyG(), 0) + " g, "
+                        + pot.material().label() + (pot.lid() ? ", with a lid." : ", no lid."),
                 SectionDrawing.halfFull(shape));
     }
 
     @PostMapping("/pots")
-    String addPot(
-            @ModelAttribute("kitchen") Kitchen kitchen,
-            @RequestParam String name,
-            @RequestParam String top,
-            @RequestParam String base,
-            @RequestParam String height,
-            @RequestParam String empty,
-            @RequestParam PotMaterial material,
-            Model model,
-            HttpServletResponse response) {
+    String putPot(@ModelAttribute("kitchen") Kitchen kitchen, PotForm form, Model model, HttpServletResponse response) {
         try {
-            PotShape shape = Refusal.checked("", () -> new PotShape(number(top), number(base), number(height)));
-            kit.addPot(kitchen.id(), name, shape, number(empty), material);
+            kit.putPot(
+                    kitchen.id(),
+                    new KitchenKit.KitPot(
+                            form.id(), form.name(), form.shape(), number(form.empty()), form.material(), form.lid()));
             return "redirect:/kit";
         } catch (Refusal refusal) {
             response.setStatus(422);
-            return page(kitchen, new PotForm(name, top, base, height, empty, material), refusal.faults(), model);
+            return page(kitchen, form, refusal.faults(), model);
         }
+    }
+
+    @PostMapping("/pots/{id}/remove")
+    String removePot(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+        kit.removePot(kitchen.id(), id);
+        return "redirect:/kit";
     }
 
     private static double number(String text) {
@@ -104,18 +203,58 @@ class KitController {
     String addBurner(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @RequestParam String burnerName,
+            @RequestParam KitchenKit.BurnerType type,
             @RequestParam String netPowerW,
             Model model,
             HttpServletResponse response) {
         try {
-            kit.addBurner(kitchen.id(), burnerName, number(netPowerW));
-            return "redirect:/kit";
+            kit.addBurner(kitchen.id(), burnerName, type, number(netPowerW));
+            return "redirect:/kit#burners";
         } catch (Refusal refusal) {
             response.setStatus(422);
             model.addAttribute("burnerName", burnerName);
             model.addAttribute("netPowerW", netPowerW);
             return page(kitchen, PotForm.BLANK, refusal.faults(), model);
         }
+    }
+
+    @PostMapping("/burners/{id}/remove")
+    String removeBurner(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+        kit.removeBurner(kitchen.id(), id);
+        return "redirect:/kit#burners";
+    }
+
+    @PostMapping("/jars")
+    String addJar(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @RequestParam String jarName,
+            @RequestParam String brimMl,
+            @RequestParam String headspaceMm,
+            @RequestParam String count,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            int many = (int) Refusal.inRange("count", number(count), 0, 1000, "");
+            Jar jar = Refusal.checked("", () -> Jar.withHeadspace(jarName, number(brimMl), number(headspaceMm), many));
+            kit.addJar(kitchen.id(), jar);
+            return "redirect:/kit#jars";
+        } catch (Refusal refusal) {
+            response.setStatus(422);
+            model.addAttribute("jarForm", new String[] {jarName, brimMl, headspaceMm, count});
+            return page(kitchen, PotForm.BLANK, refusal.faults(), model);
+        }
+    }
+
+    @PostMapping("/jars/{id}/count")
+    String countJars(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, @RequestParam String count) {
+        kit.countJars(kitchen.id(), id, (int) Refusal.inRange("count", number(count), 0, 1000, ""));
+        return "redirect:/kit#jars";
+    }
+
+    @PostMapping("/jars/{id}/remove")
+    String removeJar(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+        kit.removeJar(kitchen.id(), id);
+        return "redirect:/kit#jars";
     }
 
     @PostMapping("/tokens")

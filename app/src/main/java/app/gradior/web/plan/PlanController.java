@@ -12,6 +12,7 @@ import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Planning;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.WaterTests;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.simmer.PotState;
@@ -44,8 +45,10 @@ class PlanController {
     private final KitchenKit kit;
     private final Planning planning;
     private final Batches batches;
+    private final WaterTests tests;
 
-    PlanController(SauceBook book, KitchenKit kit, Planning planning, Batches batches) {
+    PlanController(SauceBook book, KitchenKit kit, Planning planning, Batches batches, WaterTests tests) {
+        this.tests = tests;
         this.book = book;
         this.kit = kit;
         this.planning = planning;
@@ -182,7 +185,7 @@ class PlanController {
         return asked == null ? otherwise : asked;
     }
 
-    private static Planning.@Nullable Question question(
+    private Planning.@Nullable Question question(
             Kitchen kitchen,
             SauceBook.Sauce sauce,
             KitchenKit.KitPot pot,
@@ -204,7 +207,12 @@ class PlanController {
         } catch (IllegalArgumentException e) {
             faults.add(new Fault("look", String.valueOf(e.getMessage())));
         }
-        return faults.isEmpty() ? new Planning.Question(sauce, pot, burner, look, lid, altitude, step, servedC) : null;
+        OptionalDouble pair = burner.flatMap(b -> tests.pair(kitchen.id(), pot.id(), b.id()))
+                .map(test -> OptionalDouble.of(test.factor()))
+                .orElse(OptionalDouble.empty());
+        return faults.isEmpty()
+                ? new Planning.Question(sauce, pot, burner, look, lid, altitude, step, servedC, pair)
+                : null;
     }
 
     private static double number(

@@ -76,7 +76,8 @@ class PotController {
     private void fill(Kitchen kitchen, Batch batch, Model model) {
         Figures figures = new Figures(kitchen);
         Forecast forecast = forecasts.now(kitchen, batch);
-        model.addAttribute("pot", PotView.of(batch, forecast, figures, batches.now(), batches.start(batch.plan())));
+        model.addAttribute(
+                "pot", PotView.of(batch, forecast, figures, batches.now(), batches.start(kitchen, batch.plan())));
         model.addAttribute("looks", Look.values());
         model.addAttribute("lids", LidState.values());
         model.addAttribute("treads", Stair.Tread.values());

@@ -1,0 +1,112 @@
+package app.gradior.web.bench;
+
+import app.gradior.care.Cautions;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.kitchen.Refusal;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Alcohol left. */
+@Component
+@Order(5)
+class AlcoholTool implements Tool {
+    private static final int ROWS = 6;
+
+    private final WhatIHave have;
+    private final KitchenKit kit;
+
+    AlcoholTool(WhatIHave have, KitchenKit kit) {
+        this.have = have;
+        this.kit = kit;
+    }
+
+    @Override
+    public String key() {
+        return "alcohol";
+    }
+
+    @Override
+    public String title() {
+        return "Alcohol left";
+    }
+
+    @Override
+    public String lead() {
+        return "What is left follows from how much has boiled off, not from minutes alone; it never goes entirely.";
+    }
+
+    @Override
+    public List<Field> fields(Asked asked, Kitchen kitchen) {
+        return List.of(
+                Field.number("minutes", "On the heat for, min", asked.text("minutes", "20")),
+                Ask.pot(asked, kitchen, kit),
+                Ask.look(asked),
+                Ask.lid(asked),
+                Field.number("portions", "Shared by", asked.text("portions", "6")));
+    }
+
+    @Override
+    public Reply answer(Asked asked, Kitchen kitchen) {
+        WhatIHave.Have what = have.have(asked, kitchen);
+        Mixture start = what.mixture();
+        if (!(start.ethanolG() > 0.01)) {
+            throw Refusal.unfit(
+                    "lines", "There is no alcohol in this: add a wine, beer or spirit, such as “200 ml red wine”.");
+        }
+        double minutes = asked.number("minutes", "Minutes", 20, 0, 24 * 60, " min");
+        double portions = asked.number("portions", "Shared by", 6, 1, 1000, "");
+        double hotMl = start.volumeMl20c() * SpecificVolume.expansion(100);
+        KitchenKit.KitPot pot = Ask.kitPot(asked, kitchen, kit, hotMl);
+        SimmerRun run = new SimmerRun(
+                start,
+                PotOnHeat.unknownPair(pot.shape(), kitchen.altitudeM()),
+                new Heat(Ask.lookOf(asked), Ask.lidOf(asked)),
+                1,
+                20);
+        List<List<String>> rows = new ArrayList<>();
+        for (int i = 0; i <= ROWS; i++) {
+            if (i > 0) {
+                run.advance(60 * minutes / ROWS);
+            }
+            rows.add(row(run, start));
+        }
+        Mixture end = run.mixture();
+        Figures figures = new Figures(kitchen);
+        double left = 100 * end.ethanolG() / start.ethanolG();
+        return new Reply.Builder("About " + Numbers.plain(left, 0) + " % of the alcohol is left after "
+                        + figures.minutes(minutes) + " in the " + pot.name() + ".")
+                .big("Left", Numbers.plain(end.ethanolG(), 1), "g")
+                .big("In one share", Numbers.plain(end.ethanolG() / portions, 1), "g")
+                .big("By weight", Numbers.plain(100 * end.ethanolG() / end.massG(), 2), "%")
+                .fact("Went in", Numbers.plain(start.ethanolG(), 1) + " g")
+                .fact("Would be left with half boiled off", halfGone(start))
+                .table("As it boils", List.of("minute", "alcohol", "share left", "of the sauce left"), rows)
+                .cautions(Cautions.of(what.ingredients(), pot.shape(), pot.material(), hotMl))
+                .done();
+    }
+
+    private static String halfGone(Mixture start) {
+        return app.gradior.simmer.BoiledDown.by(start, start.massG() / 2)
+                .map(m -> Numbers.plain(100 * m.ethanolG() / start.ethanolG(), 1) + " %")
+                .orElse("there is not that much water");
+    }
+
+    private static List<String> row(SimmerRun run, Mixture start) {
+        Mixture m = run.mixture();
+        return List.of(
+                Numbers.plain(run.minute(), 0),
+                Numbers.plain(m.ethanolG(), 1) + " g",
+                Numbers.plain(100 * m.ethanolG() / start.ethanolG(), 0) + " %",
+                Numbers.plain(100 * m.massG() / start.massG(), 0) + " %");
+    }
+}

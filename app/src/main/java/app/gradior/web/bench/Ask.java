@@ -1,0 +1,136 @@
+package app.gradior.web.bench;
+
+import app.gradior.heat.Atmosphere;
+import app.gradior.heat.BoilingPoint;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.kitchen.Refusal;
+import app.gradior.larder.StarchKind;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.texture.Consistency;
+import app.gradior.texture.Stair;
+import app.gradior.web.frame.Figures;
+import java.util.Arrays;
+import java.util.List;
+
+/** Fields that several questions share, and the reading of them. */
+final class Ask {
+    static final double USUAL_SERVED_C = 60;
+
+    private Ask() {}
+
+    static Field step(Asked asked, String usual) {
+        return Field.choice(
+                "step",
+                "Wanted when served",
+                asked.text("step", usual),
+                Arrays.stream(new double[] {2, 2.5, 3, 3.5, 4, 4.5, 5, 5.5, 6, 6.5, 7, 7.5, 8, 8.5, 9})
+                        .mapToObj(step -> new Field.Choice(
+                                Numbers.plain(step, 1),
+                                Numbers.plain(step, 1)
+                                        + (step == Math.rint(step)
+                                                ? " " + Stair.Tread.of(step).label()
+                                                : "")))
+                        .toList());
+    }
+
+    static double stepWanted(Asked asked, double usual) {
+        return asked.number("step", "The step wanted", usual, 0, 9.5, "");
+    }
+
+    static Field served(Asked asked, Kitchen kitchen) {
+        return Field.number(
+                "served",
+                "Served at, " + (kitchen.fahrenheit() ? "°F" : "°C"),
+                asked.text("served", new Figures(kitchen).degrees(USUAL_SERVED_C)));
+    }
+
+    static double servedC(Asked asked, Kitchen kitchen) {
+        return asked.celsius("served", "The serving temperature", USUAL_SERVED_C, new Figures(kitchen));
+    }
+
+    static Field starch(Asked asked) {
+        return Field.choice(
+                "starch",
+                "Starch",
+                asked.text("starch", StarchKind.MAIZE.key()),
+                Arrays.stream(StarchKind.values())
+                        .map(kind -> new Field.Choice(kind.key(), kind.label()))
+                        .toList());
+    }
+
+    static StarchKind starchKind(Asked asked) {
+        return Refusal.checked("starch", () -> StarchKind.ofKey(asked.text("starch", StarchKind.MAIZE.key())));
+    }
+
+    static Field pot(Asked asked, Kitchen kitchen, KitchenKit kit) {
+        return Field.choice(
+                "pot",
+                "Pot",
+                asked.text("pot", ""),
+                kit.pots(kitchen.id()).stream()
+                        .map(pot -> new Field.Choice(String.valueOf(pot.id()), pot.name()))
+                        .toList());
+    }
+
+    static KitchenKit.KitPot kitPot(Asked asked, Kitchen kitchen, KitchenKit kit, double hotMl) {
+        String id = asked.text("pot", "");
+        List<KitchenKit.KitPot> pots = kit.pots(kitchen.id());
+        if (pots.isEmpty()) {
+            throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
+        }
+        if (id.isEmpty()) {
+            return pots.stream()
+                    .filter(p -> app.gradior.care.Cautions.suits(p.shape(), p.material(), hotMl))
+                    .findFirst()
+                    .orElse(pots.get(0));
+        }
+        return kit.pot(kitchen.id(), (long) Numbers.parse(id).orElse(-1));
+    }
+
+    static Field look(Asked asked) {
+        return Field.choice(
+                "look",
+                "It looks like",
+                asked.text("look", Look.LIVELY.key()),
+                Arrays.stream(Look.values())
+                        .map(look -> new Field.Choice(look.key(), look.label()))
+                        .toList());
+    }
+
+    static Look lookOf(Asked asked) {
+        return Refusal.checked("look", () -> Look.ofKey(asked.text("look", Look.LIVELY.key())));
+    }
+
+    static Field lid(Asked asked) {
+        return Field.choice(
+                "lid",
+                "Lid",
+                asked.text("lid", LidState.OPEN.key()),
+                Arrays.stream(LidState.values())
+                        .map(lid -> new Field.Choice(lid.key(), lid.label()))
+                        .toList());
+    }
+
+    static LidState lidOf(Asked asked) {
+        return Refusal.checked("lid", () -> LidState.ofKey(asked.text("lid", LidState.OPEN.key())));
+    }
+
+    static double boilingC(Mixture m, Kitchen kitchen) {
+        double activity = new Consistency(m, 1).waterActivity(m.waterG(), m.aceticG());
+        return BoilingPoint.boilingC(activity, Atmosphere.pressurePa(kitchen.altitudeM()));
+    }
+
+    /** Grams as a cook weighs them: to the gram, small ones to a tenth. */
+    static String grams(double grams) {
+        return Numbers.plain(grams, grams < 20 ? 1 : 0);
+    }
+
+    static String stepWords(double step) {
+        return Numbers.fixed(Math.max(1, Math.min(9, step)), 1) + " "
+                + Stair.Tread.of(step).label();
+    }
+}

@@ -1,0 +1,54 @@
+package app.gradior.web.bench;
+
+import app.gradior.kitchen.Refusal;
+import app.gradior.measure.Numbers;
+import app.gradior.web.frame.Figures;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** A question's fields as they came; a field that is missing has its usual answer. */
+record Asked(Map<String, String> fields) {
+    static Asked of(HttpServletRequest request) {
+        Map<String, String> fields = new TreeMap<>();
+        request.getParameterMap().forEach((name, values) -> fields.put(name, String.join("\n", Arrays.asList(values))));
+        return new Asked(fields);
+    }
+
+    String text(String name, String usual) {
+        String value = fields.get(name);
+        return value == null ? usual : value.strip();
+    }
+
+    /** A number within bounds, or a refusal that names the field as the page does. */
+    double number(String name, String word, double usual, double low, double high, String unit) {
+        String text = text(name, "");
+        if (text.isEmpty()) {
+            return usual;
+        }
+        double value = Numbers.parse(text).orElse(Double.NaN);
+        if (!(value >= low && value <= high)) {
+            throw Refusal.unfit(
+                    name,
+                    word + ": “" + text + "” is not between " + Numbers.plain(low, 2) + " and " + Numbers.plain(high, 2)
+                            + unit + ".");
+        }
+        return value;
+    }
+
+    /** A temperature in the kitchen's degrees, °C. */
+    double celsius(String name, String word, double usualC, Figures figures) {
+        String text = text(name, "");
+        if (text.isEmpty()) {
+            return usualC;
+        }
+        double value = figures.celsius(text);
+        if (!(value >= -20 && value <= 110)) {
+            throw Refusal.unfit(
+                    name,
+                    word + ": “" + text + "” is not between " + figures.temp(-20) + " and " + figures.temp(110) + ".");
+        }
+        return value;
+    }
+}

@@ -1,0 +1,85 @@
+package app.gradior.web.bench;
+
+import app.gradior.estimate.Band;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Refusal;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.texture.Consistency;
+import app.gradior.texture.RingTest;
+import app.gradior.texture.Stair;
+import app.gradior.web.draw.StairDrawing;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** How thick will it be cold. */
+@Component
+@Order(4)
+class ColdTool implements Tool {
+    private static final double FRIDGE_C = 5;
+    private static final double ROOM_C = 20;
+
+    private final WhatIHave have;
+
+    ColdTool(WhatIHave have) {
+        this.have = have;
+    }
+
+    @Override
+    public String key() {
+        return "cold";
+    }
+
+    @Override
+    public String title() {
+        return "How thick will it be cold?";
+    }
+
+    @Override
+    public String lead() {
+        return "What is in the pot now, on the plate and in the fridge: sauces thicken as they cool, some by several steps.";
+    }
+
+    @Override
+    public List<Field> fields(Asked asked, Kitchen kitchen) {
+        return List.of(Ask.served(asked, kitchen));
+    }
+
+    @Override
+    public Reply answer(Asked asked, Kitchen kitchen) {
+        Mixture sauce = have.have(asked, kitchen).mixture().cooked();
+        Figures figures = new Figures(kitchen);
+        double servedC = Ask.servedC(asked, kitchen);
+        double hotC = Refusal.checked("lines", () -> Ask.boilingC(sauce, kitchen));
+        double hot = Refusal.checked("lines", () -> Consistency.step(sauce, 1, hotC));
+        double served = Consistency.step(sauce, 1, servedC);
+        List<List<String>> rows = new ArrayList<>();
+        for (double tempC : new double[] {hotC, 80, servedC, ROOM_C, FRIDGE_C}) {
+            double step = Consistency.step(sauce, 1, tempC);
+            rows.add(List.of(
+                    figures.temp(tempC),
+                    Ask.stepWords(step),
+                    Stair.Tread.of(step).spoon(),
+                    Numbers.plain(RingTest.radiusMm(sauce, tempC), 0) + " mm"));
+        }
+        double fridge = Consistency.step(sauce, 1, FRIDGE_C);
+        return new Reply.Builder("From the pot to the fridge it climbs " + Numbers.fixed(fridge - hot, 1) + " steps.")
+                .big("In the pot", figures.step(hot), Stair.Tread.of(hot).label())
+                .big("Served", figures.step(served), Stair.Tread.of(served).label())
+                .big(
+                        "In the fridge",
+                        figures.step(fridge),
+                        Stair.Tread.of(fridge).label())
+                .table("As it cools", List.of("at", "step", "back of a spoon", "ring after a minute"), rows)
+                .drawing(StairDrawing.draw(
+                        hot,
+                        new Band(served, served, served),
+                        served,
+                        "in the pot, " + figures.temp(hotC),
+                        "served, " + figures.temp(servedC)))
+                .done();
+    }
+}

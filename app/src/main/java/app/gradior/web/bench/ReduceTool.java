@@ -1,0 +1,123 @@
+package app.gradior.web.bench;
+
+import app.gradior.care.Cautions;
+import app.gradior.estimate.Band;
+import app.gradior.estimate.ReductionForecast;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.kitchen.Refusal;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.PotState;
+import app.gradior.solve.Reduction;
+import app.gradior.solve.StopAt;
+import app.gradior.web.draw.SectionDrawing;
+import app.gradior.web.frame.Figures;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Reduce by a fraction, to a volume, or to a thickness. */
+@Component
+@Order(3)
+class ReduceTool implements Tool {
+    private final WhatIHave have;
+    private final KitchenKit kit;
+
+    ReduceTool(WhatIHave have, KitchenKit kit) {
+        this.have = have;
+        this.kit = kit;
+    }
+
+    @Override
+    public String key() {
+        return "reduce";
+    }
+
+    @Override
+    public String title() {
+        return "Reduce it";
+    }
+
+    @Override
+    public String lead() {
+        return "Minutes, and the level to stop at, for a fraction, a volume or a thickness.";
+    }
+
+    @Override
+    public List<Field> fields(Asked asked, Kitchen kitchen) {
+        String until = asked.text("until", "fraction");
+        Field target = switch (until) {
+            case "volume" -> Field.number("toMl", "Down to, mL", asked.text("toMl", "500"));
+            case "step" -> Ask.step(asked, "5");
+            default -> Field.number("left", "Share left (½ is by half)", asked.text("left", "1/2"));
+        };
+        return List.of(
+                Field.choice(
+                        "until",
+                        "Reduce",
+                        until,
+                        List.of(
+                                new Field.Choice("fraction", "to a share of it"),
+                                new Field.Choice("volume", "to a volume"),
+                                new Field.Choice("step", "to a thickness"))),
+                target,
+                Ask.served(asked, kitchen),
+                Ask.pot(asked, kitchen, kit),
+                Ask.look(asked),
+                Ask.lid(asked));
+    }
+
+    @Override
+    public Reply answer(Asked asked, Kitchen kitchen) {
+        WhatIHave.Have what = have.have(asked, kitchen);
+        Mixture start = what.mixture();
+        double hotMl = start.volumeMl20c() * SpecificVolume.expansion(100);
+        KitchenKit.KitPot pot = Ask.kitPot(asked, kitchen, kit, hotMl);
+        StopAt target = switch (asked.text("until", "fraction")) {
+            case "volume" -> new StopAt.Volume(asked.number("toMl", "The volume", 500, 1, 50_000, " mL"));
+            case "step" -> new StopAt.StepServed(Ask.stepWanted(asked, 5));
+            default -> new StopAt.Fraction(asked.number("left", "The share left", 0.5, 0.01, 1, ""));
+        };
+        Reduction reduction = new Reduction(
+                start,
+                PotOnHeat.unknownPair(pot.shape(), kitchen.altitudeM()),
+                new Heat(Ask.lookOf(asked), Ask.lidOf(asked)),
+                Ask.servedC(asked, kitchen),
+                1);
+        Reduction.Outcome outcome = Refusal.checked("lines", () -> reduction.solve(target));
+        if (outcome instanceof Reduction.Impossible no) {
+            throw Refusal.unfit(no.field(), no.statement());
+        }
+        Reduction.Done done = (Reduction.Done) outcome;
+        Band minutes = ReductionForecast.minutes(
+                reduction, target, done, what.ingredients().spread(), false);
+        return reply(what, pot, done, minutes, new Figures(kitchen));
+    }
+
+    private static Reply reply(
+            WhatIHave.Have what, KitchenKit.KitPot pot, Reduction.Done done, Band minutes, Figures figures) {
+        PotState begin = done.first();
+        PotState end = done.last();
+        return new Reply.Builder("In the " + pot.name() + ", stop at " + Numbers.plain(end.levelMm(), 0) + " mm, from "
+                        + Numbers.plain(begin.levelMm(), 0) + " mm.")
+                .big("On the heat for about", Numbers.plain(minutes.middle(), 0), "min")
+                .big("Stop at", Numbers.plain(end.levelMm(), 0), "mm")
+                .big("Will give, cold", figures.volumeFigure(end.volumeMl20c()), figures.volumeUnit(end.volumeMl20c()))
+                .fact("Likely between", figures.minutesBand(minutes, minutes.high() >= 1439))
+                .fact(
+                        "On the scale then",
+                        figures.mass(end.massG()) + " and " + Numbers.plain(pot.emptyG(), 0) + " g of pot")
+                .fact("In the pot then", Ask.stepWords(end.stepHot()))
+                .fact("When served", Ask.stepWords(end.stepServed()))
+                .fact("Salt then", Numbers.fixed(end.mixture().saltPercent(), 2) + " %")
+                .drawing(SectionDrawing.draw(
+                        pot.shape(), begin.levelMm(), begin.levelMm(), OptionalDouble.of(end.levelMm()), false))
+                .cautions(Cautions.of(what.ingredients(), pot.shape(), pot.material(), begin.volumeMlHot()))
+                .done();
+    }
+}

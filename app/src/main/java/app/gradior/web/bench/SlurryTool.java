@@ -1,0 +1,79 @@
+package app.gradior.web.bench;
+
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Refusal;
+import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Mixture;
+import app.gradior.solve.Thickening;
+import app.gradior.texture.Consistency;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Slurry by portions: what so much starch does, a part at a time. */
+@Component
+@Order(6)
+class SlurryTool implements Tool {
+    private final WhatIHave have;
+
+    SlurryTool(WhatIHave have) {
+        this.have = have;
+    }
+
+    @Override
+    public String key() {
+        return "slurry";
+    }
+
+    @Override
+    public String title() {
+        return "Slurry by portions";
+    }
+
+    @Override
+    public String lead() {
+        return "You have mixed a slurry: what each part of it will do, and when to stop.";
+    }
+
+    @Override
+    public List<Field> fields(Asked asked, Kitchen kitchen) {
+        return List.of(
+                Ask.starch(asked),
+                Field.number("grams", "Starch mixed, g", asked.text("grams", "20")),
+                Field.number("ratio", "Cold liquid to starch, by weight", asked.text("ratio", "1.5")),
+                Field.number("parts", "In how many parts", asked.text("parts", "4")),
+                Ask.served(asked, kitchen));
+    }
+
+    @Override
+    public Reply answer(Asked asked, Kitchen kitchen) {
+        Mixture sauce = have.have(asked, kitchen).mixture().cooked();
+        StarchKind kind = Ask.starchKind(asked);
+        double grams = asked.number("grams", "Starch mixed", 20, 0.5, 2000, " g");
+        double ratio = asked.number("ratio", "Cold liquid to starch", 1.5, 1, 2, "");
+        int parts = (int) asked.number("parts", "Parts", 4, 1, 12, "");
+        double servedC = Ask.servedC(asked, kitchen);
+        double hotC = Refusal.checked("lines", () -> Ask.boilingC(sauce, kitchen));
+        double before = Refusal.checked("lines", () -> Consistency.step(sauce, 1, servedC));
+        Thickening thickening =
+                new Thickening(sauce, new Thickening.Mix(kind, Thickening.Form.SLURRY, ratio), hotC, servedC, 1);
+        List<List<String>> rows = new ArrayList<>();
+        rows.add(List.of("before", "—", Ask.stepWords(Consistency.step(sauce, 1, hotC)), Ask.stepWords(before)));
+        double after = before;
+        for (int i = 1; i <= parts; i++) {
+            Mixture now = thickening.with(grams * i / parts);
+            after = Consistency.step(now, 1, servedC);
+            rows.add(List.of(
+                    "part " + i,
+                    Ask.grams(grams * i / parts) + " g in all",
+                    Ask.stepWords(Consistency.step(now, 1, hotC)),
+                    Ask.stepWords(after)));
+        }
+        Reply.Builder reply = new Reply.Builder("All of it takes the sauce from " + Ask.stepWords(before) + " to "
+                        + Ask.stepWords(after) + " when served. Stop when it is where you want it.")
+                .table("Part by part", List.of("after", "starch", "in the pot", "when served"), rows);
+        ThickenTool.handling(reply, kind);
+        return reply.done();
+    }
+}

@@ -1,0 +1,115 @@
+package app.gradior.web.bench;
+
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Refusal;
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.solve.Substitution;
+import app.gradior.solve.Substitution.Keeps;
+import app.gradior.web.frame.Figures;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Swap one thing for another. */
+@Component
+@Order(9)
+class SwapTool implements Tool {
+    private final Lines lines;
+
+    SwapTool(Lines lines) {
+        this.lines = lines;
+    }
+
+    @Override
+    public String key() {
+        return "swap";
+    }
+
+    @Override
+    public String title() {
+        return "Swap one thing for another";
+    }
+
+    @Override
+    public String lead() {
+        return "How much of what you have does the same, and what else it changes.";
+    }
+
+    @Override
+    public boolean asksWhatIHave() {
+        return false;
+    }
+
+    @Override
+    public List<Field> fields(Asked asked, Kitchen kitchen) {
+        return List.of(
+                Field.food("from", "Instead of", asked.text("from", "cider vinegar")),
+                Field.number("grams", "so many g", asked.text("grams", "100")),
+                Field.food("to", "I have", asked.text("to", "lemon juice")),
+                Field.choice(
+                        "keeps",
+                        "Keep its",
+                        asked.text("keeps", ""),
+                        java.util.stream.Stream.concat(
+                                        java.util.stream.Stream.of(new Field.Choice("", "main job")),
+                                        Arrays.stream(Keeps.values()).map(k -> new Field.Choice(k.name(), k.label())))
+                                .toList()));
+    }
+
+    @Override
+    public Reply answer(Asked asked, Kitchen kitchen) {
+        Catalogue catalogue = lines.catalogue(kitchen);
+        Food from = Foods.named(catalogue, asked.text("from", "cider vinegar"), "from");
+        Food to = Foods.named(catalogue, asked.text("to", "lemon juice"), "to");
+        double grams = asked.number("grams", "The amount", 100, 0.1, 20_000, " g");
+        String wanted = asked.text("keeps", "");
+        Keeps keeps = wanted.isEmpty() ? Keeps.of(from) : Refusal.checked("keeps", () -> Keeps.valueOf(wanted));
+        // A thickener needs something to thicken: a litre of water stands for the sauce.
+        Mixture base =
+                keeps == Keeps.THICKNESS ? Mixture.of(catalogue.food("water").orElseThrow(), 1000) : Mixture.EMPTY;
+        Substitution.Answer answer =
+                Refusal.checked("to", () -> Substitution.of(base, from, grams, to, keeps, Ask.USUAL_SERVED_C));
+        return reply(from, grams, to, answer, new Figures(kitchen)).done();
+    }
+
+    /** The answer in words; also used beside a sauce's line. */
+    static Reply.Builder reply(Food from, double grams, Food to, Substitution.Answer answer, Figures figures) {
+        Reply.Builder reply = new Reply.Builder("Take " + Ask.grams(answer.massG()) + " g of " + to.name()
+                        + " for the " + Ask.grams(grams) + " g of " + from.name() + ": the same "
+                        + answer.keeps().label() + ".")
+                .big("Take", Ask.grams(answer.massG()), "g")
+                .big(
+                        "About",
+                        figures.volumeFigure(answer.massG() / to.densityGPerMl()),
+                        figures.volumeUnit(answer.massG() / to.densityGPerMl()));
+        change(reply, "Water to boil off", answer.waterChangeG(), 1);
+        change(reply, "Sugar", answer.sugarChangeG(), 0.5);
+        change(reply, "Salt", answer.saltChangeG(), 0.1);
+        change(reply, "Acid", answer.acidChangeG(), 0.1);
+        change(reply, "Alcohol", answer.alcoholChangeG(), 0.1);
+        if (!to.allergens().equals(from.allergens())) {
+            reply.fact(
+                    "Allergens of " + to.name(),
+                    to.allergens().isEmpty()
+                            ? "none known"
+                            : String.join(
+                                    ", ",
+                                    to.allergens().stream()
+                                            .map(a -> a.label())
+                                            .sorted()
+                                            .toList()));
+        }
+        return reply;
+    }
+
+    private static void change(Reply.Builder reply, String word, double grams, double least) {
+        if (Math.abs(grams) >= least) {
+            reply.fact(word, Numbers.plain(Math.abs(grams), 1) + " g " + (grams > 0 ? "more" : "less"));
+        }
+    }
+}

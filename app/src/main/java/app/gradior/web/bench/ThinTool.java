@@ -1,0 +1,86 @@
+package app.gradior.web.bench;
+
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Refusal;
+import app.gradior.larder.Food;
+import app.gradior.mixture.Mixture;
+import app.gradior.solve.Thinning;
+import app.gradior.texture.Consistency;
+import app.gradior.web.frame.Figures;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Thin what I have. */
+@Component
+@Order(2)
+class ThinTool implements Tool {
+    private final WhatIHave have;
+    private final Lines lines;
+
+    ThinTool(WhatIHave have, Lines lines) {
+        this.have = have;
+        this.lines = lines;
+    }
+
+    @Override
+    public String key() {
+        return "thin";
+    }
+
+    @Override
+    public String title() {
+        return "Thin it";
+    }
+
+    @Override
+    public String lead() {
+        return "How much water, stock, wine or cream brings it down to the thickness you want.";
+    }
+
+    @Override
+    public List<Field> fields(Asked asked, Kitchen kitchen) {
+        return List.of(
+                Ask.step(asked, "3"),
+                Ask.served(asked, kitchen),
+                Field.food("with", "With", asked.text("with", "water")));
+    }
+
+    @Override
+    public Reply answer(Asked asked, Kitchen kitchen) {
+        Mixture sauce = have.have(asked, kitchen).mixture();
+        Food with = Foods.named(lines.catalogue(kitchen), asked.text("with", "water"), "with");
+        double servedC = Ask.servedC(asked, kitchen);
+        double wanted = Ask.stepWanted(asked, 3);
+        double now = Refusal.checked("lines", () -> Consistency.stepCooked(sauce, servedC));
+        OptionalDouble add = Thinning.toStep(sauce, with, wanted, servedC, 1);
+        if (add.isEmpty()) {
+            throw Refusal.unfit(
+                    now <= wanted ? "step" : "with",
+                    now <= wanted
+                            ? "It is at step " + Ask.stepWords(now)
+                                    + " already, no thicker than that. Thicken it instead."
+                            : "No amount of " + with.name() + " thins it so far: take water.");
+        }
+        Mixture thinned = sauce.plus(Mixture.of(with, Math.min(1e6, add.getAsDouble())));
+        Figures figures = new Figures(kitchen);
+        return new Reply.Builder("Add " + Ask.grams(add.getAsDouble()) + " g of " + with.name() + ", about "
+                        + figures.volume(add.getAsDouble() / with.densityGPerMl()) + ".")
+                .big("Add", Ask.grams(add.getAsDouble()), "g")
+                .big(
+                        "Will give, cold",
+                        figures.volumeFigure(thinned.volumeMl20c()),
+                        figures.volumeUnit(thinned.volumeMl20c()))
+                .fact("It is now", Ask.stepWords(now) + " when served")
+                .fact(
+                        "Salt then",
+                        String.format(
+                                java.util.Locale.ROOT,
+                                "%.2f %%, from %.2f %%",
+                                thinned.saltPercent(),
+                                sauce.saltPercent()))
+                .done();
+    }
+}

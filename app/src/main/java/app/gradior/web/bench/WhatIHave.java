@@ -1,0 +1,147 @@
+package app.gradior.web.bench;
+
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Refusal;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.measure.LineReading;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Texture;
+import app.gradior.solve.ByLook;
+import app.gradior.store.Rows.SauceRow;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** What is in the pot: a sauce of the book, typed lines, or a sauce described by its look. */
+@Component
+class WhatIHave {
+    static final String FIRST_LINES = "800 ml passata\n300 ml vegetable stock\n1 tsp salt";
+    private static final int MOST_LINES = 80;
+
+    private final SauceBook book;
+    private final Lines lines;
+
+    WhatIHave(SauceBook book, Lines lines) {
+        this.book = book;
+        this.lines = lines;
+    }
+
+    /** The mixture and, where lines are known, what they were understood as. */
+    record Have(Mixture mixture, Ingredients ingredients, String words) {}
+
+    static String way(Asked asked) {
+        String way = asked.text("have", "");
+        if (way.isEmpty()) {
+            way = asked.fields().containsKey("sauce") ? "sauce" : "lines";
+        }
+        return way;
+    }
+
+    List<Field> fields(Asked asked, Kitchen kitchen) {
+        Figures figures = new Figures(kitchen);
+        List<Field> fields = new ArrayList<>();
+        String way = way(asked);
+        fields.add(Field.choice(
+                "have",
+                "What I have is",
+                way,
+                List.of(
+                        new Field.Choice("lines", "typed lines"),
+                        new Field.Choice("sauce", "a sauce of my book"),
+                        new Field.Choice("look", "described by its look"))));
+        switch (way) {
+            case "sauce" ->
+                fields.add(Field.choice(
+                        "sauce",
+                        "Sauce",
+                        asked.text("sauce", ""),
+                        book.sauces(kitchen.id()).stream()
+                                .map(row -> new Field.Choice(String.valueOf(row.id()), row.name()))
+                                .toList()));
+            case "look" -> {
+                fields.add(Field.choice(
+                        "kind",
+                        "Thick from",
+                        asked.text("kind", "pulp"),
+                        List.of(
+                                new Field.Choice("pulp", "vegetables or fruit"),
+                                new Field.Choice("starch", "starch or flour"),
+                                new Field.Choice("syrup", "sugar"))));
+                fields.add(Field.number("looksStep", "Step it looks like now", asked.text("looksStep", "4")));
+                fields.add(Field.number(
+                        "looksC",
+                        "at " + (kitchen.fahrenheit() ? "°F" : "°C"),
+                        asked.text("looksC", figures.degrees(90))));
+                fields.add(Field.number("volumeMl", "and there are, mL", asked.text("volumeMl", "800")));
+            }
+            default ->
+                fields.add(Field.lines(
+                        "lines", "A line each", asked.text("lines", FIRST_LINES), "as you would write them"));
+        }
+        if (!way.equals("look")) {
+            fields.add(Field.choice(
+                    "pieces",
+                    "Pieces are",
+                    asked.text("pieces", "smooth"),
+                    List.of(
+                            new Field.Choice("smooth", "blended or milled"),
+                            new Field.Choice("chunky", "left whole"))));
+        }
+        return fields;
+    }
+
+    Have have(Asked asked, Kitchen kitchen) {
+        Texture texture = asked.text("pieces", "smooth").equals("chunky") ? Texture.CHUNKY : Texture.SMOOTH;
+        return switch (way(asked)) {
+            case "sauce" -> sauce(asked, kitchen, texture);
+            case "look" -> look(asked, kitchen);
+            default -> typed(asked, kitchen, texture);
+        };
+    }
+
+    private Have sauce(Asked asked, Kitchen kitchen, Texture texture) {
+        long id = (long) Numbers.parse(asked.text("sauce", ""))
+                .orElseGet(() -> book.sauces(kitchen.id()).stream()
+                        .findFirst()
+                        .map(SauceRow::id)
+                        .orElse(0L));
+        if (id == 0) {
+            throw Refusal.unfit("sauce", "There is no sauce in your book yet: type lines instead.");
+        }
+        SauceBook.Sauce sauce = book.sauce(kitchen, id);
+        Ingredients ingredients = new Ingredients(sauce.ingredients().lines(), texture);
+        return checked(new Have(ingredients.mixture(), ingredients, sauce.name()), "sauce");
+    }
+
+    private Have typed(Asked asked, Kitchen kitchen, Texture texture) {
+        List<LineReading> readings = asked.text("lines", FIRST_LINES)
+                .lines()
+                .filter(line -> !line.isBlank())
+                .limit(MOST_LINES)
+                .map(line -> lines.read(kitchen, line))
+                .toList();
+        Ingredients ingredients = new Ingredients(readings, texture);
+        return checked(new Have(ingredients.mixture(), ingredients, ""), "lines");
+    }
+
+    private static Have look(Asked asked, Kitchen kitchen) {
+        Figures figures = new Figures(kitchen);
+        ByLook.Kind kind = Refusal.checked("kind", () -> ByLook.Kind.ofKey(asked.text("kind", "pulp")));
+        double step = asked.number("looksStep", "Step it looks like", 4, 0, 9.5, "");
+        double tempC = asked.celsius("looksC", "Its temperature", 90, figures);
+        double ml = asked.number("volumeMl", "How much there is", 800, 10, 50_000, " mL");
+        Mixture mixture = Refusal.checked("looksStep", () -> ByLook.sauce(kind, step, Math.max(0, tempC), ml));
+        return new Have(mixture, new Ingredients(List.of(), Texture.SMOOTH), "a sauce that looks like that");
+    }
+
+    private static Have checked(Have have, String field) {
+        if (!(have.mixture().massG() > 0)) {
+            throw Refusal.unfit(field, "Nothing of this weighs anything yet: type amounts, such as “800 ml passata”.");
+        }
+        return have;
+    }
+}

@@ -1,0 +1,58 @@
+package app.gradior.web.print;
+
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.measure.Numbers;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Printables as PDF. */
+@Controller
+@RequestMapping("/kit/print")
+class PrintController {
+    private final KitchenKit kit;
+
+    PrintController(KitchenKit kit) {
+        this.kit = kit;
+    }
+
+    /** The dipstick of a pot, with the start and the stop of a plan when they are named, mm. */
+    @GetMapping("/dipstick/{pot}.pdf")
+    ResponseEntity<byte[]> dipstick(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long pot,
+            @RequestParam(defaultValue = "a4") String paper,
+            @RequestParam(defaultValue = "") String start,
+            @RequestParam(defaultValue = "") String stop) {
+        KitchenKit.KitPot kitPot = kit.pot(kitchen.id(), pot);
+        List<Paper.Mark> marks = new ArrayList<>();
+        Numbers.parse(start).ifPresent(mm -> marks.add(new Paper.Mark(mm, "start")));
+        Numbers.parse(stop).ifPresent(mm -> marks.add(new Paper.Mark(mm, "stop at")));
+        return pdf("dipstick.pdf", Paper.dipstick(kitPot.name(), kitPot.shape(), marks, isLetter(paper)));
+    }
+
+    @GetMapping("/rings.pdf")
+    ResponseEntity<byte[]> rings(@RequestParam(defaultValue = "a4") String paper) {
+        return pdf("rings.pdf", Paper.ringTarget(isLetter(paper)));
+    }
+
+    private static boolean isLetter(String paper) {
+        return paper.equals("letter");
+    }
+
+    private static ResponseEntity<byte[]> pdf(String name, byte[] bytes) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"" + name + "\"")
+                .body(bytes);
+    }
+}

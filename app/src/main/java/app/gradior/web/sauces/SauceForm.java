@@ -1,0 +1,281 @@
+package app.gradior.web.sauces;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.StageDraft;
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.measure.Numbers;
+import app.gradior.sauce.EndKind;
+import app.gradior.sauce.Outline;
+import app.gradior.sauce.School;
+import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Texture;
+import app.gradior.sauce.Use;
+import app.gradior.web.frame.Figures;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The sauce's form as typed: nothing of it is lost when it comes back with faults.
+ *
+ * @param id 0 for a new sauce
+ * @param lines with the number of the stage each goes in at, 0 for none
+ */
+record SauceForm(
+        long id,
+        int version,
+        String name,
+        String texture,
+        String step,
+        String servedC,
+        String use,
+        String yield,
+        String tags,
+        Map<School, String> schools,
+        List<Line> lines,
+        List<StageRow> stages,
+        String notes) {
+    private static final int MOST_LINES = 80;
+    private static final int MOST_STAGES = 24;
+
+    /** A line of the form. */
+    record Line(String text, String food, String grams, int stage) {
+        boolean isBlank() {
+            return text.isBlank();
+        }
+    }
+
+    /** A stage of the form, its figure as typed. */
+    record StageRow(String kind, String title, String end, String value, String look, String lid) {
+        static StageRow of(StageDraft stage) {
+            return new StageRow(
+                    stage.kind().key(),
+                    stage.title(),
+                    stage.end().name(),
+                    Numbers.plain(stage.value(), 2).replace(",", ""),
+                    stage.look().key(),
+                    stage.lid().key());
+        }
+    }
+
+    static SauceForm blank(Figures figures, Optional<Outline> outline) {
+        return new SauceForm(
+                0,
+                0,
+                "",
+                Texture.SMOOTH.name(),
+                "5",
+                figures.degrees(20),
+                "",
+                "",
+                "",
+                Map.of(),
+                List.of(),
+                outline.map(o -> o.steps().stream()
+                                .map(step -> new StageRow(
+                                        step.kind().key(),
+                                        "",
+                                        step.end().name(),
+                                        Numbers.plain(step.value(), 2),
+                                        step.kind().usualLook().key(),
+                                        step.kind().usualLid().key()))
+                                .toList())
+                        .orElse(List.of()),
+                "");
+    }
+
+    static SauceForm of(long id, int version, SauceBook.Draft draft, Catalogue catalogue, Figures figures) {
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < draft.lines().size(); i++) {
+            Lines.Typed line = draft.lines().get(i);
+            String food = Optional.ofNullable(line.foodId())
+                    .flatMap(catalogue::food)
+                    .map(Food::name)
+                    .orElse("");
+            String grams = line.massG() == null ? "" : Numbers.plain(line.massG(), 1);
+            lines.add(new Line(line.text(), food, grams, stageOf(draft, i)));
+        }
+        Double yieldMl = draft.yieldMl();
+        return new SauceForm(
+                id,
+                version,
+                draft.name(),
+                draft.texture().name(),
+                Numbers.plain(draft.targetStep(), 1),
+                figures.degrees(draft.servedC()),
+                draft.use().map(Use::name).orElse(""),
+                yieldMl == null ? "" : Numbers.plain(yieldMl, 0).replace(",", ""),
+                draft.tags(),
+                draft.schools(),
+                lines,
+                draft.stages().stream().map(StageRow::of).toList(),
+                draft.notes());
+    }
+
+    private static int stageOf(SauceBook.Draft draft, int line) {
+        for (int s = 0; s < draft.stages().size(); s++) {
+            if (draft.stages().get(s).lines().contains(line)) {
+                return s + 1;
+            }
+        }
+        return 0;
+    }
+
+    static SauceForm of(HttpServletRequest request) {
+        String[] texts = values(request, "text");
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < Math.min(texts.length, MOST_LINES + 1); i++) {
+            lines.add(new Line(texts[i], at(values(request, "food"), i), at(values(request, "grams"), i), (int)
+                    Numbers.parse(at(values(request, "lineStage"), i)).orElse(0)));
+        }
+        String[] kinds = values(request, "stageKind");
+        List<StageRow> stages = new ArrayList<>();
+        for (int i = 0; i < Math.min(kinds.length, MOST_STAGES + 1); i++) {
+            stages.add(new StageRow(
+                    kinds[i],
+                    at(values(request, "stageTitle"), i),
+                    at(values(request, "stageEnd"), i),
+                    at(values(request, "stageValue"), i),
+                    at(values(request, "stageLook"), i),
+                    at(values(request, "stageLid"), i)));
+        }
+        Map<School, String> schools = new EnumMap<>(School.class);
+        for (School school : School.values()) {
+            String answer = parameter(request, "school-" + school.name());
+            if (school.answers().contains(answer)) {
+                schools.put(school, answer);
+            }
+        }
+        return new SauceForm(
+                (long) Numbers.parse(parameter(request, "id")).orElse(0),
+                (int) Numbers.parse(parameter(request, "version")).orElse(0),
+                parameter(request, "name"),
+                parameter(request, "texture"),
+                parameter(request, "targetStep"),
+                parameter(request, "servedC"),
+                parameter(request, "use"),
+                parameter(request, "yieldMl"),
+                parameter(request, "tags"),
+                schools,
+                lines,
+                stages,
+                parameter(request, "notes"));
+    }
+
+    private static String parameter(HttpServletRequest request, String name) {
+        String value = request.getParameter(name);
+        return value == null ? "" : value;
+    }
+
+    private static String[] values(HttpServletRequest request, String name) {
+        String[] values = request.getParameterValues(name);
+        return values == null ? new String[0] : values;
+    }
+
+    private static String at(String[] values, int i) {
+        return i < values.length ? values[i] : "";
+    }
+
+    boolean chunky() {
+        return texture.equals(Texture.CHUNKY.name());
+    }
+
+    /** The draft that the form says; what cannot be read becomes a fault of its field. */
+    SauceBook.Draft draft(Catalogue catalogue, Figures figures, List<Fault> faults) {
+        List<Lines.Typed> typed = new ArrayList<>();
+        List<Integer> stageOfLine = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            Line line = lines.get(i);
+            if (!line.isBlank()) {
+                String field = "lines[" + i + "]";
+                typed.add(new Lines.Typed(
+                        line.text(), foodId(catalogue, line.food(), field, faults), mass(line.grams(), field, faults)));
+                stageOfLine.add(line.stage());
+            }
+        }
+        return new SauceBook.Draft(
+                name,
+                typed,
+                chunky() ? Texture.CHUNKY : Texture.SMOOTH,
+                Numbers.parse(step).orElse(Double.NaN),
+                figures.celsius(servedC),
+                useOf(),
+                yield.isBlank() ? null : Numbers.parse(yield).orElse(Double.NaN),
+                tags,
+                stageDrafts(stageOfLine, faults),
+                schools,
+                notes);
+    }
+
+    private Optional<Use> useOf() {
+        for (Use one : Use.values()) {
+            if (one.name().equals(use)) {
+                return Optional.of(one);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private List<StageDraft> stageDrafts(List<Integer> stageOfLine, List<Fault> faults) {
+        List<StageDraft> drafts = new ArrayList<>();
+        for (int s = 0; s < stages.size(); s++) {
+            StageRow row = stages.get(s);
+            List<Integer> in = new ArrayList<>();
+            for (int line = 0; line < stageOfLine.size(); line++) {
+                if (stageOfLine.get(line) == s + 1) {
+                    in.add(line);
+                }
+            }
+            try {
+                double value = Numbers.parse(row.value())
+                        .orElseThrow(() -> new IllegalArgumentException(
+                                "“" + row.value() + "” is no number: say when this stage ends"));
+                drafts.add(new StageDraft(
+                        StageKind.ofKey(row.kind()),
+                        row.title().strip(),
+                        in,
+                        Look.ofKey(row.look()),
+                        LidState.ofKey(row.lid()),
+                        EndKind.valueOf(row.end()),
+                        value));
+            } catch (IllegalArgumentException e) {
+                faults.add(new Fault("stages[" + s + "]", "Stage " + (s + 1) + ": " + e.getMessage() + "."));
+            }
+        }
+        return drafts;
+    }
+
+    private static @Nullable String foodId(Catalogue catalogue, String name, String field, List<Fault> faults) {
+        if (name.isBlank()) {
+            return null;
+        }
+        Optional<Food> food = catalogue.foods().stream()
+                .filter(f -> f.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
+        if (food.isEmpty()) {
+            faults.add(new Fault(field, "“" + name.strip() + "” is no food of the larder: pick one from the list."));
+        }
+        return food.map(Food::id).orElse(null);
+    }
+
+    private static @Nullable Double mass(String text, String field, List<Fault> faults) {
+        if (text.isBlank()) {
+            return null;
+        }
+        double grams = Numbers.parse(text).orElse(Double.NaN);
+        if (!(grams > 0 && grams <= 100_000)) {
+            faults.add(new Fault(field, "“" + text.strip() + "” g: more than 0 and at most 100,000 g expected."));
+            return null;
+        }
+        return grams;
+    }
+}

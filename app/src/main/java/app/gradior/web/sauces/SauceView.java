@@ -1,0 +1,194 @@
+package app.gradior.web.sauces;
+
+import app.gradior.care.Cautions;
+import app.gradior.heat.LidState;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.StagePlan;
+import app.gradior.larder.Allergen;
+import app.gradior.larder.Food;
+import app.gradior.measure.LineReading;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.Ingredients;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SauceRun;
+import app.gradior.simmer.StageResult;
+import app.gradior.texture.Consistency;
+import app.gradior.texture.Stair;
+import app.gradior.web.draw.TasteDrawing;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** What is understood of a sauce while it is typed: each line, the whole, the stages cooked through, and what is amiss. */
+final class SauceView {
+    private static final double TABLESPOON_ML = 15;
+    private static final int SPARE_LINES = 2;
+
+    private final Lines lines;
+    private final Kitchen kitchen;
+    private final Figures figures;
+
+    SauceView(Lines lines, Kitchen kitchen) {
+        this.lines = lines;
+        this.kitchen = kitchen;
+        this.figures = new Figures(kitchen);
+    }
+
+    /** A line of the form: as typed, as corrected, as understood. */
+    record Row(
+            int index,
+            String text,
+            String food,
+            String grams,
+            int stage,
+            String understood,
+            String mass,
+            String spread,
+            String sureness,
+            String remark) {}
+
+    /** A figure of the whole, with its word. */
+    record Total(String word, String figure, String hint) {}
+
+    /** What a stage comes to. */
+    record StageFigure(String minutes, String after) {}
+
+    /** Everything beside the form. */
+    record Whole(List<Total> totals, String taste, List<String> warnings, List<StageFigure> stages, String cookedIn) {}
+
+    List<Row> rows(SauceForm form) {
+        List<Row> rows = new ArrayList<>();
+        for (SauceForm.Line line : form.lines()) {
+            rows.add(row(rows.size(), line));
+        }
+        for (int i = 0; i < SPARE_LINES; i++) {
+            rows.add(new Row(rows.size(), "", "", "", 0, "", "", "", "", ""));
+        }
+        return rows;
+    }
+
+    private Row row(int index, SauceForm.Line line) {
+        if (line.isBlank()) {
+            return new Row(index, line.text(), line.food(), line.grams(), line.stage(), "", "", "", "", "");
+        }
+        Optional<Food> food = lines.catalogue(kitchen).foods().stream()
+                .filter(f -> f.name().equalsIgnoreCase(line.food().strip()))
+                .findFirst();
+        double massG = Numbers.parse(line.grams()).orElse(-1);
+        Lines.Typed typed = new Lines.Typed(
+                line.text(), food.map(Food::id).orElse(null), massG > 0 && massG <= 100_000 ? massG : null);
+        LineReading reading = lines.read(kitchen, typed);
+        boolean weighed = reading.massG() > 0;
+        String spread = weighed && reading.logSd() > 0.015
+                ? figures.mass(reading.lowG()) + " to " + figures.mass(reading.highG())
+                : "";
+        return new Row(
+                index,
+                line.text(),
+                line.food(),
+                line.grams(),
+                line.stage(),
+                reading.food().map(Food::name).orElse("not understood"),
+                weighed ? figures.mass(reading.massG()) : "—",
+                spread,
+                typed.corrected() ? "corrected" : reading.sureness().name().toLowerCase(Locale.ROOT),
+                reading.remark());
+    }
+
+    Whole whole(SauceBook.Draft draft, List<KitchenKit.KitPot> pots) {
+        List<LineReading> readings =
+                draft.lines().stream().map(line -> lines.read(kitchen, line)).toList();
+        Ingredients all = new Ingredients(readings, draft.texture());
+        Mixture m = all.mixture();
+        if (!(m.massG() > 0)) {
+            return new Whole(List.of(), "", List.of(), List.of(), "");
+        }
+        double hotMl = m.volumeMl20c() * SpecificVolume.expansion(100);
+        Optional<KitchenKit.KitPot> pot = pots.stream()
+                .filter(p -> Cautions.suits(p.shape(), p.material(), hotMl))
+                .findFirst()
+                .or(() -> pots.stream().filter(p -> p.shape().holds(hotMl)).findFirst());
+        List<StageFigure> stages = List.of();
+        List<String> warnings = warnings(draft, readings);
+        String cookedIn = "";
+        List<Total> totals = totals(all, m, draft.servedC());
+        if (pot.isPresent() && !draft.stages().isEmpty() && draft.servedC() >= -20 && draft.servedC() <= 100) {
+            SauceRun.Cooked cooked = StagePlan.cook(
+                    draft, readings, 1, PotOnHeat.unknownPair(pot.get().shape(), kitchen.altitudeM()));
+            stages = cooked.stages().stream().map(this::figure).toList();
+            cooked.stuck().ifPresent(stuck -> warnings.add("Stage " + (stuck.stage() + 1) + ": " + stuck.statement()));
+            if (cooked.stuck().isEmpty()) {
+                cookedIn = "In your " + pot.get().name() + " all stages take about "
+                        + figures.minutes(cooked.minutes()) + " and give "
+                        + figures.volume(cooked.out().volumeMl20c()) + ", " + stepWords(cooked.out(), draft.servedC())
+                        + " when served.";
+            }
+        }
+        return new Whole(totals, TasteDrawing.draw(m), warnings, stages, cookedIn);
+    }
+
+    private StageFigure figure(StageResult result) {
+        double minutes = result.warmUpMinutes() + result.minutes();
+        String after = figures.volume(result.out().volumeMl20c());
+        if (!Double.isNaN(result.end().stepServed())) {
+            after += ", step " + figures.step(result.end().stepServed()) + " served";
+        }
+        return new StageFigure(minutes < 0.5 ? "at once" : "about " + figures.minutes(Math.max(1, minutes)), after);
+    }
+
+    private static List<String> warnings(SauceBook.Draft draft, List<LineReading> readings) {
+        List<String> warnings = new ArrayList<>();
+        for (int line : StagePlan.unused(draft, readings)) {
+            warnings.add("“" + readings.get(line).text().strip() + "” is used in no stage.");
+        }
+        boolean aims = draft.stages().stream()
+                .anyMatch(s -> s.lid() == LidState.CLOSED && s.kind() == app.gradior.sauce.StageKind.REDUCE);
+        if (aims) {
+            warnings.add("A stage reduces with the lid on: next to nothing evaporates.");
+        }
+        if (!draft.stages().isEmpty() && draft.stages().get(0).lines().isEmpty()) {
+            warnings.add("Nothing goes in at the first stage: give it lines.");
+        }
+        return warnings;
+    }
+
+    private List<Total> totals(Ingredients all, Mixture m, double servedC) {
+        List<Total> totals = new ArrayList<>();
+        totals.add(new Total("Together", figures.mass(m.massG()), "everything in the pot before the heat is on"));
+        totals.add(new Total("Volume", figures.volume(m.volumeMl20c()), "at 20 °C"));
+        if (m.serumG() > 0 && servedC >= -20 && servedC <= 100) {
+            totals.add(new Total(
+                    "Thickness as mixed", stepWords(m.cooked(), servedC), "cooked but not reduced, when served"));
+        }
+        double spoons = m.volumeMl20c() / TABLESPOON_ML;
+        totals.add(new Total(
+                "In a tablespoon",
+                Numbers.plain(m.sugarsG() / spoons, 1) + " g sugar, " + Numbers.plain(m.saltG() / spoons, 2)
+                        + " g salt",
+                "15 mL of it as mixed"));
+        totals.add(new Total("Salt", Numbers.fixed(m.saltPercent(), 2) + " %", "grams of salt in 100 g"));
+        totals.add(new Total(
+                "Brix", Numbers.fixed(m.brixPercent(), 1), "grams of dissolved solids in 100 g of its liquid"));
+        totals.add(new Total("pH", "about " + Numbers.fixed(m.ph(), 1), "an estimate: never to preserve by"));
+        if (m.ethanolG() > 0.5) {
+            totals.add(new Total("Alcohol", figures.mass(m.ethanolG()), "before it cooks"));
+        }
+        String allergens = all.allergens().stream().map(Allergen::label).collect(Collectors.joining(", "));
+        totals.add(new Total(
+                "Allergens", allergens.isEmpty() ? "none known" : allergens, "a help to read labels, not a promise"));
+        return totals;
+    }
+
+    private String stepWords(Mixture m, double servedC) {
+        double step = Consistency.step(m, 1, servedC);
+        return figures.step(step) + " " + Stair.Tread.of(step).label();
+    }
+}

@@ -1,0 +1,306 @@
+package app.gradior.web.sauces;
+
+import app.gradior.care.Cautions;
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Refusal;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.StagePlan;
+import app.gradior.larder.Food;
+import app.gradior.measure.LineReading;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.Use;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SauceRun;
+import app.gradior.solve.Scaling;
+import app.gradior.solve.Substitution;
+import app.gradior.texture.Stair;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** A sauce made larger or smaller, and one of its ingredients swapped for another. */
+@Controller
+@RequestMapping("/sauces/{id}")
+class ScaleController {
+    private final SauceBook book;
+    private final KitchenKit kit;
+    private final Lines lines;
+
+    ScaleController(SauceBook book, KitchenKit kit, Lines lines) {
+        this.book = book;
+        this.kit = kit;
+        this.lines = lines;
+    }
+
+    /** The question's fields as they came. */
+    record Asked(
+            @Nullable String by,
+            @Nullable String factor,
+            @Nullable String yieldMl,
+            @Nullable String guests,
+            @Nullable String use,
+            @Nullable String line,
+            @Nullable String haveG,
+            @Nullable Long pot) {}
+
+    /** A time for so much of it. */
+    record Timed(String times, String minutes, String gives, String note) {}
+
+    @GetMapping("/scale")
+    String scale(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Asked asked, Model model) {
+        fill(kitchen, id, asked, model);
+        return "sauces/scale";
+    }
+
+    @GetMapping("/scale/answer")
+    String answer(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Asked asked, Model model) {
+        fill(kitchen, id, asked, model);
+        return "sauces/scaled";
+    }
+
+    private void fill(Kitchen kitchen, long id, Asked asked, Model model) {
+        SauceBook.Sauce sauce = book.sauce(kitchen, id);
+        List<LineReading> readings = sauce.ingredients().lines();
+        List<KitchenKit.KitPot> pots = kit.pots(kitchen.id());
+        String by = asked.by() == null ? "factor" : asked.by();
+        model.addAttribute("sauce", sauce);
+        model.addAttribute("readings", readings);
+        model.addAttribute("pots", pots);
+        model.addAttribute("uses", Use.values());
+        model.addAttribute("by", by);
+        model.addAttribute("asked", asked);
+        List<Fault> faults = new ArrayList<>();
+        model.addAttribute("faults", faults);
+        try {
+            KitchenKit.KitPot pot = pot(asked, pots, sauce);
+            model.addAttribute("pot", pot);
+            SauceRun.Cooked once = cooked(sauce, readings, 1, pot, kitchen);
+            double gives = once.stuck().isEmpty()
+                    ? once.out().volumeMl20c()
+                    : sauce.ingredients().mixture().volumeMl20c();
+            double factor = factor(by, asked, sauce, readings, gives);
+            answer(kitchen, sauce, readings, pot, factor, model);
+        } catch (Refusal refusal) {
+            faults.addAll(refusal.faults());
+        }
+    }
+
+    private static KitchenKit.KitPot pot(Asked asked, List<KitchenKit.KitPot> pots, SauceBook.Sauce sauce) {
+        if (pots.isEmpty()) {
+            throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
+        }
+        Long wanted = asked.pot();
+        double hotMl = sauce.ingredients().mixture().volumeMl20c() * SpecificVolume.expansion(100);
+        return pots.stream()
+                .filter(p -> wanted == null ? Cautions.suits(p.shape(), p.material(), hotMl) : p.id() == wanted)
+                .findFirst()
+                .orElse(pots.get(0));
+    }
+
+    private static SauceRun.Cooked cooked(
+            SauceBook.Sauce sauce, List<LineReading> readings, double factor, KitchenKit.KitPot pot, Kitchen kitchen) {
+        return StagePlan.cook(sauce.draft(), readings, factor, PotOnHeat.unknownPair(pot.shape(), kitchen.altitudeM()));
+    }
+
+    private static double factor(
+            String by, Asked asked, SauceBook.Sauce sauce, List<LineReading> readings, double gives) {
+        return switch (by) {
+            case "yield" -> Refusal.checked("yieldMl", () -> Scaling.byYield(number(asked.yieldMl(), gives), gives));
+            case "guests" -> {
+                Use use = asked.use() == null
+                        ? sauce.draft().use().orElse(Use.POUR_OVER)
+                        : Refusal.checked("use", () -> Use.valueOf(String.valueOf(asked.use())));
+                yield Refusal.checked("guests", () -> Scaling.byGuests((int) number(asked.guests(), 6), use, gives));
+            }
+            case "ingredient" -> {
+                int line = (int) number(asked.line(), 0);
+                if (line < 0 || line >= readings.size()) {
+                    throw Refusal.unfit("line", "Choose one of the lines.");
+                }
+                double needed = readings.get(line).massG();
+                yield Refusal.checked("haveG", () -> Scaling.byIngredient(number(asked.haveG(), needed), needed));
+            }
+            default -> Refusal.checked("factor", () -> Scaling.byFactor(number(asked.factor(), 2)));
+        };
+    }
+
+    private static double number(@Nullable String text, double usual) {
+        return text == null || text.isBlank() ? usual : Numbers.parse(text).orElse(Double.NaN);
+    }
+
+    private static void answer(
+            Kitchen kitchen,
+            SauceBook.Sauce sauce,
+            List<LineReading> readings,
+            KitchenKit.KitPot pot,
+            double factor,
+            Model model) {
+        Figures figures = new Figures(kitchen);
+        List<String[]> scaled = new ArrayList<>();
+        for (LineReading reading : readings) {
+            scaled.add(new String[] {
+                reading.food().map(Food::name).orElse(reading.text()),
+                figures.mass(reading.massG()),
+                figures.mass(reading.massG() * factor)
+            });
+        }
+        model.addAttribute("factor", Numbers.cooks(factor));
+        model.addAttribute("scaled", scaled);
+        List<Timed> times = new ArrayList<>();
+        for (double times1 : factor == 1 ? new double[] {1, 2, 3} : new double[] {1, factor}) {
+            SauceRun.Cooked cooked = cooked(sauce, readings, times1, pot, kitchen);
+            Mixture start = sauce.ingredients().mixture().times(times1);
+            double full = start.volumeMl20c()
+                    * SpecificVolume.expansion(100)
+                    / pot.shape().capacityMl();
+            times.add(new Timed(
+                    Numbers.cooks(times1) + " ×",
+                    cooked.stuck().isPresent() ? "—" : figures.minutes(cooked.minutes()),
+                    cooked.stuck().isPresent()
+                            ? "—"
+                            : figures.volume(cooked.out().volumeMl20c()),
+                    cooked.stuck().isPresent()
+                            ? cooked.stuck().get().statement()
+                            : full > Cautions.FULLEST_SHARE
+                                    ? "The pot would be " + Numbers.plain(100 * full, 0)
+                                            + " % full: it boils over. Take a larger one."
+                                    : "fits, " + Numbers.plain(100 * full, 0) + " % full"));
+        }
+        model.addAttribute("times", times);
+    }
+
+    // --- swapping
+    // -----------------------------------------------------------------------------------------------------
+
+    @GetMapping("/swap")
+    String swap(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") int line,
+            @RequestParam(defaultValue = "") String to,
+            Model model) {
+        SauceBook.Sauce sauce = book.sauce(kitchen, id);
+        List<LineReading> readings = sauce.ingredients().lines();
+        model.addAttribute("sauce", sauce);
+        model.addAttribute("readings", readings);
+        model.addAttribute("line", line);
+        model.addAttribute("to", to);
+        model.addAttribute("faults", List.of());
+        model.addAttribute(
+                "foods",
+                lines.catalogue(kitchen).foods().stream()
+                        .map(Food::name)
+                        .sorted()
+                        .toList());
+        if (!to.isBlank()) {
+            try {
+                model.addAttribute("swap", swapped(kitchen, sauce, line, to));
+            } catch (Refusal refusal) {
+                model.addAttribute("faults", refusal.faults());
+            }
+        }
+        return "sauces/swap";
+    }
+
+    /** A swap in words, and the line that would stand in the sauce. */
+    record Swapped(String saying, String newLine, List<String> changes) {}
+
+    private Swapped swapped(Kitchen kitchen, SauceBook.Sauce sauce, int line, String to) {
+        List<LineReading> readings = sauce.ingredients().lines();
+        if (line < 0 || line >= readings.size() || readings.get(line).food().isEmpty()) {
+            throw Refusal.unfit("line", "Choose one of the lines.");
+        }
+        Food missing = readings.get(line).food().orElseThrow();
+        Food substitute = lines.catalogue(kitchen).foods().stream()
+                .filter(f -> f.name().equalsIgnoreCase(to.strip()))
+                .findFirst()
+                .orElseThrow(
+                        () -> Refusal.unfit("to", "“" + to + "” is no food of the larder: pick one from the list."));
+        Mixture without = Mixture.EMPTY;
+        for (int i = 0; i < readings.size(); i++) {
+            Optional<Food> food = readings.get(i).food();
+            if (i != line && food.isPresent()) {
+                without = without.plus(Mixture.of(food.get(), readings.get(i).massG()));
+            }
+        }
+        Mixture rest = without;
+        Substitution.Answer answer = Refusal.checked(
+                "to",
+                () -> Substitution.of(
+                        rest,
+                        missing,
+                        readings.get(line).massG(),
+                        substitute,
+                        Substitution.Keeps.of(missing),
+                        sauce.draft().servedC()));
+        String newLine =
+                Numbers.plain(answer.massG(), answer.massG() < 20 ? 1 : 0).replace(",", "") + " g " + substitute.name();
+        List<String> changes = new ArrayList<>();
+        change(changes, "water to boil off", answer.waterChangeG(), 1);
+        change(changes, "sugar", answer.sugarChangeG(), 0.5);
+        change(changes, "salt", answer.saltChangeG(), 0.1);
+        change(changes, "acid", answer.acidChangeG(), 0.1);
+        change(changes, "alcohol", answer.alcoholChangeG(), 0.1);
+        if (Math.abs(answer.stepChange()) >= 0.05) {
+            changes.add(Numbers.fixed(Math.abs(answer.stepChange()), 1) + " step "
+                    + (answer.stepChange() < 0 ? "thinner" : "thicker") + " before it reduces, about "
+                    + Stair.Tread.of(app.gradior.texture.Consistency.step(
+                                    answer.sauce(), 1, sauce.draft().servedC()))
+                            .label());
+        }
+        return new Swapped(
+                "Take " + newLine + " instead of “" + readings.get(line).text() + "”: the same "
+                        + answer.keeps().label() + ".",
+                newLine,
+                changes);
+    }
+
+    private static void change(List<String> changes, String word, double grams, double least) {
+        if (Math.abs(grams) >= least) {
+            changes.add(Numbers.plain(Math.abs(grams), 1) + " g " + (grams > 0 ? "more " : "less ") + word);
+        }
+    }
+
+    /** Puts the swap into the sauce, as a new version. */
+    @PostMapping("/swap")
+    String keep(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam int line,
+            @RequestParam String to) {
+        SauceBook.Sauce sauce = book.sauce(kitchen, id);
+        Swapped swapped = swapped(kitchen, sauce, line, to);
+        SauceBook.Draft old = sauce.draft();
+        List<Lines.Typed> typed = new ArrayList<>(old.lines());
+        typed.set(line, Lines.Typed.of(swapped.newLine()));
+        SauceBook.Draft draft = new SauceBook.Draft(
+                old.name(),
+                typed,
+                old.texture(),
+                old.targetStep(),
+                old.servedC(),
+                old.use(),
+                old.yieldMl(),
+                old.tags(),
+                old.stages(),
+                old.schools(),
+                old.notes());
+        book.save(kitchen, id, sauce.version(), draft);
+        return "redirect:/sauces/" + id + "?saved";
+    }
+}

@@ -1,0 +1,134 @@
+// @ts-check
+// The list of stages: added, removed, moved by drag, by arrows, or by Alt with an arrow key. Lines follow their stage.
+
+/**
+ * @param {HTMLFormElement} form
+ * @param {() => void} changed
+ */
+export function stages(form, changed) {
+  const list = /** @type {HTMLOListElement} */ (form.querySelector('#stages'));
+  const blank = /** @type {HTMLTemplateElement} */ (form.querySelector('#stage-blank'));
+  /** @type {Element | null} */
+  let dragged = null;
+
+  /** Numbers the stages anew; lines keep the stage they had. @param {Element[]} before */
+  function renumber(before) {
+    const now = [...list.children];
+    now.forEach((stage, i) => {
+      const no = stage.querySelector('.stage-no');
+      if (no) {
+        no.textContent = String(i + 1);
+      }
+    });
+    for (const select of form.querySelectorAll('select[name="lineStage"]')) {
+      const field = /** @type {HTMLSelectElement} */ (select);
+      const stage = before[Number(field.value) - 1];
+      const at = stage ? now.indexOf(stage) + 1 : 0;
+      field.replaceChildren(new Option('no stage', '0'), ...now.map((_, i) => new Option(`stage ${i + 1}`, String(i + 1))));
+      field.value = String(at);
+    }
+    const none = form.querySelector('#nostages');
+    if (none instanceof HTMLElement) {
+      none.hidden = now.length > 0;
+    }
+    changed();
+  }
+
+  /** @param {() => void} move */
+  function keeping(move) {
+    const before = [...list.children];
+    move();
+    renumber(before);
+  }
+
+  function add() {
+    const stage = /** @type {HTMLLIElement} */ (blank.content.firstElementChild?.cloneNode(true));
+    list.append(stage);
+    return stage;
+  }
+
+  /** @param {Element} stage @param {number} by */
+  function shift(stage, by) {
+    keeping(() => {
+      if (by < 0) {
+        stage.previousElementSibling?.before(stage);
+      } else {
+        stage.nextElementSibling?.after(stage);
+      }
+    });
+  }
+
+  form.querySelector('#more-stage')?.addEventListener('click', () => {
+    keeping(() => add());
+    /** @type {HTMLElement | null} */ (list.lastElementChild?.querySelector('select'))?.focus();
+  });
+  form.querySelectorAll('[data-outline]').forEach((button) =>
+    button.addEventListener('click', () => {
+      const outline = form.querySelector(`template[data-outline-of="${button.getAttribute('data-outline')}"]`);
+      keeping(() => {
+        for (const step of /** @type {HTMLTemplateElement} */ (outline).content.querySelectorAll('i')) {
+          const stage = add();
+          for (const [name, key] of [['stageKind', 'kind'], ['stageEnd', 'end'], ['stageValue', 'value'], ['stageLook', 'look'], ['stageLid', 'lid']]) {
+            /** @type {HTMLInputElement} */ (stage.querySelector(`[name="${name}"]`)).value = step.dataset[key] ?? '';
+          }
+        }
+      });
+      for (const select of form.querySelectorAll('select[name="lineStage"]')) {
+        /** @type {HTMLSelectElement} */ (select).value = '1';
+      }
+      changed();
+    }),
+  );
+  list.addEventListener('click', (event) => {
+    const button = event.target instanceof Element ? event.target.closest('button') : null;
+    const stage = button?.closest('li');
+    if (!button || !stage) {
+      return;
+    }
+    if ('up' in button.dataset) {
+      shift(stage, -1);
+      button.focus();
+    } else if ('down' in button.dataset) {
+      shift(stage, 1);
+      button.focus();
+    } else if ('away' in button.dataset) {
+      keeping(() => stage.remove());
+    }
+  });
+  list.addEventListener('keydown', (event) => {
+    const stage = event.target instanceof Element ? event.target.closest('li') : null;
+    if (stage && event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+      event.preventDefault();
+      shift(stage, event.key === 'ArrowUp' ? -1 : 1);
+      /** @type {HTMLElement} */ (event.target).focus();
+    }
+  });
+  list.addEventListener('dragstart', (event) => {
+    dragged = event.target instanceof Element ? event.target.closest('li') : null;
+  });
+  list.addEventListener('dragover', (event) => {
+    const over = event.target instanceof Element ? event.target.closest('li') : null;
+    if (dragged && over && over !== dragged) {
+      event.preventDefault();
+    }
+  });
+  list.addEventListener('drop', (event) => {
+    const over = event.target instanceof Element ? event.target.closest('li') : null;
+    if (dragged && over && over !== dragged) {
+      event.preventDefault();
+      const from = dragged;
+      const down = [...list.children].indexOf(from) < [...list.children].indexOf(over);
+      keeping(() => (down ? over.after(from) : over.before(from)));
+    }
+    dragged = null;
+  });
+  list.addEventListener('change', (event) => {
+    const select = event.target;
+    if (select instanceof HTMLSelectElement && select.name === 'stageKind') {
+      const stage = /** @type {HTMLElement} */ (select.closest('li'));
+      const usual = select.selectedOptions[0].dataset;
+      /** @type {HTMLSelectElement} */ (stage.querySelector('[name="stageLook"]')).value = usual.look ?? '';
+      /** @type {HTMLSelectElement} */ (stage.querySelector('[name="stageLid"]')).value = usual.lid ?? '';
+    }
+  });
+}
