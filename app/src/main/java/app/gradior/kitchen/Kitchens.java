@@ -81,6 +81,30 @@ public class Kitchens {
         return key.getId();
     }
 
+    /**
+     * Changes what a kitchen is called and which measures it thinks in; its amounts stay what they are.
+     *
+     * @throws Refusal with every field that is wrong
+     */
+    @Transactional
+    public void change(
+            Kitchen kitchen,
+            String name,
+            MeasureSystem measures,
+            boolean fahrenheit,
+            double altitudeM,
+            String timeZone) {
+        List<Fault> faults = new ArrayList<>();
+        collect(faults, () -> Refusal.text("name", name, 80));
+        collect(faults, () -> Kitchen.altitude(altitudeM));
+        collect(faults, () -> Kitchen.zone(timeZone));
+        if (!faults.isEmpty()) {
+            throw new Refusal(Refusal.Kind.UNFIT, faults);
+        }
+        kitchens.update(new KitchenRow(
+                kitchen.id(), name.strip(), measures.name(), fahrenheit, altitudeM, timeZone.strip(), kitchen.demo()));
+    }
+
     private static void collect(List<Fault> faults, Runnable check) {
         try {
             check.run();

@@ -67,7 +67,8 @@ public class Planning {
         PotOnHeat pot = potOnHeat(question);
         Reduction reduction = Refusal.checked(
                 "servedC",
-                () -> new Reduction(start, pot, new Heat(question.look(), question.lid()), question.servedC(), 1));
+                () -> new Reduction(
+                        start, pot, new Heat(question.look(), question.lid()), question.servedC(), 1, true));
         StopAt target = Refusal.checked("targetStep", () -> new StopAt.StepServed(question.targetStep()));
         Reduction.Outcome outcome = reduction.solve(target);
         Optional<Band> minutes = outcome instanceof Reduction.Done done

@@ -11,6 +11,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 /** Kitchens, the accounts that enter them and the tokens that speak for them. */
 public interface KitchenMapper {
@@ -20,6 +21,13 @@ public interface KitchenMapper {
             """)
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insert(@Param("row") KitchenRow row, @Param("key") Inserted key);
+
+    @Update("""
+            update kitchen set name = #{name}, measures = #{measures}, fahrenheit = #{fahrenheit}, altitude_m = #{altitudeM},
+                time_zone = #{timeZone}
+            where id = #{id}
+            """)
+    int update(KitchenRow row);
 
     @Select("select id, name, measures, fahrenheit, altitude_m, time_zone, demo from kitchen where id = #{kitchenId}")
     Optional<KitchenRow> find(long kitchenId);

@@ -11,69 +11,13 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import app.gradior.ApplicationTest;
-import app.gradior.kitchen.Kitchens;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.web.frame.KitchenUser;
 import java.time.Duration;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
-import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
-@ApplicationTest
-class PagesTest {
-    @Autowired
-    private MockMvc mvc;
-
-    @Autowired
-    private Kitchens kitchens;
-
-    @Autowired
-    private ApplicationTest.SetClock clock;
-
-    private KitchenUser cook = new KitchenUser(0, "", "");
-
-    @BeforeEach
-    void ownKitchen() {
-        cook = cook(MeasureSystem.METRIC, false);
-    }
-
-    private KitchenUser cook(MeasureSystem measures, boolean fahrenheit) {
-        String login = "cook-" + System.nanoTime();
-        long id = kitchens.setUp(
-                new Kitchens.SetUp(login, "a long password", "Test kitchen", measures, fahrenheit, 0, "UTC"), false);
-        return new KitchenUser(id, login, "-");
-    }
-
-    private MockHttpServletRequestBuilder as(MockHttpServletRequestBuilder request) {
-        return request.with(user(cook)).with(csrf());
-    }
-
-    private String body(MockHttpServletRequestBuilder request) throws Exception {
-        return mvc.perform(as(request)).andReturn().getResponse().getContentAsString();
-    }
-
-    private String saveSauce(String... lines) throws Exception {
-        MockHttpServletRequestBuilder request = post("/sauces")
-                .param("id", "0")
-                .param("version", "0")
-                .param("name", "Test <b>glaze</b>")
-                .param("texture", "SMOOTH")
-                .param("targetStep", "6,5")
-                .param("servedC", "20")
-                .param("notes", "")
-                .param("text", lines);
-        String location = mvc.perform(as(request))
-                .andExpect(redirectedUrlPattern("/sauces/*?saved"))
-                .andReturn()
-                .getResponse()
-                .getRedirectedUrl();
-        return location.replaceAll("\\D", "");
-    }
-
+class PagesTest extends PageCalls {
     private String start(String sauce) throws Exception {
         String location = mvc.perform(as(post("/plan/start").param("sauce", sauce)))
                 .andExpect(redirectedUrlPattern("/pot/*"))

@@ -29,11 +29,12 @@ final class Member {
         this.look = story.heat().look();
         this.lid = story.heat().lid();
         this.run = new SimmerRun(
-                story.start().scaled(belief.waterFactor(z), belief.solidsFactor(z)),
-                story.pot().withPairFactor(clamped(story.pot().pairFactor() * belief.pairFactor(z))),
-                story.heat(),
-                belief.bodyFactor(z),
-                story.servedC());
+                        story.start().scaled(belief.waterFactor(z), belief.solidsFactor(z)),
+                        story.pot().withPairFactor(clamped(story.pot().pairFactor() * belief.pairFactor(z))),
+                        story.heat(),
+                        belief.bodyFactor(z),
+                        story.servedC())
+                .sparingStarch();
         applyHeat();
     }
 

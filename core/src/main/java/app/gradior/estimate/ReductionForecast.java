@@ -68,7 +68,8 @@ public final class ReductionForecast {
                 nominal.pot().withPairFactor(factor),
                 nominal.heat(),
                 nominal.servedC(),
-                belief.bodyFactor(z));
+                belief.bodyFactor(z),
+                nominal.starchLast());
         return member.minutesTo(target);
     }
 }

@@ -90,7 +90,7 @@ public record Food(
     }
 
     /** Whether cooks pour it: then its ounces are fluid ones. Thin liquids, and oils that come by the glug. */
-    public boolean isPoured() {
+    public boolean pourable() {
         boolean watery = per100g.water() + per100g.ethanol() >= POURED_LIQUID_PERCENT
                 && bodyForm == BodyForm.SMOOTH
                 && per100g.pulp() < POURED_PULP_PERCENT

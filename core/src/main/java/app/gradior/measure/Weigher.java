@@ -95,7 +95,7 @@ final class Weigher {
     }
 
     private Weighed weight(Food food, Unit unit, double count, Amount amount, String words) {
-        if (unit == Unit.OUNCE && food.isPoured() && amount.more().isEmpty()) {
+        if (unit == Unit.OUNCE && food.pourable() && amount.more().isEmpty()) {
             Weighed fluid = volume(food, Unit.FLUID_OUNCE, count, amount, words);
             return new Weighed(
                     fluid.grams(),

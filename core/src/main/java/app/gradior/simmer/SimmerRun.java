@@ -74,6 +74,7 @@ public final class SimmerRun {
     private Heat heat;
     private double lookFactor = 1;
     private double seconds;
+    private boolean wearsStarch = true;
 
     /**
      * A pot with that mixture in it.
@@ -121,6 +122,12 @@ public final class SimmerRun {
     @FunctionalInterface
     public interface StopEvent {
         double distance(SimmerRun run);
+    }
+
+    /** Takes the starch to go in at the end: it does not wear as the rest reduces. */
+    public SimmerRun sparingStarch() {
+        wearsStarch = false;
+        return this;
     }
 
     /** Changes look and lid from now on; the factor is how this look differs from its table value. */
@@ -330,7 +337,7 @@ public final class SimmerRun {
             ratesPerS[ETHANOL] = -vapourG * ethanolShare;
             ratesPerS[WATER] = -vapourG * (1 - ethanolShare);
             ratesPerS[ACETIC] = EvaporationRate.ACETIC_RELATIVE_VOLATILITY * acetic * ratesPerS[WATER] / water;
-            boolean wears = consistency.starchy() && temp > boiling - AT_THE_BOIL_K;
+            boolean wears = wearsStarch && consistency.starchy() && temp > boiling - AT_THE_BOIL_K;
             ratesPerS[BOILED_MIN] = wears ? 1 / SECONDS_PER_MINUTE : 0;
             ratesPerS[SOUR_MIN] = wears ? sourShare(water, acetic) / SECONDS_PER_MINUTE : 0;
         }

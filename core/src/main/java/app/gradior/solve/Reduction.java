@@ -18,8 +18,10 @@ import java.util.OptionalDouble;
  * @param heat how it is set, all the while
  * @param servedC serving temperature, −20 to 110 °C
  * @param bodyFactor what this sauce's network is worth over the model's; 1 until known
+ * @param starchLast whether the starch goes in at the end, so that long boiling does not wear it
  */
-public record Reduction(Mixture start, PotOnHeat pot, Heat heat, double servedC, double bodyFactor) {
+public record Reduction(
+        Mixture start, PotOnHeat pot, Heat heat, double servedC, double bodyFactor, boolean starchLast) {
     private static final double SECONDS_PER_MINUTE = 60;
     private static final int CURVE_POINTS = 41;
 
@@ -27,6 +29,11 @@ public record Reduction(Mixture start, PotOnHeat pot, Heat heat, double servedC,
         if (!(servedC >= -20 && servedC <= 110)) {
             throw new IllegalArgumentException("servedC is " + servedC + " °C: -20 to 110 °C expected");
         }
+    }
+
+    /** A reduction with everything in the pot from the start, starch included. */
+    public Reduction(Mixture start, PotOnHeat pot, Heat heat, double servedC, double bodyFactor) {
+        this(start, pot, heat, servedC, bodyFactor, false);
     }
 
     /** What came of the question. */
@@ -117,7 +124,8 @@ public record Reduction(Mixture start, PotOnHeat pot, Heat heat, double servedC,
     }
 
     SimmerRun run() {
-        return new SimmerRun(start, pot, heat, bodyFactor, servedC);
+        SimmerRun run = new SimmerRun(start, pot, heat, bodyFactor, servedC);
+        return starchLast ? run.sparingStarch() : run;
     }
 
     /** The distance to a target, above 0 before it. */

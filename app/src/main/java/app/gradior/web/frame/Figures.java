@@ -84,8 +84,9 @@ public record Figures(Kitchen kitchen) {
     }
 
     public String minutesBand(Band band, boolean open) {
-        return Numbers.plain(Math.floor(band.low()), 0) + " to "
-                + (open ? "no end in sight" : minutes(Math.ceil(band.high())));
+        boolean hours = band.high() >= 120 && !open;
+        String low = hours ? minutes(Math.floor(band.low())) : Numbers.plain(Math.floor(band.low()), 0);
+        return low + " to " + (open ? "no end in sight" : minutes(Math.ceil(band.high())));
     }
 
     public String volumeBand(Band band) {

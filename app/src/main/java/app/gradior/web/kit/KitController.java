@@ -19,6 +19,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,7 +50,36 @@ class KitController {
     /** A burner-and-pot pair and what is known of it. */
     record Pair(String pot, String burner, String says) {}
 
-    /** The pot's form as typed. */
+    /** The pot's form as it came; what a browser leaves out is as if it were empty. */
+    record PotAsked(
+            @Nullable Long id,
+            @Nullable String name,
+            @Nullable String top,
+            @Nullable String base,
+            @Nullable String height,
+            @Nullable String corner,
+            @Nullable String empty,
+            @Nullable PotMaterial material,
+            @Nullable Boolean lid) {
+        PotForm form() {
+            return new PotForm(
+                    id == null ? 0 : id,
+                    or(name),
+                    or(top),
+                    or(base),
+                    or(height),
+                    or(corner),
+                    or(empty),
+                    material == null ? PotMaterial.STAINLESS : material,
+                    Boolean.TRUE.equals(lid));
+        }
+
+        private static String or(@Nullable String text) {
+            return text == null ? "" : text;
+        }
+    }
+
+    /** The pot's form as shown. */
     record PotForm(
             long id,
             String name,
@@ -99,8 +129,8 @@ class KitController {
 
     /** The section of the pot that is being typed. */
     @GetMapping("/pots/answer")
-    String drawn(@ModelAttribute("kitchen") Kitchen kitchen, PotForm form, Model model) {
-        drawing(kitchen, form, model);
+    String drawn(@ModelAttribute("kitchen") Kitchen kitchen, PotAsked asked, Model model) {
+        drawing(kitchen, asked.form(), model);
         return "kit/drawn";
     }
 
@@ -176,7 +206,9 @@ class KitController {
     }
 
     @PostMapping("/pots")
-    String putPot(@ModelAttribute("kitchen") Kitchen kitchen, PotForm form, Model model, HttpServletResponse response) {
+    String putPot(
+            @ModelAttribute("kitchen") Kitchen kitchen, PotAsked asked, Model model, HttpServletResponse response) {
+        PotForm form = asked.form();
         try {
             kit.putPot(
                     kitchen.id(),

@@ -1,0 +1,71 @@
+package app.gradior.web.account;
+
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Kitchens;
+import app.gradior.kitchen.Refusal;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.measure.Numbers;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What a kitchen is called, and which measures, degrees, altitude and clock it has. */
+@Controller
+@RequestMapping("/kitchen")
+class KitchenController {
+    private final Kitchens kitchens;
+
+    KitchenController(Kitchens kitchens) {
+        this.kitchens = kitchens;
+    }
+
+    /** The form as typed. */
+    record Form(String name, MeasureSystem measures, boolean fahrenheit, String altitude, String timeZone) {}
+
+    @GetMapping
+    String page(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
+        return page(
+                new Form(
+                        kitchen.name(),
+                        kitchen.measures(),
+                        kitchen.fahrenheit(),
+                        Numbers.plain(kitchen.altitudeM(), 0).replace(",", ""),
+                        kitchen.zone().getId()),
+                List.of(),
+                model);
+    }
+
+    private static String page(Form form, List<Fault> faults, Model model) {
+        model.addAttribute("form", form);
+        model.addAttribute("faults", faults);
+        model.addAttribute("systems", MeasureSystem.values());
+        return "kitchen";
+    }
+
+    @PostMapping
+    String change(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @RequestParam String name,
+            @RequestParam MeasureSystem measures,
+            @RequestParam(defaultValue = "false") boolean fahrenheit,
+            @RequestParam String altitude,
+            @RequestParam String timeZone,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            kitchens.change(
+                    kitchen, name, measures, fahrenheit, Numbers.parse(altitude).orElse(Double.NaN), timeZone);
+            return "redirect:/kitchen?kept";
+        } catch (Refusal refusal) {
+            response.setStatus(422);
+            return page(new Form(name, measures, fahrenheit, altitude, timeZone), refusal.faults(), model);
+        }
+    }
+}

@@ -1,0 +1,325 @@
+package app.gradior.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.header;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import app.gradior.measure.MeasureSystem;
+import app.gradior.web.frame.KitchenUser;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+
+/** What a kitchen brings in: sauces with stages and files, foods, measures, pots, jars; and the bench. */
+class KitchensOwnTest extends PageCalls {
+    private static MockHttpServletRequestBuilder sauce(String id, String version, String name) {
+        return post("/sauces")
+                .param("id", id)
+                .param("version", version)
+                .param("name", name)
+                .param("texture", "SMOOTH")
+                .param("targetStep", "6")
+                .param("servedC", "20")
+                .param("use", "DIP")
+                .param("yieldMl", "500")
+                .param("tags", "Fruit, supper")
+                .param("notes", "")
+                .param("school-LID", "ajar")
+                .param("text", "1 kg damsons, stoned", "200 g sugar", "2 tbsp cider vinegar")
+                .param("food", "", "", "")
+                .param("grams", "", "", "")
+                .param("lineStage", "1", "2", "0")
+                .param("stageKind", "simmer", "reduce")
+                .param("stageTitle", "until soft", "")
+                .param("stageEnd", "MINUTES", "STEP_SERVED")
+                .param("stageValue", "15", "6")
+                .param("stageLook", "gentle", "lively")
+                .param("stageLid", "ajar", "open");
+    }
+
+    private String saved(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(as(request))
+                .andExpect(redirectedUrlPattern("/sauces/*?saved"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl()
+                .replaceAll("\\D", "");
+    }
+
+    @Test
+    void stagesComeBackAndALineWithoutAStageIsNamed() throws Exception {
+        String id = saved(sauce("0", "0", "Damson dip"));
+        String page = body(get("/sauces/" + id));
+        assertThat(page)
+                .contains("until soft")
+                .contains("“2 tbsp cider vinegar” is used in no stage.")
+                .contains("sour 1")
+                .contains("value=\"ajar\" selected=\"selected\"")
+                .contains("<option value=\"DIP\" data-step=\"6.0\" data-served=\"20.0\" selected=\"selected\">");
+        assertThat(body(get("/sauces").param("tag", "fruit"))).contains("Damson dip");
+        assertThat(body(get("/sauces").param("q", "nothing like it"))).contains("No sauce of yours");
+        mvc.perform(as(sauce(id, "1", "Damson dip").param("stageKind", "fly")))
+                .andExpect(status().is(422))
+                .andExpect(content().string(containsString("Stage 3")))
+                .andExpect(content().string(containsString("until soft")));
+    }
+
+    @Test
+    void versionsAreComparedAndOneCanBeTakenBack() throws Exception {
+        String id = saved(sauce("0", "0", "Damson dip"));
+        saved(sauce(id, "1", "Damson dip").param("text", "3 star anise").param("lineStage", "1"));
+        String beside = body(get("/sauces/" + id + "/versions"));
+        assertThat(beside)
+                .contains("class=\"differs\"><td></td><td>3 star anise</td>")
+                .contains("go back to this");
+        String back = body(get("/sauces/" + id).param("from", "1"));
+        assertThat(back).contains("This is version 1 again").doesNotContain("value=\"3 star anise\"");
+    }
+
+    @Test
+    void aSwapKeepsTheSharpnessAndBecomesAVersion() throws Exception {
+        String id = saved(sauce("0", "0", "Damson dip"));
+        String page = body(get("/sauces/" + id + "/swap").param("line", "2").param("to", "lemon juice"));
+        assertThat(page).contains("the same sharpness").contains("g lemon juice");
+        mvc.perform(as(post("/sauces/" + id + "/swap").param("line", "2").param("to", "lemon juice")))
+                .andExpect(redirectedUrlPattern("/sauces/*?saved"));
+        assertThat(body(get("/sauces/" + id))).contains("g lemon juice").contains("version 2");
+        assertThat(body(get("/sauces/" + id + "/swap").param("line", "1").param("to", "salt")))
+                .contains("no sweetness");
+    }
+
+    @Test
+    void scalingShowsThatDoublingDoesNotDouble() throws Exception {
+        String id = saved(sauce("0", "0", "Damson dip"));
+        String page = body(get("/sauces/" + id + "/scale").param("by", "factor").param("factor", "2"));
+        assertThat(page).contains("Everything times 2").contains("2 kg");
+        assertThat(body(get("/sauces/" + id + "/scale/answer")
+                        .param("by", "ingredient")
+                        .param("line", "0")
+                        .param("haveG", "500")))
+                .contains("Everything times ½");
+        assertThat(body(get("/sauces/" + id + "/scale").param("by", "guests").param("guests", "-3")))
+                .contains("guests is -3");
+    }
+
+    @Test
+    void aSauceSurvivesItsOwnFile() throws Exception {
+        String id = saved(sauce("0", "0", "Damson & <dip>"));
+        String json = body(get("/sauces/" + id + ".json"));
+        assertThat(json).contains("\"formatVersion\" : 1").contains("\"kind\" : \"simmer\"");
+        mvc.perform(as(get("/sauces/" + id + ".json")))
+                .andExpect(header().string("Content-Disposition", "attachment; filename=\"damson-dip.json\""));
+        String preview = imported("sauce.json", json);
+        assertThat(preview)
+                .contains("Nothing is kept until you save")
+                .contains("Damson &amp; &lt;dip&gt;")
+                .contains("until soft")
+                .contains("Fruit, supper");
+        assertThat(imported("r.md", body(get("/sauces/" + id + ".md")))).contains("1 kg damsons, stoned");
+        assertThat(imported("r.jsonld", body(get("/sauces/" + id + ".jsonld")))).contains("1 kg damsons, stoned");
+        assertThat(body(get("/sauces"))).doesNotContain("(2)");
+    }
+
+    private String imported(String name, String text) throws Exception {
+        return mvc.perform(as(multipart("/sauces/import")
+                        .file(new MockMultipartFile("file", name, null, text.getBytes(StandardCharsets.UTF_8)))))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+    }
+
+    @Test
+    void aFileThatIsNoRecipeKeepsWhatWasPasted() throws Exception {
+        mvc.perform(as(multipart("/sauces/import")
+                        .file(new MockMultipartFile("file", "", null, new byte[0]))
+                        .param("pasted", "<html><script>alert(1)</script></html>")))
+                .andExpect(status().is(422))
+                .andExpect(content().string(containsString("no recipe as data")))
+                .andExpect(content().string(containsString("&lt;script&gt;alert(1)")));
+    }
+
+    @Test
+    void aFoodFromALabelIsReadInLinesAndInNoOtherKitchen() throws Exception {
+        MockHttpServletRequestBuilder add = post("/larder/add")
+                .param("name", "Harbour brown sauce")
+                .param("like", "tomato ketchup")
+                .param("fat", "0.1")
+                .param("carbohydrate", "25,2")
+                .param("sugars", "23")
+                .param("salt", "1.3")
+                .param("allergen", "GLUTEN");
+        mvc.perform(as(add)).andExpect(redirectedUrlPattern("/larder/own-harbour-brown-sauce?kept"));
+        assertThat(body(get("/larder/own-harbour-brown-sauce")))
+                .contains("label; estimated: water, acids")
+                .contains("gluten");
+        String id = saveSauce("200 g harbour brown sauce", "100 ml water");
+        assertThat(body(get("/sauces/" + id))).contains("Harbour brown sauce");
+        KitchenUser first = cook;
+        cook = cook(MeasureSystem.METRIC, false);
+        mvc.perform(as(get("/larder/own-harbour-brown-sauce"))).andExpect(status().isNotFound());
+        assertThat(body(get("/larder").param("q", "harbour"))).contains("0 foods found");
+        cook = first;
+        mvc.perform(as(post("/larder/add")
+                        .param("name", "x")
+                        .param("like", "tomato ketchup")
+                        .param("sugars", "50")))
+                .andExpect(status().is(422))
+                .andExpect(content().string(containsString("sugars is 50")));
+        mvc.perform(as(post("/larder/own-harbour-brown-sauce/standard"))).andExpect(status().is(422));
+    }
+
+    @Test
+    void aStandardFoodCanBeCorrectedAndTakenBack() throws Exception {
+        mvc.perform(as(post("/larder/honey/label").param("carbohydrate", "70").param("sugars", "70")))
+                .andExpect(redirectedUrlPattern("/larder/honey?kept"));
+        assertThat(body(get("/larder/honey"))).contains("70 g sugars");
+        mvc.perform(as(post("/larder/honey/standard"))).andExpect(status().is3xxRedirection());
+        assertThat(body(get("/larder/honey"))).contains("81 g sugars");
+    }
+
+    @Test
+    void theKitchensOwnWordsAreKeptAndForgotten() throws Exception {
+        mvc.perform(as(post("/larder/measures").param("word", "Dipper").param("ml", "75")))
+                .andExpect(status().is3xxRedirection());
+        mvc.perform(as(post("/larder/measures").param("word", "two words").param("ml", "75")))
+                .andExpect(status().is(422));
+        String answer =
+                body(post("/sauces/remember").param("text", "3 tbsp bog myrtle").param("food", "thyme"));
+        assertThat(answer).contains("“bog myrtle” is thyme");
+        String id = saveSauce("2 dippers water", "1 tbsp bog myrtle");
+        assertThat(body(get("/sauces/" + id))).contains("150 g").contains("thyme");
+        mvc.perform(as(post("/larder/names/remove").param("words", "bog myrtle")))
+                .andExpect(status().is3xxRedirection());
+        assertThat(body(get("/larder"))).contains("dipper").doesNotContain("bog myrtle");
+        mvc.perform(as(post("/sauces/remember").param("text", "3 tbsp x").param("food", "no such")))
+                .andExpect(status().is(422));
+    }
+
+    @Test
+    void potsAreChangedJarsCountedAndPapersPrinted() throws Exception {
+        mvc.perform(as(post("/kit/pots")
+                        .param("name", "Round pan")
+                        .param("top", "240")
+                        .param("base", "240")
+                        .param("height", "120")
+                        .param("corner", "40")
+                        .param("empty", "1500")
+                        .param("material", "STAINLESS")))
+                .andExpect(status().is3xxRedirection());
+        String kit = body(get("/kit"));
+        assertThat(kit).contains("Round pan").contains("no lid").contains("Jam jar");
+        String pot = kit.replaceAll("(?s).*/kit/pots/(\\d+)\" aria-label=\"Change Round pan.*", "$1");
+        assertThat(body(get("/kit/pots/" + pot)))
+                .contains("Change the Round pan")
+                .contains("value=\"40\"");
+        mvc.perform(as(get("/kit/print/dipstick/" + pot + ".pdf").param("stop", "30")))
+                .andExpect(status().isOk())
+                .andExpect(header().string("Content-Type", "application/pdf"));
+        mvc.perform(as(get("/kit/print/rings.pdf").param("paper", "letter"))).andExpect(status().isOk());
+        assertThat(body(get("/kit/pots/answer")
+                        .param("top", "200")
+                        .param("base", "200")
+                        .param("height", "100")))
+                .contains("Holds 3.14 L");
+        mvc.perform(as(post("/kit/pots/" + pot + "/remove"))).andExpect(status().is3xxRedirection());
+        assertThat(body(get("/kit"))).doesNotContain("Round pan");
+        mvc.perform(as(post("/kit/pots/" + pot + "/remove"))).andExpect(status().isNotFound());
+        mvc.perform(as(post("/kit/jars")
+                        .param("jarName", "Flask")
+                        .param("brimMl", "250")
+                        .param("headspaceMm", "400")
+                        .param("count", "3")))
+                .andExpect(status().is(422))
+                .andExpect(content().string(containsString("headspaceMm is 400")))
+                .andExpect(content().string(containsString("Flask")));
+    }
+
+    @Test
+    void aWaterTestMakesAPairsPlanSurer() throws Exception {
+        String kit = body(get("/kit"));
+        String pot = kit.replaceAll("(?s).*?/kit/pots/(\\d+)\".*", "$1");
+        String burner = kit.replaceAll("(?s).*?/kit/burners/(\\d+)/remove.*", "$1");
+        String test = mvc.perform(as(post("/kit/water")
+                        .param("pot", pot)
+                        .param("burner", burner)
+                        .param("look", "lively")
+                        .param("waterG", "1000")))
+                .andExpect(redirectedUrlPattern("/kit/water/*"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        clock.forward(Duration.ofMinutes(10));
+        mvc.perform(as(post(test).param("endG", "1200"))).andExpect(status().is(422));
+        mvc.perform(as(post(test).param("endG", "925"))).andExpect(status().is3xxRedirection());
+        assertThat(body(get(test))).contains("more than the model says").contains("10.0 minutes");
+        assertThat(body(get("/kit"))).contains("give or take");
+        mvc.perform(as(post(test).param("endG", "900"))).andExpect(status().is(422));
+        cook = cook(MeasureSystem.METRIC, false);
+        mvc.perform(as(get(test))).andExpect(status().isNotFound());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "thicken?step=5 | Stir ",
+                "thicken?have=look&kind=pulp&looksStep=3&step=4.5&form=WHITE_ROUX&starch=wheat_flour | Butter",
+                "thicken?step=2 | already at step",
+                "thin?have=look&kind=starch&looksStep=6&looksC=65&step=4&with=milk | Add ",
+                "reduce?until=fraction&left=1/2 | stop at",
+                "reduce?until=step&step=6 | When served",
+                "cold?have=look&kind=syrup&looksStep=3&looksC=100 | From the pot to the fridge",
+                "alcohol?lines=300%20ml%20red%20wine%0A400%20ml%20stock&minutes=15 | of the alcohol is left",
+                "alcohol?lines=400%20ml%20stock | no alcohol in this",
+                "slurry?grams=12&parts=3 | part 3",
+                "season?taste=SALT&percent=1.5&with=soy%20sauce | of soy sauce",
+                "season?percent=abc | is not between",
+                "jars?hotMl=900 | Fill ",
+                "swap?from=sugar&grams=200&to=honey | the same sweetness",
+                "swap?from=salt&grams=10&to=water | brings no salt",
+                "convert?line=2%20tbsp%20honey | of honey",
+                "convert?line=wurzel | No food found"
+            })
+    void everyQuestionOfTheBenchIsAnsweredFromItsAddress(String question, String expected) throws Exception {
+        String page = body(get(java.net.URI.create("/bench/" + question)));
+        assertThat(page).contains(expected);
+        String piece = body(get(java.net.URI.create("/bench/" + question.replaceFirst("\\?", "/answer?"))));
+        assertThat(piece).contains(expected).doesNotContain("<html");
+    }
+
+    @Test
+    void theBenchSpeaksTheKitchensUnitsAndKnowsNoOtherQuestion() throws Exception {
+        mvc.perform(as(get("/bench/nothing"))).andExpect(status().isNotFound());
+        mvc.perform(as(post("/kitchen")
+                        .param("name", "Cove kitchen")
+                        .param("measures", "US")
+                        .param("fahrenheit", "true")
+                        .param("altitude", "0")
+                        .param("timeZone", "UTC")))
+                .andExpect(status().is3xxRedirection());
+        assertThat(body(get("/bench/cold")))
+                .contains("212 °F")
+                .contains("US, °F")
+                .doesNotContain("100 °C");
+        mvc.perform(as(post("/kitchen")
+                        .param("name", "")
+                        .param("measures", "US")
+                        .param("altitude", "99999")
+                        .param("timeZone", "Nowhere")))
+                .andExpect(status().is(422))
+                .andExpect(content().string(containsString("altitudeM is 99999")))
+                .andExpect(content().string(containsString("no time zone")))
+                .andExpect(content().string(not(containsString("Kept."))));
+    }
+}

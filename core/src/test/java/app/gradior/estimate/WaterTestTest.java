@@ -1,0 +1,48 @@
+package app.gradior.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.vessel.PotShape;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class WaterTestTest {
+    private static final PotOnHeat POT = PotOnHeat.unknownPair(new PotShape(240, 220, 130), 300);
+    private static final Heat LIVELY = new Heat(Look.LIVELY, LidState.OPEN);
+
+    @Test
+    void findsTheFactorThatMadeTheWaterGo() {
+        for (double truth : new double[] {0.6, 1, 1.7}) {
+            SimmerRun run = new SimmerRun(Sauces.of("water", 1500), POT.withPairFactor(truth), LIVELY, 1, 20);
+            run.advance(600);
+            WaterTest test = WaterTest.of(POT, LIVELY, 1500, run.massG(), 10);
+            assertThat(test.factor()).isCloseTo(truth, within(0.003 * truth));
+            assertThat(test.logSd()).isBetween(0.15, 0.25);
+        }
+    }
+
+    @Test
+    void moreTestsAreSurer() {
+        WaterTest one = new WaterTest(1.2, 0.16);
+        WaterTest both = WaterTest.together(List.of(one, new WaterTest(1.4, 0.16)));
+        assertThat(both.factor()).isCloseTo(Math.sqrt(1.2 * 1.4), within(1e-9));
+        assertThat(both.logSd()).isCloseTo(0.16 / Math.sqrt(2), within(1e-9));
+    }
+
+    @Test
+    void nonsenseIsRefused() {
+        assertThatThrownBy(() -> WaterTest.of(POT, LIVELY, 1500, 1600, 10)).hasMessageStartingWith("endG is 1600");
+        assertThatThrownBy(() -> WaterTest.of(POT, LIVELY, 1500, 1400, 1)).hasMessageStartingWith("minutes is 1");
+        assertThatThrownBy(() -> WaterTest.of(POT, LIVELY, 1500, 1499.9, 60))
+                .hasMessageContaining("check the two weights");
+        assertThatThrownBy(() -> WaterTest.together(List.of())).hasMessageContaining("no test");
+    }
+}

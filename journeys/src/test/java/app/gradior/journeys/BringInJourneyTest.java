@@ -1,0 +1,200 @@
+package app.gradior.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** A cook brings recipes, pots, labels and questions in: sauces, larder, kit and bench, through the real interface. */
+class BringInJourneyTest {
+    private static RunningApplication application;
+    private static Browser browser;
+
+    @BeforeAll
+    static void start() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
+        application = RunningApplication.demo();
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void end() {
+        assertThat(browser.errors()).isEmpty();
+        browser.close();
+        application.close();
+    }
+
+    private static Page enter() {
+        Page page = browser.page(application.url(), 1280, 800, ColorScheme.LIGHT);
+        page.navigate("/login");
+        page.click("text=Enter the demo kitchen");
+        assertThat(page.locator("h1")).hasText("On the heat");
+        return page;
+    }
+
+    private static Locator stageKind(Page page, int index) {
+        return page.locator("#stages select[name=stageKind]").nth(index);
+    }
+
+    @Test
+    void aSauceFromAnOutlineWithItsStagesMoved() {
+        Page page = enter();
+        page.navigate("/sauces");
+        page.click("text=stew fruit, mill, reduce");
+        assertThat(page.locator("#stages > li")).hasCount(4);
+        page.fill("input[name=name]", "Rhubarb & ginger dip");
+        String[] typed = {"1 kg rhubarb", "150 g sugar", "2 tbsp harbour tonic", "100 ml water"};
+        for (int i = 0; i < typed.length; i++) {
+            page.locator("#lines input[name=text]").nth(i).fill(typed[i]);
+            page.locator("#lines input[name=text]").nth(i).press("Enter");
+        }
+        page.locator("#lines select[name=lineStage]").nth(0).selectOption("1");
+        page.locator("#lines select[name=lineStage]").nth(3).selectOption("1");
+        assertThat(page.locator(".warnings")).containsText("“150 g sugar” is used in no stage");
+        page.locator("#lines select[name=lineStage]").nth(1).selectOption("3");
+
+        // One key opens the correction; the kitchen remembers the word.
+        page.locator("#lines input[name=text]").nth(2).press("Alt+c");
+        page.locator("input[name=food]").nth(2).fill("cider vinegar");
+        page.locator("[data-remember]").nth(2).click();
+        assertThat(page.locator("[data-remember]").nth(2)).containsText("“harbour tonic” is cider vinegar");
+        assertThat(page.locator("[data-understood='2']")).containsText("cider vinegar");
+        page.locator("#lines select[name=lineStage]").nth(2).selectOption("3");
+        assertThat(page.locator("#whole")).containsText("all stages take about");
+        assertThat(page.locator(".stage-says").nth(3)).containsText("step 6.5 served");
+
+        // By keys, by button, by drag: the lines follow their stage.
+        stageKind(page, 2).press("Alt+ArrowUp");
+        assertThat(stageKind(page, 1)).hasValue("add");
+        assertThat(page.locator("#lines select[name=lineStage]").nth(1)).hasValue("2");
+        page.locator("#stages [data-down]").nth(1).click();
+        assertThat(stageKind(page, 2)).hasValue("add");
+        page.locator("#stages > li").nth(0).dragTo(page.locator("#stages > li").nth(1));
+        assertThat(stageKind(page, 1)).hasValue("simmer");
+        assertThat(page.locator("#lines select[name=lineStage]").nth(0)).hasValue("2");
+        page.locator("#stages [data-up]").nth(1).click();
+        Browser.checkScreen(page);
+        page.click("text=Save");
+        assertThat(page.locator(".saved")).isVisible();
+        assertThat(stageKind(page, 0)).hasValue("simmer");
+
+        page.click("text=Scale");
+        assertThat(page.locator(".saying")).containsText("Everything times 2");
+        page.locator("input[name=by][value=guests]").check();
+        page.fill("input[name=guests]", "18");
+        assertThat(page).hasURL(Pattern.compile("guests=18"));
+        page.goBack();
+        page.click("text=Swap an ingredient");
+        page.selectOption("select[name=line]", "2");
+        page.fill("input[name=to]", "lemon juice");
+        page.click("text=What then?");
+        assertThat(page.locator(".saying")).containsText("the same sharpness");
+        page.click("text=Put it into the sauce");
+        assertThat(page.locator("div.head")).containsText("version 2");
+        page.click("text=version 2");
+        assertThat(page.locator(".differs")).hasCount(2);
+        Browser.checkScreen(page);
+        page.locator("text=go back to this").first().click();
+        assertThat(page.locator("#lines input[name=text]").nth(2)).hasValue("2 tbsp harbour tonic");
+    }
+
+    @Test
+    void aRecipeIsLookedAtBeforeItIsKept() {
+        Page page = enter();
+        page.navigate("/sauces");
+        page.click("text=Bring one in");
+        page.fill(
+                "textarea[name=pasted]",
+                "{\"@type\":\"Recipe\",\"name\":\"Pear relish\",\"recipeIngredient\":[\"4 pears, cored\",\"100 g sugar\","
+                        + "\"3 florbles of wurzle\"],\"recipeInstructions\":\"Cook it down.\"}");
+        page.click("text=Look at it");
+        assertThat(page.locator(".saved")).containsText("Nothing is kept until you save");
+        assertThat(page.locator(".fault")).containsText("Line 3");
+        assertThat(page.locator("[data-understood='0']")).containsText("pears");
+        page.locator("#lines input[name=text]").nth(2).fill("1 tbsp lemon juice");
+        page.click("text=Save");
+        assertThat(page.locator(".saved")).containsText("Saved");
+        page.navigate("/sauces?q=relish");
+        assertThat(page.locator(".book li")).hasCount(1);
+    }
+
+    @Test
+    void theBenchAnswersAsOneTypesAndItsAddressIsTheQuestion() {
+        Page page = enter();
+        page.navigate("/bench");
+        Browser.checkScreen(page);
+        page.click("text=Thicken what I have");
+        assertThat(page.locator(".saying")).containsText("g cornflour into");
+        page.evaluate("window.stayed = true");
+        page.fill("textarea[name=lines]", "1 litre stock");
+        assertThat(page.locator(".three").first()).containsText("1,0");
+        page.selectOption("select[name=starch]", "potato");
+        assertThat(page.locator(".saying")).containsText("potato starch");
+        page.selectOption("select[name=have]", "look");
+        page.fill("input[name=looksStep]", "6");
+        assertThat(page.locator("#answer .fault")).containsText("thin it instead");
+        assertThat(page.evaluate("window.stayed")).isEqualTo(true);
+        page.fill("input[name=looksStep]", "3");
+        assertThat(page.locator(".saying")).containsText("potato starch");
+        String said = page.locator(".saying").textContent();
+        assertThat(page).hasURL(Pattern.compile("looksStep=3"));
+        Page other = enter();
+        other.navigate(page.url());
+        assertThat(other.locator(".saying")).hasText(said);
+        Browser.checkScreen(page);
+    }
+
+    @Test
+    void labelsMeasuresPotsJarsAndAWaterTest() {
+        Page page = enter();
+        page.navigate("/larder");
+        page.fill("input[name=q]", "tamarillo");
+        page.press("input[name=q]", "Enter");
+        page.click("text=tamarillos");
+        assertThat(page.locator("svg.composition")).isVisible();
+        page.navigate("/larder");
+        page.fill("input[name=word]", "dipper");
+        page.fill("input[name=ml]", "80");
+        page.click("text=Keep it");
+        assertThat(page.locator("#own")).containsText("dipper 80 mL");
+        page.navigate("/bench/convert?line=two+dippers+of+water");
+        assertThat(page.locator(".saying")).containsText("160 g of water");
+
+        page.navigate("/kit");
+        assertThat(page.locator("#answer")).containsText("drawn to scale");
+        page.fill("input[name=top]", "220");
+        page.fill("input[name=base]", "220");
+        page.fill("input[name=height]", "100");
+        page.fill("input[name=corner]", "45");
+        assertThat(page.locator("#answer svg.section")).isVisible();
+        assertThat(page.locator("#answer")).containsText("Holds 3.");
+        page.fill("form#live input[name=name]", "Round-bottomed pan");
+        page.fill("input[name=empty]", "1400");
+        page.click("text=Add the pot");
+        assertThat(page.locator(".pots")).containsText("Round-bottomed pan");
+        page.fill("input[name=jarName]", "Squat jar");
+        page.fill("#jars form.sheet input[name=count]", "12");
+        page.fill("input[name=brimMl]", "140");
+        page.click("text=Add the jars");
+        assertThat(page.locator("#jars")).containsText("Squat jar");
+        page.navigate("/bench/jars?hotMl=260");
+        assertThat(page.locator(".saying")).containsText("Squat jar");
+
+        page.navigate("/kit");
+        page.fill("input[name=waterG]", "1500");
+        page.click("text=Start ten minutes");
+        assertThat(page.locator(".timer")).hasText(Pattern.compile("\\d:\\d\\d"));
+        page.fill("input[name=endG]", "1400");
+        page.click("text=That is what is left");
+        assertThat(page.locator(".fault")).containsText("3 to 120");
+        assertThat(page.locator("input[name=endG]")).hasValue("1400");
+        Browser.checkScreen(page);
+    }
+}
