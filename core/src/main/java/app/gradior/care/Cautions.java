@@ -63,6 +63,13 @@ public final class Cautions {
         return cautions;
     }
 
+    /** What a hot sauce does in a blender. */
+    public static Caution blender() {
+        return new Caution(
+                "Hot sauce bursts out of a blender",
+                "Let it cool, a third full at most, lid vented and held down with a cloth.");
+    }
+
     /** Whether a pot takes a hot volume without boiling over or giving metal to acid. */
     public static boolean suits(PotShape shape, PotMaterial material, double hotMl) {
         return hotMl <= FULLEST_SHARE * shape.capacityMl() && !material.reactive();

@@ -82,7 +82,9 @@ class PlanController {
             List<String[]> rows,
             String section,
             String stair,
-            List<Caution> cautions) {}
+            List<Caution> cautions,
+            String startMm,
+            String stopMm) {}
 
     @GetMapping
     String plan(@ModelAttribute("kitchen") Kitchen kitchen, Asked asked, Model model) {
@@ -241,7 +243,9 @@ class PlanController {
                     List.of(),
                     SectionDrawing.draw(shape, level, level, OptionalDouble.empty(), false),
                     "",
-                    answer.cautions());
+                    answer.cautions(),
+                    "",
+                    "");
         }
         return possible(question, answer, answer.done().orElseThrow(), figures);
     }
@@ -301,6 +305,8 @@ class PlanController {
                         question.targetStep(),
                         "in the pot then, " + figures.temp(end.tempC()),
                         "at the table, " + figures.temp(question.servedC())),
-                answer.cautions());
+                answer.cautions(),
+                Numbers.plain(begin.levelMm(), 1),
+                Numbers.plain(end.levelMm(), 1));
     }
 }

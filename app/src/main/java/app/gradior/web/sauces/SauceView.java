@@ -1,5 +1,6 @@
 package app.gradior.web.sauces;
 
+import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
 import app.gradior.heat.LidState;
 import app.gradior.kitchen.Kitchen;
@@ -14,6 +15,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SauceRun;
 import app.gradior.simmer.StageResult;
@@ -62,7 +64,13 @@ final class SauceView {
     record StageFigure(String minutes, String after) {}
 
     /** Everything beside the form. */
-    record Whole(List<Total> totals, String taste, List<String> warnings, List<StageFigure> stages, String cookedIn) {}
+    record Whole(
+            List<Total> totals,
+            String taste,
+            List<String> warnings,
+            List<StageFigure> stages,
+            String cookedIn,
+            List<Caution> cautions) {}
 
     List<Row> rows(SauceForm form) {
         List<Row> rows = new ArrayList<>();
@@ -109,7 +117,7 @@ final class SauceView {
         Ingredients all = new Ingredients(readings, draft.texture());
         Mixture m = all.mixture();
         if (!(m.massG() > 0)) {
-            return new Whole(List.of(), "", List.of(), List.of(), "");
+            return new Whole(List.of(), "", List.of(), List.of(), "", List.of());
         }
         double hotMl = m.volumeMl20c() * SpecificVolume.expansion(100);
         Optional<KitchenKit.KitPot> pot = pots.stream()
@@ -132,7 +140,12 @@ final class SauceView {
                         + " when served.";
             }
         }
-        return new Whole(totals, TasteDrawing.draw(m), warnings, stages, cookedIn);
+        List<Caution> cautions = new ArrayList<>();
+        pot.ifPresent(p -> cautions.addAll(Cautions.of(all, p.shape(), p.material(), hotMl)));
+        if (draft.stages().stream().anyMatch(stage -> stage.kind() == StageKind.BLEND)) {
+            cautions.add(Cautions.blender());
+        }
+        return new Whole(totals, TasteDrawing.draw(m), warnings, stages, cookedIn, cautions);
     }
 
     private StageFigure figure(StageResult result) {
@@ -149,8 +162,8 @@ final class SauceView {
         for (int line : StagePlan.unused(draft, readings)) {
             warnings.add("“" + readings.get(line).text().strip() + "” is used in no stage.");
         }
-        boolean aims = draft.stages().stream()
-                .anyMatch(s -> s.lid() == LidState.CLOSED && s.kind() == app.gradior.sauce.StageKind.REDUCE);
+        boolean aims =
+                draft.stages().stream().anyMatch(s -> s.lid() == LidState.CLOSED && s.kind() == StageKind.REDUCE);
         if (aims) {
             warnings.add("A stage reduces with the lid on: next to nothing evaporates.");
         }
