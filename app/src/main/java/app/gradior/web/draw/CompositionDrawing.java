@@ -9,8 +9,8 @@ import java.util.List;
 public final class CompositionDrawing {
     private static final double WIDTH = 600;
     private static final double BEAM = 34;
-    private static final double ROW = 20;
-    private static final int COLUMNS = 4;
+    private static final double ROW = 27;
+    private static final int COLUMNS = 2;
 
     private CompositionDrawing() {}
 
@@ -48,9 +48,9 @@ public final class CompositionDrawing {
         for (int i = 0; i < there.size(); i++) {
             Part part = there.get(i);
             double left = i % COLUMNS * WIDTH / COLUMNS;
-            double y = BEAM + 20 + i / COLUMNS * ROW;
-            svg.rect("part " + part.cssClass(), left, y - 11, 12, 12);
-            svg.text("word", left + 18, y, "start", Numbers.plain(part.grams(), 1) + " " + part.name());
+            double y = BEAM + 26 + i / COLUMNS * ROW;
+            svg.rect("part " + part.cssClass(), left, y - 13, 15, 15);
+            svg.text("word", left + 24, y, "start", Numbers.plain(part.grams(), 1) + " " + part.name());
         }
         return svg.done();
     }
