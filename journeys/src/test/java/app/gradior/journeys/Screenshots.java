@@ -25,7 +25,7 @@ class Screenshots {
             shot(wide, "/log/1", "batch");
             shot(wide, "/kit", "kit");
             shot(wide, "/bench/thicken", "bench");
-            shot(wide, "/bench/cold?have=look&kind=syrup&looksStep=3&looksC=103&served=20", "bench-cold");
+            shot(wide, "/bench/cold?have=look&kind=syrup&looksStep=2&looksC=100&served=20", "bench-cold");
             shot(wide, "/larder/damson", "larder");
             shot(wide, "/sauces/6/scale", "scale");
             Page phone = enter(browser, application, 390, 844, ColorScheme.LIGHT);

@@ -21,6 +21,7 @@ import org.springframework.stereotype.Component;
 class ColdTool implements Tool {
     private static final double FRIDGE_C = 5;
     private static final double ROOM_C = 20;
+    private static final double HIGHEST_STEP = 9.5;
 
     private final WhatIHave have;
 
@@ -66,7 +67,10 @@ class ColdTool implements Tool {
                     Numbers.plain(RingTest.radiusMm(sauce, tempC), 0) + " mm"));
         }
         double fridge = Consistency.step(sauce, 1, FRIDGE_C);
-        return new Reply.Builder("From the pot to the fridge it climbs " + Numbers.fixed(fridge - hot, 1) + " steps.")
+        return new Reply.Builder(
+                        fridge > HIGHEST_STEP
+                                ? "From the pot to the fridge it sets hard, past the top of the stair."
+                                : "From the pot to the fridge it climbs " + Numbers.fixed(fridge - hot, 1) + " steps.")
                 .big("In the pot", figures.step(hot), Stair.Tread.of(hot).label())
                 .big("Served", figures.step(served), Stair.Tread.of(served).label())
                 .big(
