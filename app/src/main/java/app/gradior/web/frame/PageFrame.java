@@ -51,7 +51,7 @@ class PageFrame {
                         new Place("Plan", "/plan", path.startsWith("/plan")),
                         new Place("Log", "/log", path.startsWith("/log")),
                         new Place("Bench", "/bench", path.startsWith("/bench")),
-                        new Place("Kit", "/kit", path.startsWith("/kit")),
+                        new Place("Kit", "/kit", path.startsWith("/kit") && !path.equals("/kitchen")),
                         new Place("Larder", "/larder", path.startsWith("/larder"))));
         boolean ownPot = path.startsWith("/pot/") || path.equals("/");
         boolean page = "GET".equals(request.getMethod()) && !path.endsWith("/answer");

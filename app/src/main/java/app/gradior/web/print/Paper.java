@@ -9,7 +9,7 @@ import java.util.List;
 /** The printables of the kit. */
 final class Paper {
     private static final double LEFT_MM = 25;
-    private static final double STICK_WIDTH_MM = 24;
+    private static final double STICK_WIDTH_MM = 34;
     private static final double FLOOR_FROM_BOTTOM_MM = 40;
     private static final double PLATE_DENSITY_KG_PER_M3 = 1050;
 
@@ -73,7 +73,7 @@ final class Paper {
         for (double ml = step; ml <= pot.volumeMl(tallest); ml += step) {
             double y = floor - pot.levelMm(ml);
             sheet.line(right - 5, y, right, y, 0.25);
-            sheet.text(right + 1.5, y + 1, 7, false, Numbers.plain(ml, 0) + " mL");
+            sheet.text(right - 17, y + 1, 7, false, Numbers.plain(ml, 0) + " mL");
         }
     }
 
@@ -88,11 +88,12 @@ final class Paper {
                     27,
                     10,
                     false,
-                    "Lay a glass plate on it. Pour 30 mL (two level 15 mL spoons) on the middle, read the mean radius after 60 seconds.");
+                    "Lay a glass plate on it. Pour 30 mL (two level 15 mL spoons) on the middle.");
+            sheet.text(LEFT_MM, 32, 10, false, "Read the mean radius after 60 seconds");
             for (int mm = 10; mm <= 80; mm += 5) {
                 sheet.circle(cx, cy, mm, mm % 10 == 0 ? 0.4 : 0.15);
                 if (mm % 10 == 0) {
-                    sheet.text(cx - 2, cy - mm - 0.8, 8, false, String.valueOf(mm));
+                    sheet.text(cx + 1, cy - mm - 0.8, 8, false, String.valueOf(mm));
                 }
             }
             sheet.line(cx - 84, cy, cx + 84, cy, 0.1).line(cx, cy - 84, cx, cy + 84, 0.1);

@@ -69,9 +69,9 @@ class PaperTest {
             assertThat(isInk(page, 25 + 4, floor - mm)).as(mm + " mm").isTrue();
         }
         assertThat(isInk(page, 25 + 4, floor - 13.5)).isFalse();
-        assertThat(isInk(page, 25 + 24 + 4, floor - 47)).as("the plan's mark").isTrue();
+        assertThat(isInk(page, 25 + 34 + 4, floor - 47)).as("the plan's mark").isTrue();
         double litre = POT.levelMm(1000);
-        assertThat(isInk(page, 25 + 24 - 2, floor - litre))
+        assertThat(isInk(page, 25 + 34 - 2, floor - litre))
                 .as("the mark of a litre")
                 .isTrue();
     }
