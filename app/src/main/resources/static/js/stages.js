@@ -8,8 +8,6 @@
 export function stages(form, changed) {
   const list = /** @type {HTMLOListElement} */ (form.querySelector('#stages'));
   const blank = /** @type {HTMLTemplateElement} */ (form.querySelector('#stage-blank'));
-  /** @type {Element | null} */
-  let dragged = null;
 
   /** Numbers the stages anew; lines keep the stage they had. @param {Element[]} before */
   function renumber(before) {
@@ -103,25 +101,43 @@ export function stages(form, changed) {
       /** @type {HTMLElement} */ (event.target).focus();
     }
   });
-  list.addEventListener('dragstart', (event) => {
-    dragged = event.target instanceof Element ? event.target.closest('li') : null;
-  });
-  list.addEventListener('dragover', (event) => {
-    const over = event.target instanceof Element ? event.target.closest('li') : null;
-    if (dragged && over && over !== dragged) {
-      event.preventDefault();
+  // By the pointer, finger or mouse: a stage follows its number up and down the list.
+  list.addEventListener('pointerdown', (event) => {
+    const grip = event.target instanceof Element ? event.target.closest('.stage-no') : null;
+    const stage = grip?.closest('li');
+    if (!stage || event.button !== 0) {
+      return;
     }
+    event.preventDefault();
+    const before = [...list.children];
+    stage.classList.add('dragged');
+    const follow = (/** @type {PointerEvent} */ move) => place(stage, move.clientY);
+    const drop = () => {
+      document.removeEventListener('pointermove', follow);
+      document.removeEventListener('pointerup', drop);
+      document.removeEventListener('pointercancel', drop);
+      stage.classList.remove('dragged');
+      renumber(before);
+    };
+    document.addEventListener('pointermove', follow);
+    document.addEventListener('pointerup', drop);
+    document.addEventListener('pointercancel', drop);
   });
-  list.addEventListener('drop', (event) => {
-    const over = event.target instanceof Element ? event.target.closest('li') : null;
-    if (dragged && over && over !== dragged) {
-      event.preventDefault();
-      const from = dragged;
-      const down = [...list.children].indexOf(from) < [...list.children].indexOf(over);
-      keeping(() => (down ? over.after(from) : over.before(from)));
+
+  /** Puts a stage where the pointer is: past a neighbour once it is past that one's middle. @param {Element} stage @param {number} y */
+  function place(stage, y) {
+    const middle = (/** @type {Element} */ other) => {
+      const box = other.getBoundingClientRect();
+      return (box.top + box.bottom) / 2;
+    };
+    while (stage.nextElementSibling && y > middle(stage.nextElementSibling)) {
+      stage.nextElementSibling.after(stage);
     }
-    dragged = null;
-  });
+    while (stage.previousElementSibling && y < middle(stage.previousElementSibling)) {
+      stage.previousElementSibling.before(stage);
+    }
+  }
+
   list.addEventListener('change', (event) => {
     const select = event.target;
     if (select instanceof HTMLSelectElement && select.name === 'stageKind') {

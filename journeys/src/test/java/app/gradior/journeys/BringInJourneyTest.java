@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -43,6 +44,15 @@ class BringInJourneyTest {
         return page.locator("#stages select[name=stageKind]").nth(index);
     }
 
+    /** Takes a stage by its number and lets it go on the lower part of another. */
+    private static void drag(Page page, int from, int to) {
+        page.locator(".stage-no").nth(from).hover();
+        BoundingBox onto = page.locator("#stages > li").nth(to).boundingBox();
+        page.mouse().down();
+        page.mouse().move(onto.x + 20, onto.y + 0.9 * onto.height);
+        page.mouse().up();
+    }
+
     @Test
     void aSauceFromAnOutlineWithItsStagesMoved() {
         Page page = enter();
@@ -76,7 +86,7 @@ class BringInJourneyTest {
         assertThat(page.locator("#lines select[name=lineStage]").nth(1)).hasValue("2");
         page.locator("#stages [data-down]").nth(1).click();
         assertThat(stageKind(page, 2)).hasValue("add");
-        page.locator("#stages > li").nth(0).dragTo(page.locator("#stages > li").nth(1));
+        drag(page, 0, 1);
         assertThat(stageKind(page, 1)).hasValue("simmer");
         assertThat(page.locator("#lines select[name=lineStage]").nth(0)).hasValue("2");
         page.locator("#stages [data-up]").nth(1).click();
