@@ -1,6 +1,7 @@
 package app.gradior.estimate;
 
 import app.gradior.heat.Look;
+import app.gradior.sauce.Ingredients;
 import java.util.EnumSet;
 import java.util.List;
 
@@ -13,7 +14,7 @@ import java.util.List;
 final class Belief {
     private static final double PAIR_LOG_SD = 0.30;
     private static final double MEASURED_PAIR_LOG_SD = 0.12;
-    private static final double BODY_LOG_SD = 0.50;
+    static final double BODY_LOG_SD = 0.50;
     private static final double WATER_LOG_SD = 0.03;
     private static final double SOLIDS_LOG_SD = 0.02;
     private static final double LOOK_LOG_SD = 0.15;
@@ -24,9 +25,9 @@ final class Belief {
     private final List<Look> looks;
 
     Belief(BatchStory story) {
-        this.pairSd = story.pairKnown() ? MEASURED_PAIR_LOG_SD : PAIR_LOG_SD;
-        this.waterSd = Math.hypot(WATER_LOG_SD, story.spread().waterLogSd());
-        this.solidsSd = Math.hypot(SOLIDS_LOG_SD, story.spread().solidsLogSd());
+        this.pairSd = pairLogSd(story.pairKnown());
+        this.waterSd = waterLogSd(story.spread());
+        this.solidsSd = solidsLogSd(story.spread());
         EnumSet<Look> used = EnumSet.of(story.heat().look());
         for (BatchStory.Happening happening : story.happenings()) {
             if (happening.what() instanceof BatchStory.LookSet set) {
@@ -34,6 +35,23 @@ final class Belief {
             }
         }
         this.looks = List.copyOf(used);
+    }
+
+    private static double pairLogSd(boolean known) {
+        return known ? MEASURED_PAIR_LOG_SD : PAIR_LOG_SD;
+    }
+
+    /** Of the rate of evaporation at one look: pair and look together. */
+    static double rateLogSd(boolean pairKnown) {
+        return Math.hypot(pairLogSd(pairKnown), LOOK_LOG_SD);
+    }
+
+    static double waterLogSd(Ingredients.Spread spread) {
+        return Math.hypot(WATER_LOG_SD, spread.waterLogSd());
+    }
+
+    static double solidsLogSd(Ingredients.Spread spread) {
+        return Math.hypot(SOLIDS_LOG_SD, spread.solidsLogSd());
     }
 
     /** How many numbers z has. */

@@ -22,6 +22,9 @@ import java.util.Optional;
  */
 public final class SauceRun {
     private static final double ROOM_C = 20;
+    /** About where a pot is that was just taken over from the boil. */
+    private static final double BOILING_C = 100;
+
     private static final double SECONDS_PER_MINUTE = 60;
     private static final double LONGEST_STAGE_S = 24 * 3600.0;
     /** Net heat of an ordinary kitchen burner when none is known, W. */
@@ -99,7 +102,22 @@ public final class SauceRun {
      * @param servedC serving temperature, °C
      */
     public static Cooked cook(List<Stage> stages, PotOnHeat pot, double bodyFactor, double servedC) {
+        return cook(stages, new SauceRun(pot, bodyFactor, servedC));
+    }
+
+    /**
+     * Cooks on from a pot that is at its boil.
+     *
+     * @param from what is in it
+     */
+    public static Cooked cookOn(Mixture from, List<Stage> stages, PotOnHeat pot, double bodyFactor, double servedC) {
         SauceRun run = new SauceRun(pot, bodyFactor, servedC);
+        run.mixture = from;
+        run.tempC = BOILING_C;
+        return cook(stages, run);
+    }
+
+    private static Cooked cook(List<Stage> stages, SauceRun run) {
         for (int i = 0; i < stages.size(); i++) {
             Optional<String> trouble = run.cook(stages.get(i));
             if (trouble.isPresent()) {

@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
  * @param mix the starch and what it is stirred into
  * @param targetStep wanted at the serving temperature
  * @param servedC serving temperature, °C
+ * @param after what happens between the reduction and the starch
  */
 public record Routes(
         Mixture start,
@@ -27,7 +28,8 @@ public record Routes(
         Thickening.Mix mix,
         double targetStep,
         double servedC,
-        double bodyFactor) {
+        double bodyFactor,
+        Afterwards after) {
     /** Points of a whole curve. */
     public static final int POINTS = 25;
     /** No cook reduces longer than this to save starch, min; arbitrary. */
@@ -36,11 +38,32 @@ public record Routes(
     private static final double SECONDS_PER_MINUTE = 60;
     private static final double WIDEST_FACTOR = 2.5;
 
+    /** What a sauce becomes after it has reduced and before the starch goes in: later additions, a sieve. */
+    @FunctionalInterface
+    public interface Afterwards {
+        /** Nothing happens. */
+        Afterwards NOTHING = reduced -> reduced;
+
+        Mixture of(Mixture reduced);
+    }
+
     public Routes {
         new StopAt.StepServed(targetStep);
         if (!(servedC >= -20 && servedC <= 110)) {
             throw new IllegalArgumentException("servedC is " + servedC + " °C: -20 to 110 °C expected");
         }
+    }
+
+    /** Ways on which nothing comes between the reduction and the starch. */
+    public Routes(
+            Mixture start,
+            PotOnHeat pot,
+            Heat heat,
+            Thickening.Mix mix,
+            double targetStep,
+            double servedC,
+            double bodyFactor) {
+        this(start, pot, heat, mix, targetStep, servedC, bodyFactor, Afterwards.NOTHING);
     }
 
     /**
@@ -121,7 +144,7 @@ public record Routes(
                     "The sauce starts at " + litres(run.volumeMlHot()) + " hot and this pot holds "
                             + litres(pot.shape().capacityMl()) + " to the brim: take a larger pot.");
         }
-        if (run.stepServed() > targetStep) {
+        if (stepServed(run) > targetStep) {
             return tooThick(run);
         }
         double mostG = mostEvaporatedG();
@@ -145,10 +168,10 @@ public record Routes(
     }
 
     private NoWay tooThick(SimmerRun run) {
-        OptionalDouble water = Thinning.waterToStep(start, targetStep, servedC, bodyFactor);
+        OptionalDouble water = Thinning.waterToStep(after.of(start), targetStep, servedC, bodyFactor);
         return new NoWay(
                 "target",
-                "It is already at step " + Numbers.fixed(run.stepServed(), 1) + " when served, thicker than the "
+                "It is already at step " + Numbers.fixed(stepServed(run), 1) + " when served, thicker than the "
                         + Numbers.plain(targetStep, 1) + " wanted"
                         + (water.isPresent()
                                 ? ": thin it with about " + Numbers.plain(water.getAsDouble(), 0) + " g of water."
@@ -162,16 +185,23 @@ public record Routes(
     /** What reducing alone would evaporate, or all that it can in the longest time. */
     private double mostEvaporatedG() {
         SimmerRun run = run();
-        run.advanceUntil(r -> targetStep - r.stepServed(), LONGEST_MIN * SECONDS_PER_MINUTE);
+        run.advanceUntil(r -> targetStep - stepServed(r), LONGEST_MIN * SECONDS_PER_MINUTE);
         return start.massG() - run.massG();
     }
 
+    /** Step when served, once all that comes after has happened. */
+    private double stepServed(SimmerRun run) {
+        return after == Afterwards.NOTHING
+                ? run.stepServed()
+                : Consistency.step(after.of(run.mixture()).cooked(), bodyFactor, servedC);
+    }
+
     private OptionalDouble starchG(SimmerRun run) {
-        return new Thickening(run.mixture(), mix, run.tempC(), servedC, bodyFactor).starchG(targetStep);
+        return new Thickening(after.of(run.mixture()), mix, run.tempC(), servedC, bodyFactor).starchG(targetStep);
     }
 
     private Point point(SimmerRun run, double starchG) {
-        Thickening thickening = new Thickening(run.mixture(), mix, run.tempC(), servedC, bodyFactor);
+        Thickening thickening = new Thickening(after.of(run.mixture()), mix, run.tempC(), servedC, bodyFactor);
         Mixture sauce = thickening.with(starchG);
         return new Point(
                 run.minute(),
@@ -182,11 +212,31 @@ public record Routes(
                 sauce);
     }
 
-    /** The way that evaporates so much. */
-    private Point evaporating(double massG) {
+    /** The way that evaporates so much, g. */
+    Point evaporating(double massG) {
         SimmerRun run = run();
         run.advanceUntil(r -> r.massG() - (start.massG() - massG), LONGEST_MIN * SECONDS_PER_MINUTE);
         return point(run, starchG(run).orElse(0));
+    }
+
+    /** The way that ends with so much starch, or the nearest there is. */
+    Point withStarch(Curve curve, double wantedG) {
+        Point most = curve.leastReduced();
+        Point least = curve.mostReduced();
+        if (wantedG >= most.starchG()) {
+            return most;
+        }
+        if (wantedG <= least.starchG()) {
+            return least;
+        }
+        return Roots.between(
+                        most.evaporatedG(),
+                        least.evaporatedG(),
+                        g -> evaporating(g).starchG() - wantedG)
+                .stream()
+                .mapToObj(this::evaporating)
+                .findFirst()
+                .orElse(least);
     }
 
     /** The way that gives a yield, mL at 20 °C, within a time if there is one. */

@@ -1,0 +1,92 @@
+package app.gradior.care;
+
+import app.gradior.larder.Allergen;
+import app.gradior.larder.Food;
+import app.gradior.measure.LineReading;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Ingredients;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * How long a sauce keeps: cautious defaults by kind, ours, at or below what food authorities give for home-cooked sauces. A cook
+ * may shorten them; lengthening wants a reason. Jars here are kept cold: nothing of Gradior's is shelf-stable.
+ *
+ * @param kind what decides it
+ * @param days from the day it is made
+ */
+public record ShelfLife(Kind kind, int days) {
+    private static final double ACID_PH = 4.0;
+    private static final double SWEET_BRIX = 40;
+    private static final double SHARP_ACID_PERCENT = 1.0;
+    private static final List<String> MEAT = List.of(
+            "bacon",
+            "chorizo",
+            "ham",
+            "minced-beef",
+            "minced-pork",
+            "chicken",
+            "chicken-stock",
+            "beef-stock",
+            "lamb-stock",
+            "meat-juices",
+            "prawn",
+            "shellfish-stock",
+            "fish-stock");
+
+    /** Kinds of sauce by how they spoil. */
+    public enum Kind {
+        MEAT_OR_DAIRY("with meat, fish, egg or dairy", 3, 60),
+        LOW_ACID("low in acid", 4, 90),
+        SHARP("sharp", 7, 120),
+        SHARP_AND_SWEET("sharp and sweet", 21, 180);
+
+        private final String label;
+        private final int fridgeDays;
+        private final int freezerDays;
+
+        Kind(String label, int fridgeDays, int freezerDays) {
+            this.label = label;
+            this.fridgeDays = fridgeDays;
+            this.freezerDays = freezerDays;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * The default for a sauce.
+     *
+     * @param done what it is made of when it is done
+     */
+    public static ShelfLife of(Ingredients ingredients, Mixture done, Storage storage) {
+        Kind kind = kind(ingredients, done);
+        return new ShelfLife(
+                kind,
+                switch (storage) {
+                    case EAT_NOW -> 0;
+                    case FRIDGE, JARS -> kind.fridgeDays;
+                    case FREEZER -> kind.freezerDays;
+                });
+    }
+
+    private static Kind kind(Ingredients ingredients, Mixture done) {
+        Set<Allergen> animal =
+                EnumSet.of(Allergen.MILK, Allergen.EGG, Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
+        for (LineReading line : ingredients.usable()) {
+            Food food = line.food().orElseThrow();
+            if (MEAT.contains(food.id()) || food.allergens().stream().anyMatch(animal::contains)) {
+                return Kind.MEAT_OR_DAIRY;
+            }
+        }
+        double acidPercent = 100 * (done.aceticG() + done.otherAcidsG()) / Math.max(1, done.massG());
+        boolean sharp = acidPercent >= SHARP_ACID_PERCENT && done.ph() <= ACID_PH;
+        if (!sharp) {
+            return Kind.LOW_ACID;
+        }
+        return done.brixPercent() >= SWEET_BRIX ? Kind.SHARP_AND_SWEET : Kind.SHARP;
+    }
+}

@@ -1,0 +1,82 @@
+package app.gradior.clock;
+
+import app.gradior.sauce.StageKind;
+import app.gradior.simmer.PotState;
+import app.gradior.simmer.StageResult;
+import app.gradior.simmer.Stirring;
+import app.gradior.texture.Stair;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Cooked stages as pieces of work: what takes the hands, what takes a burner, where the sauce may stand. */
+public final class StageTasks {
+    /** Who must stir at least this often cannot do anything else, min; arbitrary. */
+    private static final double HANDS_FULL_BELOW_MIN = 2;
+    /** A boiling stage as short as this is not worth walking away from, min. */
+    private static final double SHORT_MIN = 3;
+
+    private StageTasks() {}
+
+    /**
+     * The work of a sauce in order.
+     *
+     * @param names what the cook calls each stage
+     */
+    public static List<Task> of(List<StageResult> stages, List<String> names) {
+        List<Task> tasks = new ArrayList<>();
+        for (int i = 0; i < stages.size(); i++) {
+            StageResult stage = stages.get(i);
+            boolean waits = i + 1 == stages.size()
+                    || mayStand(stage.stage().kind(), stages.get(i + 1).stage().kind());
+            add(tasks, stage, names.get(i), waits);
+        }
+        return tasks;
+    }
+
+    private static void add(List<Task> tasks, StageResult stage, String name, boolean waits) {
+        StageKind kind = stage.stage().kind();
+        double minutes = stage.warmUpMinutes() + stage.minutes();
+        boolean onHeat = kind.way() != StageKind.Way.OFF_THE_HEAT;
+        if (kind.way() != StageKind.Way.BOILING || minutes < SHORT_MIN || handsOn(kind)) {
+            tasks.add(new Task(name, minutes, handsOn(kind) || onHeat && minutes < SHORT_MIN, onHeat, waits));
+            return;
+        }
+        double free = stage.warmUpMinutes() + freeMinutes(stage);
+        if (free > 0) {
+            tasks.add(new Task(name, free, false, true, waits && free >= minutes));
+        }
+        if (free < minutes) {
+            tasks.add(new Task(name + ", stirring", minutes - free, true, true, waits));
+        }
+    }
+
+    /** Minutes from the look being reached until it must be stirred all the time. */
+    private static double freeMinutes(StageResult stage) {
+        double begin = stage.curve().get(0).minute();
+        for (PotState point : stage.curve()) {
+            Stirring stirring = Stirring.of(
+                    Stair.viscosityPaS(point.stepHot()),
+                    point.mixture().brixPercent(),
+                    point.levelMm(),
+                    stage.stage().look());
+            if (stirring.everyMinutes() < HANDS_FULL_BELOW_MIN) {
+                return point.minute() - begin;
+            }
+        }
+        return stage.minutes();
+    }
+
+    private static boolean handsOn(StageKind kind) {
+        return switch (kind) {
+            case SWEAT, TOAST, FRY, DEGLAZE, SLURRY, BLEND, MILL, SIEVE, ENRICH, SEASON, PACK -> true;
+            case ADD, REDUCE, SIMMER, REST, COOL -> false;
+        };
+    }
+
+    private static boolean mayStand(StageKind kind, StageKind next) {
+        return switch (next) {
+            case MILL, BLEND, SIEVE, REST, COOL, PACK -> true;
+            default -> kind.way() == StageKind.Way.OFF_THE_HEAT && kind != StageKind.ENRICH && kind != StageKind.SEASON;
+        };
+    }
+}

@@ -1,0 +1,106 @@
+package app.gradior.solve;
+
+import app.gradior.care.Cautions;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SauceRun;
+import app.gradior.simmer.StageResult;
+import app.gradior.vessel.PotMaterial;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Which pot to take for a sauce: those that fit, the quickest first, then the others with the reason why not. */
+public final class PotRanking {
+    /** A layer thinner than this catches before it can be stirred, mm; kitchen teaching, rounded. */
+    public static final double CATCHES_BELOW_MM = 6;
+
+    private static final double HOT_C = 100;
+
+    private PotRanking() {}
+
+    /**
+     * A pot that there is.
+     *
+     * @param id whatever tells it from the others
+     */
+    public record Candidate(long id, String name, PotOnHeat pot, PotMaterial material) {}
+
+    /**
+     * How a pot would do.
+     *
+     * @param reason why not to take it; empty when it fits
+     * @param minutes for all stages; infinite when they cannot be done in it
+     * @param fullestShare of its capacity at the fullest, 0 and up; over 1 when it does not hold the sauce
+     * @param lowestMm level at the end of the main reduction; NaN when it does not get there
+     */
+    public record Ranked(Candidate candidate, String reason, double minutes, double fullestShare, double lowestMm) {
+        public boolean fits() {
+            return reason.isEmpty();
+        }
+    }
+
+    /**
+     * Ranks pots for stages that end by weight, as those of a way do.
+     *
+     * @param way as worked out in any pot
+     * @param acid whether the sauce attacks a reactive pot
+     */
+    public static List<Ranked> of(
+            List<Candidate> candidates, SauceRoutes.Way way, boolean acid, double bodyFactor, double servedC) {
+        List<Ranked> ranked = new ArrayList<>();
+        for (Candidate candidate : candidates) {
+            ranked.add(rank(candidate, way, acid, bodyFactor, servedC));
+        }
+        ranked.sort(Comparator.comparing((Ranked r) -> !r.fits()).thenComparingDouble(Ranked::minutes));
+        return ranked;
+    }
+
+    private static Ranked rank(
+            Candidate candidate, SauceRoutes.Way way, boolean acid, double bodyFactor, double servedC) {
+        double capacity = candidate.pot().shape().capacityMl();
+        double share = fullestShare(way.cooked(), capacity);
+        if (share > 1) {
+            return new Ranked(
+                    candidate,
+                    "holds " + Numbers.plain(capacity / 1000, 1) + " L to the brim and this comes to "
+                            + Numbers.plain(share * capacity / 1000, 1) + " L",
+                    Double.POSITIVE_INFINITY,
+                    share,
+                    Double.NaN);
+        }
+        SauceRun.Cooked cooked = SauceRun.cook(way.stages(), candidate.pot(), bodyFactor, servedC);
+        double minutes = cooked.stuck().isPresent() ? Double.POSITIVE_INFINITY : cooked.minutes();
+        double lowest = way.main() < cooked.stages().size()
+                ? cooked.stages().get(way.main()).end().levelMm()
+                : Double.NaN;
+        return new Ranked(candidate, reason(candidate, cooked.stuck(), share, lowest, acid), minutes, share, lowest);
+    }
+
+    private static String reason(
+            Candidate candidate, Optional<SauceRun.Stuck> stuck, double share, double lowestMm, boolean acid) {
+        if (stuck.isPresent()) {
+            return stuck.get().statement();
+        }
+        if (share > Cautions.FULLEST_SHARE) {
+            return Numbers.plain(100 * share, 0) + " % full: over two thirds it boils over";
+        }
+        if (acid && candidate.material().reactive()) {
+            return candidate.material().label() + ": this sauce is sharp and takes metal out of it";
+        }
+        return lowestMm < CATCHES_BELOW_MM
+                ? "only " + Numbers.plain(lowestMm, 0) + " mm deep at the end: it catches"
+                : "";
+    }
+
+    /** The share of a pot that a cooked sauce fills at the start of its fullest stage. */
+    public static double fullestShare(SauceRun.Cooked cooked, double capacityMl) {
+        double most = 0;
+        for (StageResult stage : cooked.stages()) {
+            most = Math.max(most, stage.in().volumeMl20c() * SpecificVolume.expansion(HOT_C));
+        }
+        return most / capacityMl;
+    }
+}

@@ -1,0 +1,49 @@
+package app.gradior.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.Sauces;
+import app.gradior.larder.Catalogue;
+import app.gradior.measure.LineReader;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Texture;
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+
+class ShelfLifeTest {
+    private static ShelfLife of(Storage storage, String... lines) {
+        LineReader reader = new LineReader(Catalogue.standard(), MeasureSystem.METRIC);
+        Ingredients all = new Ingredients(Arrays.stream(lines).map(reader::read).toList(), Texture.SMOOTH);
+        return ShelfLife.of(all, all.mixture(), storage);
+    }
+
+    @Test
+    void theKindDecidesAndDairyWins() {
+        assertThat(of(Storage.FRIDGE, "400 g passata", "60 ml cream").kind()).isEqualTo(ShelfLife.Kind.MEAT_OR_DAIRY);
+        assertThat(of(Storage.FRIDGE, "400 ml fish stock", "200 ml cider vinegar", "400 g sugar")
+                        .days())
+                .isEqualTo(3);
+        assertThat(of(Storage.FRIDGE, "500 g leeks", "400 ml vegetable stock").kind())
+                .isEqualTo(ShelfLife.Kind.LOW_ACID);
+        assertThat(of(Storage.FRIDGE, "400 g blackcurrants", "300 ml red wine vinegar")
+                        .kind())
+                .isEqualTo(ShelfLife.Kind.SHARP);
+        assertThat(of(Storage.JARS, "300 g blackcurrants", "450 g sugar", "200 ml red wine vinegar"))
+                .isEqualTo(new ShelfLife(ShelfLife.Kind.SHARP_AND_SWEET, 21));
+    }
+
+    @Test
+    void jarsKeepNoLongerThanTheFridgeAndTheFreezerLonger() {
+        String[] lines = {"400 g passata", "20 g salt"};
+        assertThat(of(Storage.JARS, lines).days())
+                .isEqualTo(of(Storage.FRIDGE, lines).days());
+        assertThat(of(Storage.FREEZER, lines).days())
+                .isGreaterThan(of(Storage.FRIDGE, lines).days());
+        Mixture any = Sauces.of("water", 10);
+        assertThat(ShelfLife.of(new Ingredients(java.util.List.of(), Texture.SMOOTH), any, Storage.EAT_NOW)
+                        .days())
+                .isZero();
+    }
+}

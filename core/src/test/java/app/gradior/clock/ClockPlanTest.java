@@ -1,0 +1,188 @@
+package app.gradior.clock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.clock.ClockPlan.Conflict;
+import app.gradior.clock.ClockPlan.Day;
+import app.gradior.clock.ClockPlan.Job;
+import app.gradior.clock.ClockPlan.Placed;
+import app.gradior.clock.ClockPlan.Row;
+import app.gradior.clock.ClockPlan.Trouble;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class ClockPlanTest {
+    private static final int SUPPER = 19 * 60 + 30;
+    private static final int LONG_AGO = -3 * 24 * 60;
+
+    private static Task hot(String name, double minutes, boolean handsOn) {
+        return new Task(name, minutes, handsOn, true, false);
+    }
+
+    private static Job gravy(int due) {
+        return new Job(
+                "gravy",
+                List.of(
+                        Task.byHand("chop", 8),
+                        hot("sweat", 12, true),
+                        hot("simmer", 25, false),
+                        new Task("slurry", 3, true, true, true)),
+                due,
+                30,
+                0);
+    }
+
+    private static Job glaze(int due) {
+        return new Job(
+                "glaze",
+                List.of(
+                        new Task("soften", 18, false, true, true),
+                        Task.byHand("mill", 6),
+                        hot("reduce", 40, false),
+                        new Task("reduce, stirring", 9, true, true, true)),
+                due,
+                60,
+                0);
+    }
+
+    private static Job fish(int due) {
+        return new Job(
+                "fish sauce", List.of(hot("sweat", 10, true), new Task("reduce", 15, false, true, true)), due, 20, 0);
+    }
+
+    private static List<Placed> all(Day day) {
+        List<Placed> all = new ArrayList<>();
+        day.rows().forEach(row -> all.addAll(row.placed()));
+        return all;
+    }
+
+    /** No two hands-on pieces, no two on one burner; each sauce in order and in time. */
+    private static void checkClear(Day day) {
+        List<Placed> all = all(day);
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = i + 1; j < all.size(); j++) {
+                Placed a = all.get(i);
+                Placed b = all.get(j);
+                boolean together = a.startMinute() < b.endMinute() && b.startMinute() < a.endMinute();
+                if (together) {
+                    assertThat(a.task().handsOn() && b.task().handsOn())
+                            .as(a + " and " + b)
+                            .isFalse();
+                    assertThat(a.burner() >= 0 && a.burner() == b.burner())
+                            .as(a + " and " + b)
+                            .isFalse();
+                }
+            }
+        }
+        for (Row row : day.rows()) {
+            for (int i = 1; i < row.placed().size(); i++) {
+                Placed before = row.placed().get(i - 1);
+                int gap = row.placed().get(i).startMinute() - before.endMinute();
+                assertThat(gap).isGreaterThanOrEqualTo(0);
+                if (!before.task().mayWaitAfter()) {
+                    assertThat(gap).as("hot work goes straight on").isZero();
+                }
+            }
+            assertThat(row.readyMinute()).isLessThanOrEqualTo(row.job().dueMinute());
+        }
+    }
+
+    @Test
+    void oneSauceEndsWhenItIsServedAndNotBefore() {
+        Day day = ClockPlan.of(List.of(gravy(SUPPER)), 1, LONG_AGO);
+        assertThat(day.rows().get(0).readyMinute()).isEqualTo(SUPPER);
+        assertThat(day.startMinute()).isEqualTo(SUPPER - 48);
+        assertThat(day.conflicts()).isEmpty();
+    }
+
+    @Test
+    void twoSaucesOnTwoBurnersShareOnePairOfHands() {
+        Day day = ClockPlan.of(List.of(gravy(SUPPER), glaze(SUPPER)), 2, LONG_AGO);
+        checkClear(day);
+        assertThat(day.conflicts()).isEmpty();
+        assertThat(day.rows().get(0).placed().get(1).burner())
+                .isNotEqualTo(day.rows().get(1).placed().get(0).burner());
+        assertThat(day.rows().stream().mapToInt(Row::spareMinutes).max().orElseThrow())
+                .as("one of them is ready a little early: hands are shared")
+                .isBetween(1, 15);
+        assertThat(day.rows().stream().mapToInt(Row::spareMinutes).min().orElseThrow())
+                .isZero();
+    }
+
+    @Test
+    void threeSaucesOnTwoBurnersAreFittedBehindOneAnother() {
+        Day day = ClockPlan.of(List.of(gravy(SUPPER), glaze(SUPPER), fish(SUPPER)), 2, LONG_AGO);
+        checkClear(day);
+        assertThat(day.conflicts())
+                .as("what must stand longer than is good for it is named")
+                .allMatch(c -> c.trouble() == Trouble.HELD);
+        assertThat(all(day).stream().map(Placed::burner).filter(b -> b >= 0)).allMatch(b -> b < 2);
+    }
+
+    @Test
+    void oneWithAnOvernightRestBeginsTheDayBefore() {
+        Job overnight = new Job(
+                "pepper sauce",
+                List.of(
+                        hot("reduce", 35, false),
+                        Task.standing("cool", 90),
+                        Task.standing("rest overnight", 12 * 60),
+                        new Task("warm", 8, true, true, true)),
+                SUPPER,
+                30,
+                0);
+        Day day = ClockPlan.of(List.of(overnight, gravy(SUPPER)), 1, LONG_AGO);
+        checkClear(day);
+        assertThat(day.rows().get(0).startMinute()).isLessThan(SUPPER - 12 * 60);
+        assertThat(day.rows().get(1).startMinute()).isGreaterThan(SUPPER - 120);
+    }
+
+    @Test
+    void whatIsMovedStaysAndWhatItRunsIntoIsNamed() {
+        Job moved = new Job("gravy", gravy(SUPPER).tasks(), SUPPER, 30, 5);
+        Job also = new Job("fish sauce", fish(SUPPER).tasks(), SUPPER, 20, 28);
+        Day day = ClockPlan.of(List.of(moved, also), 1, LONG_AGO);
+        assertThat(day.rows().get(0).readyMinute()).isEqualTo(SUPPER - 5);
+        assertThat(day.rows().get(1).readyMinute()).isEqualTo(SUPPER - 28);
+        assertThat(day.conflicts()).extracting(Conflict::trouble).contains(Trouble.BURNER, Trouble.HELD);
+        Conflict held = day.conflicts().stream()
+                .filter(c -> c.trouble() == Trouble.HELD)
+                .findFirst()
+                .orElseThrow();
+        assertThat(held.job()).isEqualTo(1);
+        assertThat(held.fromMinute()).isEqualTo(SUPPER - 28);
+    }
+
+    @Test
+    void aDayThatShouldHaveBegunAlreadySaysSo() {
+        Day day = ClockPlan.of(List.of(gravy(SUPPER)), 1, SUPPER - 30);
+        assertThat(day.conflicts()).singleElement().satisfies(c -> {
+            assertThat(c.trouble()).isEqualTo(Trouble.LATE);
+            assertThat(c.toMinute() - c.fromMinute()).isEqualTo(18);
+        });
+    }
+
+    /** Whatever the sauces, nothing overlaps that must not, and each is in time. */
+    @Test
+    void anyDayIsClear() {
+        Random random = new Random(11);
+        for (int round = 0; round < 60; round++) {
+            List<Job> jobs = new ArrayList<>();
+            for (int j = 0; j < 1 + random.nextInt(5); j++) {
+                List<Task> tasks = new ArrayList<>();
+                for (int t = 0; t < 1 + random.nextInt(6); t++) {
+                    tasks.add(new Task(
+                            "t" + t,
+                            random.nextInt(30),
+                            random.nextBoolean(),
+                            random.nextInt(3) > 0,
+                            random.nextInt(3) == 0));
+                }
+                jobs.add(new Job("j" + j, tasks, SUPPER + random.nextInt(60), 30, 0));
+            }
+            checkClear(ClockPlan.of(jobs, 1 + random.nextInt(3), LONG_AGO));
+        }
+    }
+}

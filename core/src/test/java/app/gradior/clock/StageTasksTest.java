@@ -1,0 +1,60 @@
+package app.gradior.clock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SauceRun;
+import app.gradior.vessel.PotShape;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class StageTasksTest {
+    @Test
+    void handsBurnerAndStandingFollowFromWhatIsDoneAndHowThickItIs() {
+        SauceRun.Cooked cooked = SauceRun.cook(
+                List.of(
+                        Stage.of(
+                                StageKind.SIMMER,
+                                Sauces.of("damson", 1000).plus(Sauces.of("water", 300)),
+                                new StageEnd.Minutes(18)),
+                        Stage.of(StageKind.MILL, new StageEnd.Minutes(6)),
+                        Stage.of(StageKind.REDUCE, Sauces.of("sugar", 250), new StageEnd.StepServed(7)),
+                        Stage.of(StageKind.SEASON, Sauces.of("salt", 4), new StageEnd.CooksWord(1))),
+                PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
+                1,
+                20);
+        List<Task> tasks = StageTasks.of(cooked.stages(), List.of("soften", "mill", "reduce", "season"));
+        assertThat(tasks)
+                .extracting(Task::name)
+                .containsExactly("soften", "mill", "reduce", "reduce, stirring", "season");
+        assertThat(tasks).extracting(Task::handsOn).containsExactly(false, true, false, true, true);
+        assertThat(tasks).extracting(Task::onHeat).containsExactly(true, false, true, true, false);
+        assertThat(tasks)
+                .as("it may stand before and after the mill, not in the middle of reducing")
+                .extracting(Task::mayWaitAfter)
+                .containsExactly(true, true, false, false, true);
+        double sum = tasks.stream().mapToDouble(Task::minutes).sum();
+        assertThat(sum).isCloseTo(cooked.minutes(), within(1e-9));
+    }
+
+    @Test
+    void jobsBeforeTheHeatAreReadOffTheLines() {
+        assertThat(Preparation.of("1 kg damsons, stoned", 1000)).hasValueSatisfying(job -> {
+            assertThat(job.job()).isEqualTo("stone");
+            assertThat(job.minutes()).isBetween(5.0, 15.0);
+        });
+        assertThat(Preparation.of("2 shallots, peeled and finely diced", 60)
+                        .orElseThrow()
+                        .job())
+                .isEqualTo("peel, chop");
+        assertThat(Preparation.of("juice of half a lemon", 20).orElseThrow().job())
+                .isEqualTo("squeeze");
+        assertThat(Preparation.of("300 ml water", 300)).isEmpty();
+        assertThat(Preparation.of("600 ml groundnut oil", 500)).isEmpty();
+    }
+}
