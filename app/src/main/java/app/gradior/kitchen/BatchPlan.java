@@ -44,8 +44,10 @@ public record BatchPlan(
     }
 
     public record PlanLine(String text, String foodId, double massG, double logSd) {
-        static PlanLine of(LineReading reading) {
-            return new PlanLine(reading.text(), reading.food().orElseThrow().id(), reading.massG(), reading.logSd());
+        /** A line so many times as much. */
+        static PlanLine of(LineReading reading, double factor) {
+            return new PlanLine(
+                    reading.text(), reading.food().orElseThrow().id(), reading.massG() * factor, reading.logSd());
         }
     }
 

@@ -1,21 +1,21 @@
 package app.gradior.kitchen;
 
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
+import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.simmer.SimmerRun;
-import app.gradior.store.Rows.BurnerRow;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
@@ -28,6 +28,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoData implements ApplicationRunner {
     private static final long SEED = 1852;
+    private static final LocalTime SUPPER = LocalTime.of(19, 30);
+    private static final Duration LEAST_BEFORE_SUPPER = Duration.ofHours(6);
 
     private final GradiorProperties properties;
     private final Kitchens kitchens;
@@ -37,6 +39,7 @@ class DemoData implements ApplicationRunner {
     private final Batches batches;
     private final Tokens tokens;
     private final Lines lines;
+    private final Plans plans;
     private final Clock clock;
     private final TransactionTemplate transaction;
 
@@ -49,6 +52,7 @@ class DemoData implements ApplicationRunner {
             Batches batches,
             Tokens tokens,
             Lines lines,
+            Plans plans,
             Clock clock,
             TransactionTemplate transaction) {
         this.properties = properties;
@@ -59,6 +63,7 @@ class DemoData implements ApplicationRunner {
         this.batches = batches;
         this.tokens = tokens;
         this.lines = lines;
+        this.plans = plans;
         this.clock = clock;
         this.transaction = transaction;
     }
@@ -95,6 +100,7 @@ class DemoData implements ApplicationRunner {
         jars(id);
         past(kitchen);
         live(kitchen);
+        tonight(kitchen);
         return kitchen;
     }
 
@@ -117,19 +123,22 @@ class DemoData implements ApplicationRunner {
         kit.addJar(id, Jar.withHeadspace("Swing bottle", 500, 15, 4));
     }
 
-    private Planning.Question question(Kitchen kitchen, int sauceIndex, int potIndex, int burnerIndex, Look look) {
+    private PlanDraft plan(Kitchen kitchen, int sauceIndex, int potIndex, int burnerIndex) {
         SauceBook.Sauce sauce = book.sauce(kitchen, bySavingOrder(kitchen).get(sauceIndex));
-        List<BurnerRow> burners = kit.burners(kitchen.id());
-        return new Planning.Question(
+        return PlanDraft.asWritten(
                 sauce,
-                kit.pots(kitchen.id()).get(potIndex),
-                Optional.of(burners.get(burnerIndex)),
-                look,
-                LidState.OPEN,
+                kit.pots(kitchen.id()).get(potIndex).id(),
+                kit.burners(kitchen.id()).get(burnerIndex).id(),
                 kitchen.altitudeM(),
-                sauce.draft().targetStep(),
-                sauce.draft().servedC(),
-                OptionalDouble.empty());
+                starch(sauce));
+    }
+
+    /** The starch that a sauce is written with, if any. */
+    private static @Nullable StarchKind starch(SauceBook.Sauce sauce) {
+        return sauce.ingredients().usable().stream()
+                .flatMap(line -> StagePlan.powder(line).stream())
+                .findFirst()
+                .orElse(null);
     }
 
     private List<Long> bySavingOrder(Kitchen kitchen) {
@@ -150,8 +159,8 @@ class DemoData implements ApplicationRunner {
                     .with(LocalTime.of(16, 10))
                     .plusMinutes(random.nextInt(200))
                     .toInstant();
-            Planning.Question question = question(kitchen, runs[i][0], runs[i][1], runs[i][2], Look.LIVELY);
-            new DemoCook(batches, lines, random, kitchen, question, planning).cookToTheEnd(start, i);
+            PlanAnswer answer = planning.answer(kitchen, plan(kitchen, runs[i][0], runs[i][1], runs[i][2]));
+            new DemoCook(batches, lines, random, kitchen, answer, planning).cookToTheEnd(start, i);
         }
     }
 
@@ -159,10 +168,20 @@ class DemoData implements ApplicationRunner {
     private void live(Kitchen kitchen) {
         Random random = new Random(SEED + 1);
         Instant now = clock.instant();
-        new DemoCook(batches, lines, random, kitchen, question(kitchen, 0, 0, 2, Look.LIVELY), planning)
+        new DemoCook(batches, lines, random, kitchen, planning.answer(kitchen, plan(kitchen, 0, 0, 2)), planning)
                 .cookUntil(now.minus(Duration.ofMinutes(17)), now);
-        new DemoCook(batches, lines, random, kitchen, question(kitchen, 2, 1, 0, Look.GENTLE), planning)
+        new DemoCook(batches, lines, random, kitchen, planning.answer(kitchen, plan(kitchen, 2, 1, 0)), planning)
                 .cookUntil(now.minus(Duration.ofMinutes(6)), now);
+    }
+
+    /** What is planned for the midwinter supper: the fish sauce, the gravy's second pan, and the pepper sauce for the morrow. */
+    private void tonight(Kitchen kitchen) {
+        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), kitchen.zone());
+        LocalDateTime tonight = now.truncatedTo(ChronoUnit.DAYS).with(SUPPER);
+        LocalDateTime supper = now.plus(LEAST_BEFORE_SUPPER).isBefore(tonight) ? tonight : tonight.plusDays(1);
+        plans.save(kitchen, 0, 0, plan(kitchen, 7, 4, 2).servedAt(supper));
+        plans.save(kitchen, 0, 0, plan(kitchen, 5, 4, 3).servedAt(supper.plusMinutes(10)));
+        plans.save(kitchen, 0, 0, plan(kitchen, 1, 1, 1).servedAt(supper));
     }
 
     /** One cook at one pot, whose truth differs from the model by the spreads the model admits. */
@@ -170,23 +189,17 @@ class DemoData implements ApplicationRunner {
         private final Batches batches;
         private final Random random;
         private final Kitchen kitchen;
-        private final Planning.Question question;
+        private final SauceBook.Sauce sauce;
         private final BatchPlan plan;
         private final SimmerRun pot;
         private int events;
 
-        DemoCook(
-                Batches batches,
-                Lines lines,
-                Random random,
-                Kitchen kitchen,
-                Planning.Question question,
-                Planning planning) {
+        DemoCook(Batches batches, Lines lines, Random random, Kitchen kitchen, PlanAnswer answer, Planning planning) {
             this.batches = batches;
             this.random = random;
             this.kitchen = kitchen;
-            this.question = question;
-            this.plan = planning.plan(question, planning.answer(question));
+            this.sauce = answer.setting().sauce();
+            this.plan = planning.batchPlan(kitchen, answer);
             double pair = Math.exp(0.2 * random.nextGaussian());
             double body = Math.exp(0.25 * random.nextGaussian());
             this.pot = new SimmerRun(
@@ -198,13 +211,7 @@ class DemoData implements ApplicationRunner {
         }
 
         private long begin(Instant start) {
-            return batches.insert(
-                    kitchen.id(),
-                    question.sauce().name(),
-                    question.sauce().id(),
-                    question.sauce().version(),
-                    plan,
-                    start);
+            return batches.insert(kitchen.id(), sauce.name(), sauce.id(), sauce.version(), plan, start);
         }
 
         void cookUntil(Instant start, Instant now) {

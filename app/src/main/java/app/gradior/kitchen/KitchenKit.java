@@ -68,6 +68,11 @@ public class KitchenKit {
         }
     }
 
+    /** All that stands in the kitchen. */
+    public Ware ware(long kitchenId) {
+        return new Ware(pots(kitchenId), burners(kitchenId), kit.tests(kitchenId));
+    }
+
     public List<KitPot> pots(long kitchenId) {
         return kit.pots(kitchenId).stream().map(KitPot::of).toList();
     }

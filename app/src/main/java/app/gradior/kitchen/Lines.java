@@ -40,6 +40,11 @@ public class Lines {
         return larder.of(kitchen).catalogue();
     }
 
+    /** What this kitchen knows of foods and measures now: another object once its larder has changed. */
+    Object known(Kitchen kitchen) {
+        return larder.of(kitchen).reader();
+    }
+
     private LineReader reader(Kitchen kitchen) {
         return larder.of(kitchen).reader();
     }

@@ -2,134 +2,465 @@ package app.gradior.kitchen;
 
 import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
-import app.gradior.estimate.Band;
-import app.gradior.estimate.ReductionForecast;
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
+import app.gradior.care.ShelfLife;
+import app.gradior.care.StageCautions;
+import app.gradior.care.Storage;
+import app.gradior.estimate.StageBands;
+import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
-import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Ingredients;
-import app.gradior.simmer.Heat;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.solve.Reduction;
-import app.gradior.solve.StopAt;
+import app.gradior.simmer.SauceRun;
+import app.gradior.simmer.StageResult;
+import app.gradior.solve.PotRanking;
+import app.gradior.solve.SauceRoutes;
+import app.gradior.solve.Scaling;
+import app.gradior.solve.Thickening;
+import app.gradior.solve.Wish;
 import app.gradior.store.Rows.BurnerRow;
-import app.gradior.texture.Consistency;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 import org.springframework.stereotype.Service;
 
-/** Answers a plan: when to stop, at which level, after how long, with what in the pot. */
+/** Answers a plan: the ways there are, the one that meets the wish, its stages, the pots, the times. */
 @Service
 public class Planning {
+    private static final double BODY = 1;
+    private static final int SCALINGS = 4;
+    private static final int MOST_REMEMBERED = 200;
+    private static final double SECONDS_PER_MINUTE = 60;
 
-    /** What the cook chose; the pair's factor if a water test knows it. */
-    public record Question(
-            SauceBook.Sauce sauce,
-            KitchenKit.KitPot pot,
-            Optional<BurnerRow> burner,
-            Look look,
-            LidState lid,
-            double altitudeM,
-            double targetStep,
-            double servedC,
-            OptionalDouble pairFactor) {}
+    private final SauceBook book;
+    private final KitchenKit kit;
+    private final Lines lines;
+    private final Clock clock;
+    private final Cache<PlanAnswer.Setting, Optional<Course>> courses =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    Planning(SauceBook book, KitchenKit kit, Lines lines, Clock clock) {
+        this.book = book;
+        this.kit = kit;
+        this.lines = lines;
+        this.clock = clock;
+    }
+
+    /** Works a plan out. */
+    public PlanAnswer answer(Kitchen kitchen, PlanDraft draft) {
+        return answer(kitchen, draft, ml -> Numbers.plain(5 * Math.round(ml / 5), 0) + " mL");
+    }
 
     /**
-     * What comes out.
+     * Works a plan out.
      *
-     * @param startServedStep step of the mixture as it goes in, at the serving temperature; NaN without liquid
-     * @param outcome done or impossible
-     * @param minutes band, present when done
+     * @param volume how its sentences write millilitres
      */
-    public record Answer(
-            Mixture start,
-            double startVolumeMlHot,
-            double startServedStep,
-            Reduction.Outcome outcome,
-            Optional<Band> minutes,
-            List<Caution> cautions) {
-        public Optional<Reduction.Done> done() {
-            return outcome instanceof Reduction.Done done ? Optional.of(done) : Optional.empty();
-        }
-
-        public Optional<Reduction.Impossible> impossible() {
-            return outcome instanceof Reduction.Impossible no ? Optional.of(no) : Optional.empty();
-        }
+    public PlanAnswer answer(Kitchen kitchen, PlanDraft draft, DoubleFunction<String> volume) {
+        Ware ware = kit.ware(kitchen.id());
+        PlanAnswer.Setting setting = setting(kitchen, ware, draft);
+        List<PotRanking.Candidate> candidates = ware.pots().stream()
+                .map(p -> new PotRanking.Candidate(
+                        p.id(), p.name(), onHeat(ware, draft, p, setting.burner()), p.material()))
+                .toList();
+        SauceRoutes routes = routes(setting, setting.onHeat());
+        SauceRoutes.Outcome outcome = routes.ways();
+        return outcome instanceof SauceRoutes.Ways ways
+                ? done(kitchen, ware, setting, routes, ways, candidates, volume)
+                : impossible(setting, (SauceRoutes.NoWay) outcome, candidates);
     }
 
-    /** Works the plan out. */
-    public Answer answer(Question question) {
-        Ingredients ingredients = question.sauce().ingredients();
-        Mixture start = ingredients.mixture();
-        PotOnHeat pot = potOnHeat(question);
-        Reduction reduction = Refusal.checked(
-                "servedC",
-                () -> new Reduction(
-                        start, pot, new Heat(question.look(), question.lid()), question.servedC(), 1, true));
-        StopAt target = Refusal.checked("targetStep", () -> new StopAt.StepServed(question.targetStep()));
-        Reduction.Outcome outcome = reduction.solve(target);
-        Optional<Band> minutes = outcome instanceof Reduction.Done done
-                ? Optional.of(ReductionForecast.minutes(
-                        reduction,
-                        target,
-                        done,
-                        ingredients.spread(),
-                        question.pairFactor().isPresent()))
-                : Optional.empty();
-        double hotMl = outcome instanceof Reduction.Done done
-                ? done.first().volumeMlHot()
-                : start.volumeMl20c() * SpecificVolume.expansion(100);
-        double served = start.serumG() > 0 ? Consistency.stepCooked(start, question.servedC()) : Double.NaN;
-        List<Caution> cautions =
-                Cautions.of(ingredients, question.pot().shape(), question.pot().material(), hotMl);
-        return new Answer(start, hotMl, served, outcome, minutes, cautions);
+    /**
+     * The way of a kept plan and its bands, all that the clock needs of it. Remembered by everything that it follows from.
+     *
+     * @return empty when there is no way
+     */
+    public Optional<Course> course(Kitchen kitchen, Ware ware, PlanDraft draft) {
+        return courses.get(setting(kitchen, ware, draft), setting -> {
+            SauceRoutes routes = routes(setting, setting.onHeat());
+            if (!(routes.ways() instanceof SauceRoutes.Ways ways)) {
+                return Optional.empty();
+            }
+            Wish wish = new Wish(
+                    wantedMl(setting.sauce(), draft),
+                    OptionalDouble.empty(),
+                    draft.mostSaltPercent(),
+                    draft.starch() != null);
+            SauceRoutes.Way way = routes.along(
+                    ways,
+                    wish.of(ways, Wish.Words.metric(setting.mix().kind().label()))
+                            .point());
+            return SauceRoutes.trouble(way).isPresent()
+                    ? Optional.empty()
+                    : Optional.of(new Course(setting, way, bands(setting, way)));
+        });
     }
 
-    private static PotOnHeat potOnHeat(Question question) {
-        double power = question.burner().map(BurnerRow::netPowerW).orElse(Double.POSITIVE_INFINITY);
+    /** A plan's way with its bands. */
+    public record Course(PlanAnswer.Setting setting, SauceRoutes.Way way, StageBands.Bands bands) {}
+
+    private static StageBands.Bands bands(PlanAnswer.Setting setting, SauceRoutes.Way way) {
+        return StageBands.of(
+                way,
+                setting.onHeat(),
+                setting.ingredients().spread(),
+                setting.pairKnown(),
+                BODY,
+                setting.draft().servedC());
+    }
+
+    private PlanAnswer.Setting setting(Kitchen kitchen, Ware ware, PlanDraft draft) {
+        SauceBook.Sauce sauce = sauce(kitchen, draft);
+        List<LineReading> readings = readings(kitchen, sauce, draft);
+        KitchenKit.KitPot pot = ware.pot(draft.potId());
+        Optional<BurnerRow> burner = ware.burner(draft.burnerId());
+        PotOnHeat onHeat = onHeat(ware, draft, pot, burner);
+        double factor = factor(sauce, readings, draft, onHeat);
+        StagePlan.Laid laid = StagePlan.lay(sauce.draft(), readings, factor, draft.heats());
+        StarchKind kind = Optional.ofNullable(draft.starch()).or(laid::starch).orElse(StarchKind.MAIZE);
+        Thickening.Mix mix = Refusal.checked(
+                "liquidRatio", () -> new Thickening.Mix(kind, Thickening.Form.SLURRY, draft.liquidRatio()));
+        boolean pairKnown = pair(ware, pot, burner).isPresent();
+        return new PlanAnswer.Setting(draft, sauce, readings, factor, pot, burner, onHeat, pairKnown, laid, mix);
+    }
+
+    // --- what is asked
+    // ------------------------------------------------------------------------------------------------
+
+    private SauceBook.Sauce sauce(Kitchen kitchen, PlanDraft draft) {
+        Integer version = draft.version();
+        return version == null ? book.sauce(kitchen, draft.sauceId()) : book.version(kitchen, draft.sauceId(), version);
+    }
+
+    /** The sauce's lines, those that the plan swaps read anew. */
+    private List<LineReading> readings(Kitchen kitchen, SauceBook.Sauce sauce, PlanDraft draft) {
+        List<LineReading> readings = new ArrayList<>(sauce.ingredients().lines());
+        draft.swaps().forEach((at, text) -> {
+            if (at >= 0 && at < readings.size()) {
+                readings.set(at, lines.read(kitchen, text));
+            }
+        });
+        return readings;
+    }
+
+    private static PotOnHeat onHeat(Ware ware, PlanDraft draft, KitchenKit.KitPot pot, Optional<BurnerRow> burner) {
         return new PotOnHeat(
-                question.pot().shape(),
-                question.altitudeM(),
-                question.pairFactor().orElse(1),
-                power);
+                pot.shape(),
+                Kitchen.altitude(draft.altitudeM()),
+                pair(ware, pot, burner).orElse(1),
+                burner.map(BurnerRow::netPowerW).orElse(Double.POSITIVE_INFINITY));
     }
+
+    private static OptionalDouble pair(Ware ware, KitchenKit.KitPot pot, Optional<BurnerRow> burner) {
+        return burner.flatMap(b -> ware.pair(pot.id(), b.id()))
+                .map(test -> OptionalDouble.of(test.factor()))
+                .orElse(OptionalDouble.empty());
+    }
+
+    private static double factor(SauceBook.Sauce sauce, List<LineReading> readings, PlanDraft draft, PotOnHeat pot) {
+        return switch (draft.by()) {
+            case FACTOR -> Refusal.checked("amount", () -> Scaling.byFactor(draft.amount()));
+            case INGREDIENT -> {
+                if (draft.line() < 0 || draft.line() >= readings.size()) {
+                    throw Refusal.unfit("line", "Choose one of the lines.");
+                }
+                double needed = readings.get(draft.line()).massG();
+                yield Refusal.checked("amount", () -> Scaling.byIngredient(draft.amount(), needed));
+            }
+            case YIELD, GUESTS -> {
+                double wantedMl = wantedMl(sauce, draft).orElseThrow();
+                double factor = 1;
+                for (int i = 0; i < SCALINGS; i++) {
+                    double now = factor;
+                    double gives = writtenMl(sauce, readings, now, pot);
+                    factor = Refusal.checked("amount", () -> Scaling.byFactor(now * wantedMl / gives));
+                }
+                yield factor;
+            }
+        };
+    }
+
+    /** What guests or the cook want of it, mL, if the plan is scaled to that. */
+    private static OptionalDouble wantedMl(SauceBook.Sauce sauce, PlanDraft draft) {
+        Double wish = draft.wishMl();
+        if (wish != null) {
+            return OptionalDouble.of(wish);
+        }
+        Use use = Optional.ofNullable(draft.use()).or(() -> sauce.draft().use()).orElse(Use.POUR_OVER);
+        return switch (draft.by()) {
+            case YIELD -> OptionalDouble.of(draft.amount());
+            case GUESTS -> OptionalDouble.of(draft.amount() * use.portionMl());
+            case FACTOR, INGREDIENT -> OptionalDouble.empty();
+        };
+    }
+
+    /** What so many times the sauce as written gives, in a pot wide enough, mL. */
+    private static double writtenMl(SauceBook.Sauce sauce, List<LineReading> readings, double factor, PotOnHeat pot) {
+        SauceRun.Cooked cooked = StagePlan.cook(sauce.draft(), readings, factor, pot);
+        return cooked.stuck().isEmpty()
+                ? cooked.out().volumeMl20c()
+                : factor
+                        * new Ingredients(readings, sauce.draft().texture())
+                                .mixture()
+                                .volumeMl20c();
+    }
+
+    private static SauceRoutes routes(PlanAnswer.Setting setting, PotOnHeat pot) {
+        return new SauceRoutes(
+                setting.laid().stages(),
+                setting.draft().starch() == null ? 0 : setting.laid().starchG(),
+                pot,
+                setting.mix(),
+                Refusal.inRange("targetStep", setting.draft().targetStep(), 1, 9, ""),
+                Refusal.inRange("servedC", setting.draft().servedC(), -20, 100, " °C"),
+                BODY);
+    }
+
+    // --- what comes of it
+    // ---------------------------------------------------------------------------------------------
+
+    private PlanAnswer done(
+            Kitchen kitchen,
+            Ware ware,
+            PlanAnswer.Setting setting,
+            SauceRoutes routes,
+            SauceRoutes.Ways ways,
+            List<PotRanking.Candidate> candidates,
+            DoubleFunction<String> volume) {
+        PlanDraft draft = setting.draft();
+        Ingredients ingredients = setting.ingredients();
+        double mostSalt = Refusal.inRange("mostSaltPercent", draft.mostSaltPercent(), 0.1, 30, " %");
+        OptionalDouble wanted = wantedMl(setting.sauce(), draft);
+        // The other stages and what follows take the same time on every way: they are cooked once to know the minutes
+        // left.
+        SauceRoutes.Way first = routes.along(ways, ways.written());
+        OptionalDouble reduceMinutes = minutesToReduce(kitchen, setting, first);
+        Wish.Answer wish = new Wish(wanted, reduceMinutes, mostSalt, draft.starch() != null)
+                .of(ways, new Wish.Words(setting.mix().kind().label(), volume));
+        SauceRoutes.Way way = wish.point().equals(ways.written()) ? first : routes.along(ways, wish.point());
+        if (SauceRoutes.trouble(way).isPresent()) {
+            return impossible(
+                    setting,
+                    new SauceRoutes.NoWay("stages", SauceRoutes.trouble(way).get()),
+                    candidates);
+        }
+        StageBands.Bands bands =
+                StageBands.of(way, setting.onHeat(), ingredients.spread(), setting.pairKnown(), BODY, draft.servedC());
+        boolean acid = Cautions.isAcid(ingredients);
+        List<PotRanking.Ranked> pots = PotRanking.of(candidates, way, acid, BODY, draft.servedC());
+        Mixture out = way.cooked().out();
+        double fullestMl = PotRanking.fullestShare(way.cooked(), 1);
+        List<Caution> cautions =
+                Cautions.of(ingredients, setting.pot().shape(), setting.pot().material(), fullestMl);
+        return new PlanAnswer(
+                setting,
+                Optional.of(new PlanAnswer.Done(
+                        ways,
+                        wish,
+                        wanted,
+                        reduceMinutes,
+                        way,
+                        bands,
+                        times(way, setting, pots),
+                        other(ware, setting, wish),
+                        ShelfLife.of(ingredients, out, draft.storage()),
+                        stageCautions(setting, way))),
+                Optional.empty(),
+                pots,
+                ending(cautions, draft.storage()));
+    }
+
+    private static List<Caution> ending(List<Caution> cautions, Storage storage) {
+        List<Caution> all = new ArrayList<>(cautions);
+        if (storage.cools()) {
+            all.add(StageCautions.cooling());
+        }
+        if (storage == Storage.JARS) {
+            all.add(StageCautions.jars());
+        }
+        return all;
+    }
+
+    /** Minutes that are left for reducing before it must be on the table. */
+    private OptionalDouble minutesToReduce(Kitchen kitchen, PlanAnswer.Setting setting, SauceRoutes.Way way) {
+        LocalDateTime serveAt = setting.draft().serveAt();
+        if (serveAt == null || SauceRoutes.trouble(way).isPresent()) {
+            return OptionalDouble.empty();
+        }
+        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), kitchen.zone());
+        double there = ChronoUnit.SECONDS.between(now, serveAt) / SECONDS_PER_MINUTE;
+        double work = PlanWork.of(setting, way).tasks(0).stream()
+                .mapToDouble(task -> task.minutes())
+                .sum();
+        double reducing = way.cooked().stages().get(way.main()).minutes();
+        return OptionalDouble.of(there - (work - reducing));
+    }
+
+    private PlanAnswer impossible(
+            PlanAnswer.Setting setting, SauceRoutes.NoWay no, List<PotRanking.Candidate> candidates) {
+        List<PotRanking.Ranked> pots = List.of();
+        // In a pot that holds it there may be a way: then the pots can be ranked, and say which to take.
+        Optional<PotRanking.Candidate> largest = candidates.stream()
+                .max(java.util.Comparator.comparingDouble(c -> c.pot().shape().capacityMl()));
+        if (largest.isPresent()) {
+            SauceRoutes inLargest = routes(setting, largest.get().pot());
+            if (inLargest.ways() instanceof SauceRoutes.Ways ways) {
+                SauceRoutes.Way way = inLargest.along(ways, ways.written());
+                pots = PotRanking.of(
+                        candidates,
+                        way,
+                        Cautions.isAcid(setting.ingredients()),
+                        BODY,
+                        setting.draft().servedC());
+            }
+        }
+        return new PlanAnswer(setting, Optional.empty(), Optional.of(no), pots, List.of());
+    }
+
+    private static List<PlanAnswer.Times> times(
+            SauceRoutes.Way way, PlanAnswer.Setting setting, List<PotRanking.Ranked> pots) {
+        Optional<PotRanking.Ranked> second = pots.stream()
+                .filter(r -> r.fits() && r.candidate().id() != setting.pot().id())
+                .findFirst();
+        List<PlanAnswer.Times> times = new ArrayList<>();
+        for (int k = 1; k <= 3; k++) {
+            double one = minutes(way.times(k), setting.onHeat(), setting);
+            double share =
+                    PotRanking.fullestShare(way.cooked(), setting.pot().shape().capacityMl()) * k;
+            double two = Double.NaN;
+            if (second.isPresent()) {
+                List<Stage> half = way.times(k / 2.0);
+                two = Math.max(
+                        minutes(half, setting.onHeat(), setting),
+                        minutes(half, second.get().candidate().pot(), setting));
+            }
+            times.add(new PlanAnswer.Times(
+                    k, one, share, two, second.map(r -> r.candidate().name()).orElse("")));
+        }
+        return times;
+    }
+
+    /** Minutes of those stages in that pot; NaN when they cannot be done in it. */
+    private static double minutes(List<Stage> stages, PotOnHeat pot, PlanAnswer.Setting setting) {
+        SauceRun.Cooked cooked =
+                SauceRun.cook(stages, pot, BODY, setting.draft().servedC());
+        return cooked.stuck().isPresent() ? Double.NaN : cooked.minutes();
+    }
+
+    /** The same sauce in the pot that is laid beside it, on its burner. */
+    private static Optional<PlanAnswer.Other> other(Ware ware, PlanAnswer.Setting setting, Wish.Answer wish) {
+        PlanDraft draft = setting.draft();
+        if (draft.otherPotId() == 0) {
+            return Optional.empty();
+        }
+        KitchenKit.KitPot pot = ware.pot(draft.otherPotId());
+        Optional<BurnerRow> burner = ware.burner(draft.otherBurnerId());
+        String name = pot.name() + burner.map(b -> " on " + b.name()).orElse("");
+        SauceRoutes routes = routes(setting, onHeat(ware, draft, pot, burner));
+        if (!(routes.ways() instanceof SauceRoutes.Ways ways)) {
+            return Optional.of(new PlanAnswer.Other(name, List.of(), Double.NaN));
+        }
+        double ml = wish.point().volumeMl20c();
+        double minutes = ways.routes().forYield(ways.curve(), ml, OptionalDouble.empty()).chosen().stream()
+                .mapToDouble(p -> p.minutes())
+                .findFirst()
+                .orElse(Double.NaN);
+        return Optional.of(new PlanAnswer.Other(name, ways.curve().points(), minutes));
+    }
+
+    private static List<List<Caution>> stageCautions(PlanAnswer.Setting setting, SauceRoutes.Way way) {
+        List<List<Caution>> all = new ArrayList<>();
+        double tempC = 20;
+        for (int i = 0; i < way.cooked().stages().size(); i++) {
+            StageResult stage = way.cooked().stages().get(i);
+            int origin = way.origins().get(i);
+            List<LineReading> in = origin < 0
+                    ? List.of()
+                    : StagePlan.lines(setting.laid().drafts().get(origin), setting.readings());
+            all.add(StageCautions.of(stage, in, tempC));
+            tempC = stage.end().tempC();
+        }
+        return all;
+    }
+
+    // --- a batch
+    // ------------------------------------------------------------------------------------------------------
 
     /** The plan as a batch keeps it. */
-    public BatchPlan plan(Question question, Answer answer) {
-        KitchenKit.KitPot pot = question.pot();
+    public BatchPlan batchPlan(Kitchen kitchen, PlanAnswer answer) {
+        PlanAnswer.Setting s = answer.setting();
+        KitchenKit.KitPot pot = s.pot();
+        List<BatchPlan.PlanLine> planLines = new ArrayList<>();
+        for (LineReading reading : s.readings()) {
+            boolean slurry = answer.done().isPresent()
+                    && s.laid().starchG() > 0
+                    && StagePlan.powder(reading).isPresent();
+            if (reading.usable() && !slurry) {
+                planLines.add(BatchPlan.PlanLine.of(reading, s.factor()));
+            }
+        }
+        SauceRoutes.Way way = answer.done().map(PlanAnswer.Done::way).orElse(null);
+        if (way != null && way.starchG() > 0) {
+            planLines.add(new BatchPlan.PlanLine(
+                    "starch for the slurry",
+                    lines.catalogue(kitchen).powder(s.mix().kind()).id(),
+                    way.starchG(),
+                    0.02));
+            planLines.add(new BatchPlan.PlanLine("cold water for it", "water", way.coldLiquidG(), 0.02));
+        }
+        int main = way == null ? 0 : way.origins().get(way.main());
+        Stage heat = s.laid().stages().get(main);
         return new BatchPlan(
-                question.sauce().ingredients().usable().stream()
-                        .map((LineReading reading) -> BatchPlan.PlanLine.of(reading))
-                        .toList(),
-                question.sauce().draft().texture(),
+                planLines,
+                s.sauce().draft().texture(),
                 0,
                 BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
-                question.burner().map(BurnerRow::name).orElse(null),
-                question.burner().map(BurnerRow::netPowerW).orElse(null),
-                question.pairFactor().isPresent() ? question.pairFactor().getAsDouble() : null,
-                question.look(),
-                question.lid(),
-                question.altitudeM(),
-                question.targetStep(),
-                question.servedC(),
-                answer.done()
-                        .map(done -> planned(done, answer.minutes().orElseThrow()))
-                        .orElse(null));
+                s.burner().map(BurnerRow::name).orElse(null),
+                s.burner().map(BurnerRow::netPowerW).orElse(null),
+                s.pairKnown() ? s.onHeat().pairFactor() : null,
+                heat.look(),
+                heat.lid(),
+                s.draft().altitudeM(),
+                s.draft().targetStep(),
+                s.draft().servedC(),
+                answer.done().map(Planning::planned).orElse(null));
     }
 
-    static BatchPlan.Planned planned(Reduction.Done done, Band minutes) {
+    private static BatchPlan.Planned planned(PlanAnswer.Done done) {
+        StageResult main = done.way().cooked().stages().get(done.way().main());
+        StageResult last = done.last();
         return new BatchPlan.Planned(
-                minutes.middle(),
-                minutes.low(),
-                minutes.high(),
-                done.last().volumeMl20c(),
-                done.last().volumeMlHot(),
-                done.last().levelMm(),
-                done.first().levelMm(),
-                done.last().stepHot(),
-                done.last().mixture().saltPercent());
+                done.bands().all().middle(),
+                done.bands().all().low(),
+                done.bands().all().high(),
+                last.out().volumeMl20c(),
+                main.end().volumeMlHot(),
+                main.end().levelMm(),
+                main.curve().get(0).levelMm(),
+                main.end().stepHot(),
+                last.out().saltPercent());
+    }
+
+    /** The stages that a plan goes through, by the names the cook gave them. */
+    public static List<String> names(PlanAnswer.Setting setting, SauceRoutes.Way way) {
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < way.stages().size(); i++) {
+            int origin = way.origins().get(i);
+            String title = origin < 0 ? "" : setting.laid().drafts().get(origin).title();
+            StageKind kind = way.stages().get(i).kind();
+            names.add(title.isBlank() ? kind.label() : title);
+        }
+        return names;
     }
 }

@@ -10,6 +10,8 @@ import app.gradior.store.Rows.CookedRow;
 import app.gradior.store.Rows.LineRow;
 import app.gradior.store.Rows.SauceRow;
 import app.gradior.store.SauceMapper;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -26,11 +28,14 @@ import org.springframework.transaction.annotation.Transactional;
 public class SauceBook {
     private static final int MOST_LINES = 80;
     private static final int MOST_STAGES = 24;
+    private static final int MOST_OPEN = 500;
 
     private final SauceMapper sauces;
     private final Lines lines;
     private final StageJson json;
     private final Clock clock;
+    private final Cache<Key, Sauce> opened =
+            Caffeine.newBuilder().maximumSize(MOST_OPEN).build();
 
     SauceBook(SauceMapper sauces, Lines lines, StageJson json, Clock clock) {
         this.sauces = sauces;
@@ -108,7 +113,15 @@ public class SauceBook {
         return sauces.cooked(kitchenId).stream().collect(Collectors.toMap(CookedRow::sauceId, row -> row));
     }
 
+    /** A version never changes: what it means changes only with the kitchen's larder. */
+    private record Key(long kitchen, long id, int version, Object larder) {}
+
     private Sauce open(Kitchen kitchen, SauceRow row) {
+        return opened.get(
+                new Key(kitchen.id(), row.id(), row.version(), lines.known(kitchen)), key -> read(kitchen, row));
+    }
+
+    private Sauce read(Kitchen kitchen, SauceRow row) {
         List<Lines.Typed> typed = sauces.lines(kitchen.id(), row.id(), row.version()).stream()
                 .map(line -> new Lines.Typed(line.text(), line.foodId(), line.massG()))
                 .toList();

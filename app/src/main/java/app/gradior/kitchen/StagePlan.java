@@ -1,22 +1,98 @@
 package app.gradior.kitchen;
 
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
 import app.gradior.larder.Food;
+import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Texture;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SauceRun;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 
 /** A sauce's typed stages as the engine cooks them. */
 public final class StagePlan {
+    private static final double POWDER_PERCENT = 50;
+
     private StagePlan() {}
+
+    /** Look and lid of a stage, where the plan differs from the sauce. */
+    public record Heating(Look look, LidState lid) {}
+
+    /**
+     * A sauce's stages laid out for a plan: the powder of its slurry is left to the plan.
+     *
+     * @param stages as the engine cooks them, scaled
+     * @param drafts as the cook wrote them, one each
+     * @param starchG powder that the slurry as written takes, scaled; 0 for none
+     * @param starch its kind, if there is any
+     */
+    public record Laid(List<Stage> stages, List<StageDraft> drafts, double starchG, Optional<StarchKind> starch) {
+        public Laid {
+            stages = List.copyOf(stages);
+            drafts = List.copyOf(drafts);
+        }
+    }
+
+    /**
+     * Lays the stages out.
+     *
+     * @param heats by place of the stage; may name none
+     */
+    public static Laid lay(
+            SauceBook.Draft draft, List<LineReading> readings, double factor, Map<Integer, Heating> heats) {
+        List<StageDraft> drafts = drafts(draft, readings.size());
+        List<Stage> stages = new ArrayList<>();
+        double starchG = 0;
+        Optional<StarchKind> starch = Optional.empty();
+        for (int i = 0; i < drafts.size(); i++) {
+            StageDraft stage = drafts.get(i);
+            Mixture adds = Mixture.EMPTY;
+            for (LineReading reading : lines(stage, readings)) {
+                Optional<StarchKind> powder = powder(reading);
+                if (stage.kind() == StageKind.SLURRY && powder.isPresent()) {
+                    starchG += reading.massG() * factor;
+                    starch = powder;
+                } else {
+                    adds = adds.plus(of(reading));
+                }
+            }
+            boolean smooth = draft.stages().isEmpty() && draft.texture() == Texture.SMOOTH;
+            Mixture whole = (smooth ? adds.blended() : adds).times(factor);
+            Heating heat = heats.getOrDefault(i, new Heating(stage.look(), stage.lid()));
+            stages.add(new Stage(stage.kind(), whole, heat.look(), heat.lid(), end(stage, factor)));
+        }
+        return new Laid(stages, drafts, starchG, starch);
+    }
+
+    /** The lines that go in at a stage. */
+    public static List<LineReading> lines(StageDraft stage, List<LineReading> readings) {
+        return stage.lines().stream()
+                .filter(line -> line >= 0 && line < readings.size())
+                .map(readings::get)
+                .toList();
+    }
+
+    /** The kind of a line that is a thickening powder. */
+    public static Optional<StarchKind> powder(LineReading reading) {
+        return reading.food()
+                .filter(food -> food.per100g().starch() >= POWDER_PERCENT)
+                .flatMap(Food::starchKind);
+    }
+
+    private static List<StageDraft> drafts(SauceBook.Draft draft, int lines) {
+        return draft.stages().isEmpty() ? List.of(allInOne(draft, lines)) : draft.stages();
+    }
 
     /**
      * The stages, scaled.
@@ -25,14 +101,11 @@ public final class StagePlan {
      * @param factor on every line, and on the ends that are volumes or weights
      */
     public static List<Stage> stages(SauceBook.Draft draft, List<LineReading> readings, double factor) {
-        List<StageDraft> drafts = draft.stages().isEmpty() ? List.of(allInOne(draft, readings.size())) : draft.stages();
         List<Stage> stages = new ArrayList<>();
-        for (StageDraft stage : drafts) {
+        for (StageDraft stage : drafts(draft, readings.size())) {
             Mixture adds = Mixture.EMPTY;
-            for (int line : stage.lines()) {
-                if (line >= 0 && line < readings.size()) {
-                    adds = adds.plus(of(readings.get(line)));
-                }
+            for (LineReading reading : lines(stage, readings)) {
+                adds = adds.plus(of(reading));
             }
             stages.add(new Stage(stage.kind(), adds.times(factor), stage.look(), stage.lid(), end(stage, factor)));
         }

@@ -11,9 +11,7 @@ import app.gradior.store.Rows.WaterTestRow;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -102,18 +100,5 @@ public class WaterTests {
         if (kit.removeTest(kitchenId, id) == 0) {
             throw Refusal.missing("water test");
         }
-    }
-
-    /** What is known of a pair; empty when it was never tested. */
-    public Optional<WaterTest> pair(long kitchenId, long potId, long burnerId) {
-        List<WaterTest> tests = new ArrayList<>();
-        for (WaterTestRow row : all(kitchenId)) {
-            Double factor = row.pairFactor();
-            Double logSd = row.logSd();
-            if (row.potId() == potId && row.burnerId() == burnerId && factor != null && logSd != null) {
-                tests.add(new WaterTest(factor, logSd));
-            }
-        }
-        return tests.isEmpty() ? Optional.empty() : Optional.of(WaterTest.together(tests));
     }
 }

@@ -81,6 +81,18 @@ public final class Rows {
             @Nullable Double pairFactor,
             @Nullable Double logSd) {}
 
+    public record PlanRow(
+            long id,
+            long kitchenId,
+            long sauceId,
+            String name,
+            int revision,
+            String draft,
+            @Nullable LocalDateTime serveAt,
+            String ticks,
+            @Nullable Long batchId,
+            LocalDateTime savedAt) {}
+
     public record BatchRow(
             long id,
             long kitchenId,

@@ -19,7 +19,7 @@ public final class Cautions {
     private static final double HOT_SHU = 400;
     private static final double ALCOHOL_G = 5;
     /** A spirit is anything at or above this, g of ethanol in 100 g. */
-    private static final double SPIRIT_PERCENT = 25;
+    static final double SPIRIT_PERCENT = 25;
 
     private Cautions() {}
 
@@ -77,6 +77,11 @@ public final class Cautions {
 
     private static boolean isHoney(Food food) {
         return food.id().startsWith("honey");
+    }
+
+    /** Whether a sauce is sharp enough to attack a reactive pot. */
+    public static boolean isAcid(Ingredients ingredients) {
+        return isAcid(ingredients, ingredients.mixture());
     }
 
     private static boolean isAcid(Ingredients ingredients, Mixture mixture) {

@@ -3,7 +3,6 @@ package app.gradior.clock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -140,19 +139,34 @@ public final class ClockPlan {
             (jobs.get(i).pinned() ? first : free).add(i);
         }
         free.sort(Comparator.comparingInt((Integer i) -> -minutes(jobs.get(i))));
+        List<List<List<Task>>> blocks =
+                jobs.stream().map(job -> blocks(job.tasks())).toList();
         Row[] best = new Row[0];
         double bestCost = Double.POSITIVE_INFINITY;
         for (List<Integer> order : orders(free)) {
             List<Integer> all = new ArrayList<>(first);
             all.addAll(order);
-            Row[] rows = placed(jobs, all, burners);
+            Row[] rows = placed(jobs, blocks, all, burners);
             double cost = cost(rows);
             if (cost < bestCost - 1e-9) {
                 best = rows;
                 bestCost = cost;
             }
+            if (calm(rows)) {
+                break;
+            }
         }
         return new Day(List.of(best), conflicts(best, nowMinute));
+    }
+
+    /** Whether no sauce waits for another: no order can do better. */
+    private static boolean calm(Row[] rows) {
+        for (Row row : rows) {
+            if (row.spareMinutes() != row.job().movedMinutes() || row.waitingMinutes() > 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static int minutes(Job job) {
@@ -190,11 +204,11 @@ public final class ClockPlan {
         return cost;
     }
 
-    private static Row[] placed(List<Job> jobs, List<Integer> order, int burners) {
+    private static Row[] placed(List<Job> jobs, List<List<List<Task>>> blocks, List<Integer> order, int burners) {
         Row[] rows = new Row[jobs.size()];
         List<Placed> taken = new ArrayList<>();
         for (int job : order) {
-            Row row = best(jobs.get(job), taken, burners);
+            Row row = best(jobs.get(job), blocks.get(job), taken, burners);
             rows[job] = row;
             taken.addAll(row.placed());
         }
@@ -202,25 +216,38 @@ public final class ClockPlan {
     }
 
     /** The job on the burner where it runs into least, is ready latest and begins latest. */
-    private static Row best(Job job, List<Placed> taken, int burners) {
-        return IntStream.range(0, burners)
-                .mapToObj(burner -> onBurner(job, taken, burner))
-                .min(Comparator.comparingLong((Row row) -> clashes(row, taken))
-                        .thenComparingInt(row -> -row.readyMinute())
-                        .thenComparingInt(row -> -row.startMinute()))
-                .orElseThrow();
+    private static Row best(Job job, List<List<Task>> blocks, List<Placed> taken, int burners) {
+        Row best = onBurner(job, blocks, taken, 0);
+        int fewest = clashes(best, taken);
+        for (int burner = 1; burner < burners; burner++) {
+            if (fewest == 0 && best.spareMinutes() == job.movedMinutes() && best.waitingMinutes() == 0) {
+                break;
+            }
+            Row row = onBurner(job, blocks, taken, burner);
+            int clashes = clashes(row, taken);
+            boolean later = row.readyMinute() > best.readyMinute()
+                    || row.readyMinute() == best.readyMinute() && row.startMinute() > best.startMinute();
+            if (clashes < fewest || clashes == fewest && later) {
+                best = row;
+                fewest = clashes;
+            }
+        }
+        return best;
     }
 
-    private static long clashes(Row row, List<Placed> taken) {
-        return row.placed().stream()
-                .filter(p -> taken.stream().anyMatch(t -> clash(p, t) != null))
-                .count();
+    private static int clashes(Row row, List<Placed> taken) {
+        int clashes = 0;
+        for (Placed mine : row.placed()) {
+            for (Placed other : taken) {
+                clashes += clash(mine, other) != null ? 1 : 0;
+            }
+        }
+        return clashes;
     }
 
-    private static Row onBurner(Job job, List<Placed> taken, int burner) {
+    private static Row onBurner(Job job, List<List<Task>> blocks, List<Placed> taken, int burner) {
         List<Placed> placed = new ArrayList<>();
         int latest = job.dueMinute() - job.movedMinutes();
-        List<List<Task>> blocks = blocks(job.tasks());
         for (int i = blocks.size() - 1; i >= 0; i--) {
             boolean stays = job.pinned() && i == blocks.size() - 1;
             List<Placed> block =
@@ -287,8 +314,11 @@ public final class ClockPlan {
     }
 
     private static List<Placed> at(List<Task> block, int end, int burner) {
-        int minute = end - block.stream().mapToInt(Task::wholeMinutes).sum();
-        List<Placed> placed = new ArrayList<>();
+        int minute = end;
+        for (Task task : block) {
+            minute -= task.wholeMinutes();
+        }
+        List<Placed> placed = new ArrayList<>(block.size());
         for (Task task : block) {
             int after = minute + task.wholeMinutes();
             placed.add(new Placed(task, minute, after, task.onHeat() ? burner : -1));

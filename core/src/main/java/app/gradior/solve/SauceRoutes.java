@@ -73,10 +73,32 @@ public record SauceRoutes(
      * @param main place of the main reduction among them
      * @param starchG powder, after tuning to the step
      * @param coldLiquidG what it is stirred into
+     * @param origins for each stage its place among the sauce's own; −1 for a slurry that the sauce does not have
      */
-    public record Way(List<Stage> stages, SauceRun.Cooked cooked, int main, double starchG, double coldLiquidG) {
+    public record Way(
+            List<Stage> stages,
+            SauceRun.Cooked cooked,
+            int main,
+            double starchG,
+            double coldLiquidG,
+            List<Integer> origins) {
         public Way {
             stages = List.copyOf(stages);
+            origins = List.copyOf(origins);
+        }
+
+        /** So many times as much of everything, ending at so many times the weights. */
+        public List<Stage> times(double factor) {
+            return stages.stream()
+                    .map(s -> new Stage(s.kind(), s.adds().times(factor), s.look(), s.lid(), times(s.end(), factor)))
+                    .toList();
+        }
+
+        private static StageEnd times(StageEnd end, double factor) {
+            if (end instanceof StageEnd.Weight weight) {
+                return new StageEnd.Weight(weight.massG() * factor);
+            }
+            return end instanceof StageEnd.Volume volume ? new StageEnd.Volume(volume.volumeMl20c() * factor) : end;
         }
     }
 
@@ -193,36 +215,36 @@ public record SauceRoutes(
     private Way way(double mainEndG, double starchG) {
         int main = mainStage();
         List<Stage> way = new ArrayList<>();
+        List<Integer> origins = new ArrayList<>();
         int mainAt = 0;
-        Stage slurry = null;
+        boolean slurried = false;
         for (int i = 0; i < stages.size(); i++) {
             Stage stage = stages.get(i);
-            if (stage.kind() == StageKind.SLURRY && i < main) {
-                if (stage.adds().massG() > 0) {
-                    way.add(stage);
-                }
-            } else if (stage.kind() == StageKind.SLURRY && slurry == null) {
-                slurry = slurry(stage, starchG);
-                if (slurry.adds().massG() > 0) {
-                    way.add(slurry);
-                }
-            } else if (i == main) {
+            if (i == main) {
                 mainAt = way.size();
-                way.add(new Stage(
-                        stage.kind(),
-                        stage.adds(),
-                        stage.look(),
-                        stage.lid(),
-                        new StageEnd.Weight(Math.max(LEAST_WEIGHT_G, mainEndG))));
-            } else {
+                StageEnd end = new StageEnd.Weight(Math.max(LEAST_WEIGHT_G, mainEndG));
+                stage = new Stage(stage.kind(), stage.adds(), stage.look(), stage.lid(), end);
+            } else if (stage.kind() == StageKind.SLURRY && i > main && !slurried) {
+                slurried = true;
+                stage = slurry(stage, starchG);
+            }
+            if (stage.kind() != StageKind.SLURRY || stage.adds().massG() > 0) {
                 way.add(stage);
+                origins.add(i);
             }
         }
-        if (slurry == null && starchG > 0) {
+        if (!slurried && starchG > 0) {
             Stage usual = Stage.of(StageKind.SLURRY, new StageEnd.Minutes(SLURRY_MINUTES));
             way.add(mainAt + 1, slurry(usual, starchG));
+            origins.add(mainAt + 1, -1);
         }
-        return new Way(way, SauceRun.cook(way, pot, bodyFactor, servedC), mainAt, starchG, starchG * mix.liquidRatio());
+        return new Way(
+                way,
+                SauceRun.cook(way, pot, bodyFactor, servedC),
+                mainAt,
+                starchG,
+                starchG * mix.liquidRatio(),
+                origins);
     }
 
     private Stage slurry(Stage stage, double starchG) {

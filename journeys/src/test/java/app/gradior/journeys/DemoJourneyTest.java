@@ -20,6 +20,8 @@ class DemoJourneyTest {
             "/sauces/1/versions",
             "/sauces/import",
             "/plan?sauce=3",
+            "/plan/clock",
+            "/plan/1/gather",
             "/pot/13",
             "/pot/13/finish",
             "/log",
@@ -42,6 +44,7 @@ class DemoJourneyTest {
             "/sauces/1",
             "/sauces/1/scale",
             "/plan?sauce=3",
+            "/plan/clock",
             "/pot/13",
             "/log/1",
             "/bench/cold",
@@ -61,7 +64,7 @@ class DemoJourneyTest {
             for (Locator plan : page.locator(".book li a.plain").all()) {
                 Page one = page.context().newPage();
                 one.navigate(plan.getAttribute("href"));
-                assertThat(one.locator(".saying")).containsText("Take it off at");
+                assertThat(one.locator(".saying")).containsText("on the table");
                 one.close();
             }
             checkAll(page, SCREENS);

@@ -50,7 +50,7 @@ final class RunningApplication implements AutoCloseable {
             ProcessBuilder builder = new ProcessBuilder(List.of(
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
-                            "-XX:TieredStopAtLevel=1",
+                            System.getProperty("gradior.jit", "-XX:TieredStopAtLevel=1"),
                             "-XX:+UseSerialGC",
                             "-cp",
                             System.getProperty("java.class.path"),

@@ -19,7 +19,9 @@ class Screenshots {
             shot(wide, "/", "hob");
             shot(wide, "/sauces", "sauces");
             shot(wide, "/sauces/1", "sauce");
-            shot(wide, "/plan?sauce=1", "plan");
+            shot(wide, "/plan?sauce=3", "plan");
+            shot(wide, "/plan/clock", "clock");
+            shot(wide, "/plan/1/gather", "gather");
             shot(wide, "/pot/13", "pot");
             shot(wide, "/log", "log");
             shot(wide, "/log/1", "batch");

@@ -67,7 +67,8 @@ public final class DescentDrawing {
         }
     }
 
-    private static double niceStep(double span, int most, double[] steps) {
+    /** A step that is easy to read and gives at most so many of them. */
+    static double niceStep(double span, int most, double[] steps) {
         for (double step : steps) {
             if (span / step <= most) {
                 return step;

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /** The section: the pot's real profile to scale, with start, present and target levels and a rule in millimetres. */
 public final class SectionDrawing {
@@ -25,28 +26,45 @@ public final class SectionDrawing {
      * @param stopMm level to stop at, if known
      */
     public static String draw(PotShape pot, double startMm, double nowMm, OptionalDouble stopMm, boolean live) {
-        return draw(pot, "start", startMm, nowMm, stopMm, live);
+        return draw(pot, "start", startMm, nowMm, stopMm, live, List.of());
+    }
+
+    /** A level of its own at which something ends. */
+    public record Mark(String word, double mm) {}
+
+    /** A plan's pot: where the reduction starts and stops, and the levels at which other stages end. */
+    public static String draw(PotShape pot, double startMm, OptionalDouble stopMm, List<Mark> marks) {
+        return draw(pot, "start", startMm, startMm, stopMm, false, marks);
     }
 
     /** A pot of the kit, half full. */
     public static String halfFull(PotShape pot) {
         double half = pot.levelMm(pot.capacityMl() / 2);
-        return draw(pot, "half", half, half, OptionalDouble.empty(), false);
+        return draw(pot, "half", half, half, OptionalDouble.empty(), false, List.of());
     }
 
     private static String draw(
-            PotShape pot, String startWord, double startMm, double nowMm, OptionalDouble stopMm, boolean live) {
+            PotShape pot,
+            String startWord,
+            double startMm,
+            double nowMm,
+            OptionalDouble stopMm,
+            boolean live,
+            List<Mark> marks) {
         double widest = Math.max(pot.topDiameterMm(), pot.baseDiameterMm());
         double scale = Math.min(POT_WIDTH / widest, TALLEST / pot.heightMm());
         double height = pot.heightMm() * scale;
         double floor = TOP + height;
         double middle = LEFT + POT_WIDTH / 2;
         Profile profile = new Profile(pot, scale, floor, middle);
-        String words =
-                "The pot in section, " + Numbers.plain(pot.heightMm(), 0) + " mm high. Level, " + startWord + ": "
-                        + mm(startMm) + (live ? ", now " + mm(nowMm) : "")
-                        + (stopMm.isPresent() ? ", stop at " + mm(stopMm.getAsDouble()) : "");
-        Svg svg = new Svg("section", WIDTH, floor + 14, words).hatch("ghost");
+        String words = "The pot in section, " + Numbers.plain(pot.heightMm(), 0) + " mm high. Level, " + startWord
+                + ": "
+                + mm(startMm) + (live ? ", now " + mm(nowMm) : "")
+                + (stopMm.isPresent() ? ", stop at " + mm(stopMm.getAsDouble()) : "")
+                + marks.stream().map(m -> ", " + m.word() + " " + mm(m.mm())).collect(Collectors.joining());
+        int labelled = 1 + (live ? 1 : 0) + (stopMm.isPresent() ? 1 : 0) + marks.size();
+        double lowestLabel = Math.max(floor - 2, LABEL_GAP * labelled - 12);
+        Svg svg = new Svg("section", WIDTH, Math.max(floor + 14, lowestLabel + 16), words).hatch("ghost");
         double start = Math.min(startMm, pot.heightMm());
         double now = Math.min(nowMm, pot.heightMm());
         svg.hatched("ghost", profile.between(Math.min(now, start), start));
@@ -61,20 +79,29 @@ public final class SectionDrawing {
         if (live) {
             labels.add(new Label("now", "now", nowMm));
         }
+        for (Mark mark : marks) {
+            svg.line(
+                    "mark",
+                    profile.left(mark.mm()),
+                    profile.y(mark.mm()),
+                    profile.right(mark.mm()),
+                    profile.y(mark.mm()));
+            labels.add(new Label("past", mark.word(), mark.mm()));
+        }
         stopMm.ifPresent(stop -> {
             svg.line("goal", profile.left(stop) - 6, profile.y(stop), profile.right(stop) + 6, profile.y(stop));
             labels.add(new Label("goal", "stop at", stop));
         });
-        label(svg, labels, profile);
+        label(svg, labels, profile, lowestLabel);
         return svg.done();
     }
 
     private record Label(String kind, String word, double mm) {}
 
     /** Labels to the right of the pot, pushed apart where levels are close. */
-    private static void label(Svg svg, List<Label> labels, Profile profile) {
+    private static void label(Svg svg, List<Label> labels, Profile profile, double lowestLabel) {
         labels.sort(Comparator.comparingDouble(Label::mm).reversed());
-        double lowest = profile.floor - 2 - LABEL_GAP * (labels.size() - 1);
+        double lowest = lowestLabel - LABEL_GAP * (labels.size() - 1);
         double y = 0;
         double x = LEFT + POT_WIDTH + 14;
         for (Label label : labels) {

@@ -59,6 +59,37 @@ final class Svg {
         return this;
     }
 
+    /** A dot that a script finds again: its data attributes are names and values in turn. */
+    Svg dot(String cssClass, double x, double y, double radius, String... data) {
+        out.append(String.format("<circle class=\"%s\" cx=\"%s\" cy=\"%s\" r=\"%s\"", cssClass, n(x), n(y), n(radius)));
+        data(data);
+        out.append("/>");
+        return this;
+    }
+
+    /** Begins a group, which {@link #end} ends. */
+    Svg group(String cssClass, String... data) {
+        out.append("<g class=\"").append(cssClass).append('"');
+        data(data);
+        out.append('>');
+        return this;
+    }
+
+    Svg end() {
+        out.append("</g>");
+        return this;
+    }
+
+    private void data(String... data) {
+        for (int i = 0; i + 1 < data.length; i += 2) {
+            out.append(" data-")
+                    .append(data[i])
+                    .append("=\"")
+                    .append(escaped(data[i + 1]))
+                    .append('"');
+        }
+    }
+
     /** A hatching to fill ghosts with. */
     Svg hatch(String id) {
         out.append("<defs><pattern id=\"")

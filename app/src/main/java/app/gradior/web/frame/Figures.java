@@ -2,17 +2,26 @@ package app.gradior.web.frame;
 
 import app.gradior.estimate.Band;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
 /** The one writer of figures for pages: a kitchen's measures, temperatures and times. */
 public record Figures(Kitchen kitchen) {
     private static final double G_PER_OZ = 28.3495;
+    /** Up to so many tablespoons a cook measures by spoons. */
+    private static final double SPOONS_UP_TO = 3.1;
+
+    /** Less than so much of a teaspoon is a pinch; kitchen teaching. */
+    private static final double LEAST_SPOON = 0.2;
+
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+    private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
 
     private boolean ounces() {
@@ -50,6 +59,51 @@ public record Figures(Kitchen kitchen) {
             return "fl oz";
         }
         return ml >= 2000 ? "L" : "mL";
+    }
+
+    /** What a field of a form holds for a volume: in the unit of {@link #volumeFieldUnit}, exact enough to come back. */
+    public String volumeField(double ml) {
+        double perUnit = mlPerUnit();
+        return Numbers.plain(ml / perUnit, perUnit > 1 ? 3 : 1).replace(",", "");
+    }
+
+    public String volumeFieldUnit() {
+        return kitchen.measures() == MeasureSystem.US
+                ? "cups"
+                : kitchen.measures() == MeasureSystem.IMPERIAL ? "fl oz" : "mL";
+    }
+
+    /** The volume that a field of a form says, mL; NaN when it is no number. */
+    public double millilitres(String field) {
+        return Numbers.parse(field).orElse(Double.NaN) * mlPerUnit();
+    }
+
+    private double mlPerUnit() {
+        return kitchen.measures() == MeasureSystem.US
+                ? kitchen.measures().cupMl()
+                : kitchen.measures() == MeasureSystem.IMPERIAL
+                        ? kitchen.measures().fluidOunceMl()
+                        : 1;
+    }
+
+    /** So much of a food as a cook measures it without a scale; empty when the scale is the only good way. */
+    public String measure(Food food, double grams) {
+        double ml = grams / food.densityGPerMl();
+        MeasureSystem m = kitchen.measures();
+        if (ml < SPOONS_UP_TO * m.tablespoonMl()) {
+            double spoons = ml / m.teaspoonMl();
+            return spoons < LEAST_SPOON
+                    ? "a pinch"
+                    : spoons < 3 ? Numbers.cooks(spoons) + " tsp" : Numbers.cooks(ml / m.tablespoonMl()) + " tbsp";
+        }
+        if (food.pourable()) {
+            return volume(ml);
+        }
+        return food.measure("piece")
+                .map(piece -> grams / piece.massG())
+                .filter(pieces -> pieces >= 0.5 && pieces <= 30)
+                .map(pieces -> "about " + Numbers.cooks(Math.max(0.5, Math.round(2 * pieces) / 2.0)))
+                .orElse(m == MeasureSystem.US ? volume(ml) : "");
     }
 
     public String temp(double tempC) {
@@ -95,6 +149,15 @@ public record Figures(Kitchen kitchen) {
 
     public String time(Instant at) {
         return TIME.format(at.atZone(kitchen.zone()));
+    }
+
+    public String time(LocalDateTime at) {
+        return TIME.format(at);
+    }
+
+    /** A day by its name, "Sat 19 Dec". */
+    public String weekday(LocalDateTime at) {
+        return WEEKDAY.format(at);
     }
 
     public String day(Instant at) {

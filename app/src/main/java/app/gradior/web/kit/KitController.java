@@ -7,7 +7,7 @@ import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Tokens;
-import app.gradior.kitchen.WaterTests;
+import app.gradior.kitchen.Ware;
 import app.gradior.measure.Numbers;
 import app.gradior.store.Rows.BurnerRow;
 import app.gradior.vessel.Jar;
@@ -35,12 +35,10 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @RequestMapping("/kit")
 class KitController {
     private final KitchenKit kit;
-    private final WaterTests tests;
     private final Tokens tokens;
 
-    KitController(KitchenKit kit, WaterTests tests, Tokens tokens) {
+    KitController(KitchenKit kit, Tokens tokens) {
         this.kit = kit;
-        this.tests = tests;
         this.tokens = tokens;
     }
 
@@ -173,9 +171,10 @@ class KitController {
 
     private List<Pair> pairs(Kitchen kitchen, List<KitchenKit.KitPot> pots, List<BurnerRow> burners) {
         List<Pair> pairs = new ArrayList<>();
+        Ware ware = kit.ware(kitchen.id());
         for (KitchenKit.KitPot pot : pots) {
             for (BurnerRow burner : burners) {
-                Optional<WaterTest> known = tests.pair(kitchen.id(), pot.id(), burner.id());
+                Optional<WaterTest> known = ware.pair(pot.id(), burner.id());
                 known.ifPresent(test -> pairs.add(new Pair(pot.name(), burner.name(), says(test))));
             }
         }

@@ -8,6 +8,7 @@ import app.gradior.kitchen.Lines;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.StagePlan;
+import app.gradior.kitchen.Swaps;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
@@ -17,12 +18,9 @@ import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SauceRun;
 import app.gradior.solve.Scaling;
-import app.gradior.solve.Substitution;
-import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -40,11 +38,13 @@ class ScaleController {
     private final SauceBook book;
     private final KitchenKit kit;
     private final Lines lines;
+    private final Swaps swaps;
 
-    ScaleController(SauceBook book, KitchenKit kit, Lines lines) {
+    ScaleController(SauceBook book, KitchenKit kit, Lines lines, Swaps swaps) {
         this.book = book;
         this.kit = kit;
         this.lines = lines;
+        this.swaps = swaps;
     }
 
     /** The question's fields as they came. */
@@ -209,71 +209,14 @@ class ScaleController {
                         .toList());
         if (!to.isBlank()) {
             try {
-                model.addAttribute("swap", swapped(kitchen, sauce, line, to));
+                model.addAttribute(
+                        "swap",
+                        swaps.of(kitchen, readings, line, to, sauce.draft().servedC()));
             } catch (Refusal refusal) {
                 model.addAttribute("faults", refusal.faults());
             }
         }
         return "sauces/swap";
-    }
-
-    /** A swap in words, and the line that would stand in the sauce. */
-    record Swapped(String saying, String newLine, List<String> changes) {}
-
-    private Swapped swapped(Kitchen kitchen, SauceBook.Sauce sauce, int line, String to) {
-        List<LineReading> readings = sauce.ingredients().lines();
-        if (line < 0 || line >= readings.size() || readings.get(line).food().isEmpty()) {
-            throw Refusal.unfit("line", "Choose one of the lines.");
-        }
-        Food missing = readings.get(line).food().orElseThrow();
-        Food substitute = lines.catalogue(kitchen).foods().stream()
-                .filter(f -> f.name().equalsIgnoreCase(to.strip()))
-                .findFirst()
-                .orElseThrow(
-                        () -> Refusal.unfit("to", "“" + to + "” is no food of the larder: pick one from the list."));
-        Mixture without = Mixture.EMPTY;
-        for (int i = 0; i < readings.size(); i++) {
-            Optional<Food> food = readings.get(i).food();
-            if (i != line && food.isPresent()) {
-                without = without.plus(Mixture.of(food.get(), readings.get(i).massG()));
-            }
-        }
-        Mixture rest = without;
-        Substitution.Answer answer = Refusal.checked(
-                "to",
-                () -> Substitution.of(
-                        rest,
-                        missing,
-                        readings.get(line).massG(),
-                        substitute,
-                        Substitution.Keeps.of(missing),
-                        sauce.draft().servedC()));
-        String newLine =
-                Numbers.plain(answer.massG(), answer.massG() < 20 ? 1 : 0).replace(",", "") + " g " + substitute.name();
-        List<String> changes = new ArrayList<>();
-        change(changes, "water to boil off", answer.waterChangeG(), 1);
-        change(changes, "sugar", answer.sugarChangeG(), 0.5);
-        change(changes, "salt", answer.saltChangeG(), 0.1);
-        change(changes, "acid", answer.acidChangeG(), 0.1);
-        change(changes, "alcohol", answer.alcoholChangeG(), 0.1);
-        if (Math.abs(answer.stepChange()) >= 0.05) {
-            changes.add(Numbers.fixed(Math.abs(answer.stepChange()), 1) + " step "
-                    + (answer.stepChange() < 0 ? "thinner" : "thicker") + " before it reduces, about "
-                    + Stair.Tread.of(app.gradior.texture.Consistency.step(
-                                    answer.sauce(), 1, sauce.draft().servedC()))
-                            .label());
-        }
-        return new Swapped(
-                "Take " + newLine + " instead of “" + readings.get(line).text() + "”: the same "
-                        + answer.keeps().label() + ".",
-                newLine,
-                changes);
-    }
-
-    private static void change(List<String> changes, String word, double grams, double least) {
-        if (Math.abs(grams) >= least) {
-            changes.add(Numbers.plain(Math.abs(grams), 1) + " g " + (grams > 0 ? "more " : "less ") + word);
-        }
     }
 
     /** Puts the swap into the sauce, as a new version. */
@@ -284,7 +227,8 @@ class ScaleController {
             @RequestParam int line,
             @RequestParam String to) {
         SauceBook.Sauce sauce = book.sauce(kitchen, id);
-        Swapped swapped = swapped(kitchen, sauce, line, to);
+        Swaps.Swap swapped = swaps.of(
+                kitchen, sauce.ingredients().lines(), line, to, sauce.draft().servedC());
         SauceBook.Draft old = sauce.draft();
         List<Lines.Typed> typed = new ArrayList<>(old.lines());
         typed.set(line, Lines.Typed.of(swapped.newLine()));

@@ -1,0 +1,158 @@
+package app.gradior.kitchen;
+
+import app.gradior.clock.ClockPlan;
+import app.gradior.estimate.StageBands;
+import app.gradior.store.Rows.BurnerRow;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** The day of several plans: those that are served within half a day of one another are planned together. */
+@Service
+public class ClockPlans {
+    private static final Duration TOGETHER = Duration.ofHours(12);
+    private static final int MOST_TOGETHER = 8;
+    private static final int ROUND_MIN = 5;
+
+    private final Plans plans;
+    private final Planning planning;
+    private final KitchenKit kit;
+    private final Clock clock;
+
+    ClockPlans(Plans plans, Planning planning, KitchenKit kit, Clock clock) {
+        this.plans = plans;
+        this.planning = planning;
+        this.kit = kit;
+        this.clock = clock;
+    }
+
+    /**
+     * A sauce of the day.
+     *
+     * @param planId 0 for one that is not kept
+     * @param inHandMinutes kept in hand for a pot that is slower than most
+     * @param serveAt in the kitchen's own time
+     */
+    public record Entry(long planId, PlanWork work, double inHandMinutes, LocalDateTime serveAt) {}
+
+    /**
+     * A day.
+     *
+     * @param origin the moment that the day's minutes count from, in the kitchen's own time
+     * @param entries in the order of the day's rows
+     * @param nowMinute now, on the day's scale
+     * @param burners their names, in the order of their numbers
+     */
+    public record Day(
+            LocalDateTime origin, List<Entry> entries, ClockPlan.Day plan, int nowMinute, List<String> burners) {
+        public Day {
+            entries = List.copyOf(entries);
+        }
+
+        /** The moment of a minute. */
+        public LocalDateTime at(int minute) {
+            return origin.plusMinutes(minute);
+        }
+    }
+
+    /** The day around a plan: itself, and the kept ones that are served near it. */
+    public Optional<Day> around(Kitchen kitchen, long planId, PlanAnswer answer) {
+        if (answer.done().isEmpty()) {
+            return Optional.empty();
+        }
+        PlanAnswer.Done done = answer.done().get();
+        Planning.Course course = new Planning.Course(answer.setting(), done.way(), done.bands());
+        LocalDateTime serveAt = servedAt(kitchen, course);
+        Ware ware = kit.ware(kitchen.id());
+        List<Entry> entries = new ArrayList<>();
+        entries.add(entry(planId, course, serveAt));
+        for (Plans.Saved other : plans.waiting(kitchen)) {
+            LocalDateTime at = other.draft().serveAt();
+            if (other.id() != planId && at != null && near(at, serveAt) && entries.size() < MOST_TOGETHER) {
+                kept(kitchen, ware, other, at).ifPresent(entries::add);
+            }
+        }
+        return Optional.of(day(kitchen, ware, entries));
+    }
+
+    /** All days of the kept plans, the next first. */
+    public List<Day> all(Kitchen kitchen) {
+        Ware ware = kit.ware(kitchen.id());
+        List<Day> days = new ArrayList<>();
+        List<Entry> entries = new ArrayList<>();
+        for (Plans.Saved saved : plans.waiting(kitchen)) {
+            LocalDateTime at = saved.draft().serveAt();
+            Optional<Entry> entry = at == null ? Optional.empty() : kept(kitchen, ware, saved, at);
+            if (entry.isEmpty()) {
+                continue;
+            }
+            boolean together = !entries.isEmpty()
+                    && near(entries.get(0).serveAt(), entry.get().serveAt())
+                    && entries.size() < MOST_TOGETHER;
+            if (!together && !entries.isEmpty()) {
+                days.add(day(kitchen, ware, entries));
+                entries = new ArrayList<>();
+            }
+            entries.add(entry.get());
+        }
+        if (!entries.isEmpty()) {
+            days.add(day(kitchen, ware, entries));
+        }
+        return days;
+    }
+
+    private Optional<Entry> kept(Kitchen kitchen, Ware ware, Plans.Saved saved, LocalDateTime at) {
+        return planning.course(kitchen, ware, saved.draft()).map(course -> entry(saved.id(), course, at));
+    }
+
+    private static Entry entry(long planId, Planning.Course course, LocalDateTime serveAt) {
+        return new Entry(planId, PlanWork.of(course.setting(), course.way()), inHand(course.bands()), serveAt);
+    }
+
+    private static boolean near(LocalDateTime a, LocalDateTime b) {
+        return Duration.between(a, b).abs().compareTo(TOGETHER) <= 0;
+    }
+
+    /** When it is served: as wished, or as soon as it can be. */
+    private LocalDateTime servedAt(Kitchen kitchen, Planning.Course course) {
+        @Nullable LocalDateTime wished = course.setting().draft().serveAt();
+        if (wished != null) {
+            return wished;
+        }
+        double minutes = PlanWork.of(course.setting(), course.way()).tasks(inHand(course.bands())).stream()
+                .mapToDouble(t -> Math.ceil(t.minutes()))
+                .sum();
+        LocalDateTime ready = now(kitchen).plusMinutes((long) Math.ceil(minutes) + 1);
+        return ready.plusMinutes((ROUND_MIN - ready.getMinute() % ROUND_MIN) % ROUND_MIN);
+    }
+
+    /** What is kept in hand for a pot that is slower than most: half of what the slow end of the band would take. */
+    private static double inHand(StageBands.Bands bands) {
+        return (bands.all().high() - bands.all().middle()) / 2;
+    }
+
+    private LocalDateTime now(Kitchen kitchen) {
+        return LocalDateTime.ofInstant(clock.instant(), kitchen.zone()).truncatedTo(ChronoUnit.MINUTES);
+    }
+
+    private Day day(Kitchen kitchen, Ware ware, List<Entry> entries) {
+        LocalDateTime origin = entries.get(0).serveAt();
+        List<ClockPlan.Job> jobs = entries.stream()
+                .map(e -> e.work().job((int) ChronoUnit.MINUTES.between(origin, e.serveAt()), e.inHandMinutes()))
+                .toList();
+        int now = (int) ChronoUnit.MINUTES.between(origin, now(kitchen));
+        int burners = Math.max(1, ware.burners().size());
+        return new Day(
+                origin,
+                entries,
+                ClockPlan.of(jobs, burners, now),
+                now,
+                ware.burners().stream().map(BurnerRow::name).toList());
+    }
+}

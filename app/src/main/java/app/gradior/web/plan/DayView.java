@@ -1,0 +1,114 @@
+package app.gradior.web.plan;
+
+import app.gradior.clock.ClockPlan;
+import app.gradior.kitchen.ClockPlans;
+import app.gradior.web.draw.ClockDrawing;
+import app.gradior.web.frame.Figures;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** A day of plans in words. */
+final class DayView {
+    private final ClockPlans.Day day;
+    private final Figures figures;
+
+    DayView(ClockPlans.Day day, Figures figures) {
+        this.day = day;
+        this.figures = figures;
+    }
+
+    /** A sauce of the day. */
+    public record Sauce(long planId, String name, String start, String ready, String served, String spare, int moved) {}
+
+    /** A piece of work of the day. */
+    public record Piece(String from, String to, String sauce, String work, String hands, String day) {}
+
+    /** The day as lanes. */
+    static String drawing(ClockPlans.Day day, Figures figures) {
+        List<ClockDrawing.Lane> lanes = new ArrayList<>();
+        for (int i = 0; i < day.entries().size(); i++) {
+            lanes.add(new ClockDrawing.Lane(
+                    day.entries().get(i).planId(), day.plan().rows().get(i)));
+        }
+        return ClockDrawing.draw(lanes, day.nowMinute(), minute -> figures.time(day.at(minute)), day.burners());
+    }
+
+    public String title() {
+        LocalDateTime first = day.at(day.plan().startMinute());
+        LocalDateTime served = day.origin();
+        return first.toLocalDate().equals(served.toLocalDate())
+                ? figures.weekday(served)
+                : figures.weekday(first) + " to " + figures.weekday(served);
+    }
+
+    public String begins() {
+        return figures.time(day.at(day.plan().startMinute()));
+    }
+
+    public String served() {
+        return figures.time(day.origin());
+    }
+
+    public List<String> conflicts() {
+        return PlanView.conflicts(day, figures);
+    }
+
+    public List<Sauce> sauces() {
+        List<Sauce> sauces = new ArrayList<>();
+        for (int i = 0; i < day.entries().size(); i++) {
+            ClockPlan.Row row = day.plan().rows().get(i);
+            sauces.add(new Sauce(
+                    day.entries().get(i).planId(),
+                    row.job().name(),
+                    figures.time(day.at(row.startMinute())),
+                    figures.time(day.at(row.readyMinute())),
+                    figures.time(day.at(row.job().dueMinute())),
+                    spare(row),
+                    row.job().movedMinutes()));
+        }
+        return sauces;
+    }
+
+    private String spare(ClockPlan.Row row) {
+        double inHand = row.placed().stream()
+                .filter(p -> p.task().name().equals("in hand"))
+                .mapToDouble(p -> p.endMinute() - p.startMinute())
+                .sum();
+        return figures.minutes(row.spareMinutes() + inHand) + " of slack";
+    }
+
+    /** All work in order of time. */
+    public List<Piece> pieces() {
+        List<Piece> pieces = new ArrayList<>();
+        List<ClockPlan.Placed> all = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        for (ClockPlan.Row row : day.plan().rows()) {
+            for (ClockPlan.Placed placed : row.placed()) {
+                all.add(placed);
+                names.add(row.job().name());
+            }
+        }
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            order.add(i);
+        }
+        order.sort(Comparator.comparingInt(i -> all.get(i).startMinute()));
+        String lastDay = "";
+        for (int i : order) {
+            ClockPlan.Placed p = all.get(i);
+            LocalDateTime from = day.at(p.startMinute());
+            String weekday = figures.weekday(from);
+            pieces.add(new Piece(
+                    figures.time(from),
+                    figures.time(day.at(p.endMinute())),
+                    names.get(i),
+                    p.task().name(),
+                    p.task().handsOn() ? "hands on" : p.task().onHeat() ? "looks after itself" : "stands",
+                    weekday.equals(lastDay) ? "" : weekday));
+            lastDay = weekday;
+        }
+        return pieces;
+    }
+}

@@ -1,0 +1,242 @@
+package app.gradior.web.plan;
+
+import app.gradior.care.Storage;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.PlanDraft;
+import app.gradior.kitchen.StagePlan;
+import app.gradior.larder.StarchKind;
+import app.gradior.measure.Numbers;
+import app.gradior.sauce.Use;
+import app.gradior.web.frame.Figures;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The plan's form: what the fields hold, as typed, and the plan they mean. A field that was not sent holds what the plan it began
+ * from has.
+ */
+final class PlanForm {
+    private static final String NONE = "none";
+    private static final int MOST_STAGES = 24;
+    private static final int MOST_LINES = 80;
+
+    private final Map<String, String> fields;
+    private final Figures figures;
+    private final List<Fault> faults = new ArrayList<>();
+
+    /**
+     * @param asked as sent, any subset of the fields
+     * @param base the plan it began from
+     */
+    PlanForm(Map<String, String> asked, PlanDraft base, Figures figures) {
+        this.figures = figures;
+        this.fields = fields(base, figures);
+        asked.forEach((name, value) -> {
+            if (name.matches("[a-zA-Z0-9-]{1,24}") && value.length() <= 300) {
+                fields.put(name, value);
+            }
+        });
+        // A box that is not ticked is not sent: the form says that it was there.
+        if (asked.containsKey("boxes") && !asked.containsKey("nextDay")) {
+            fields.put("nextDay", "");
+        }
+    }
+
+    /** The fields of a plan. */
+    static Map<String, String> fields(PlanDraft d, Figures figures) {
+        Map<String, String> f = new LinkedHashMap<>();
+        f.put("sauce", String.valueOf(d.sauceId()));
+        f.put("version", d.version() == null ? "" : String.valueOf(d.version()));
+        f.put("by", d.by().name());
+        f.put("amount", d.by() == PlanDraft.ScaleBy.YIELD ? figures.volumeField(d.amount()) : plain(d.amount(), 3));
+        f.put("line", String.valueOf(d.line()));
+        f.put("use", d.use() == null ? "" : d.use().name());
+        f.put("pot", String.valueOf(d.potId()));
+        f.put("burner", String.valueOf(d.burnerId()));
+        f.put("altitude", plain(d.altitudeM(), 0));
+        f.put("step", plain(d.targetStep(), 1));
+        f.put("served", figures.degrees(d.servedC()));
+        f.put("wish", d.wishMl() == null ? "" : figures.volumeField(d.wishMl()));
+        f.put("starch", d.starch() == null ? NONE : d.starch().key());
+        f.put("ratio", plain(d.liquidRatio(), 2));
+        f.put("salt", plain(d.mostSaltPercent(), 1));
+        f.put(
+                "serve",
+                d.serveAt() == null
+                        ? ""
+                        : d.serveAt().truncatedTo(ChronoUnit.MINUTES).toString());
+        f.put("storage", d.storage().name());
+        f.put("nextDay", d.nextDay() ? "on" : "");
+        f.put("moved", String.valueOf(d.movedMinutes()));
+        f.put("pot2", String.valueOf(d.otherPotId()));
+        f.put("burner2", String.valueOf(d.otherBurnerId()));
+        d.heats().forEach((stage, heat) -> {
+            f.put("look-" + stage, heat.look().key());
+            f.put("lid-" + stage, heat.lid().key());
+        });
+        d.swaps().forEach((line, text) -> f.put("swap-" + line, text));
+        return f;
+    }
+
+    private static String plain(double value, int decimals) {
+        return Numbers.plain(value, decimals).replace(",", "");
+    }
+
+    Map<String, String> fields() {
+        return fields;
+    }
+
+    List<Fault> faults() {
+        return faults;
+    }
+
+    /** The plan that the fields mean; with faults it is not to be used. */
+    PlanDraft draft() {
+        PlanDraft.ScaleBy by = choice("by", "How much", PlanDraft.ScaleBy::valueOf, PlanDraft.ScaleBy.FACTOR);
+        return new PlanDraft(
+                whole("sauce"),
+                text("version").isEmpty() ? null : (int) whole("version"),
+                by,
+                amount(by),
+                (int) whole("line"),
+                optional("use", "Use", Use::valueOf),
+                whole("pot"),
+                whole("burner"),
+                heats(),
+                number("altitude", "The altitude", -430, 5500, "m"),
+                number("step", "The step wanted", 1, 9, "(Broth to Set)"),
+                served(),
+                text("wish").isEmpty() ? null : volume("wish", "The yield wished"),
+                text("starch").equals(NONE) ? null : choice("starch", "Starch", StarchKind::ofKey, StarchKind.MAIZE),
+                number("ratio", "Cold liquid to starch", 1, 2, "by weight"),
+                number("salt", "Salt at most", 0.1, 30, "%"),
+                serveAt(),
+                choice("storage", "Then", Storage::valueOf, Storage.EAT_NOW),
+                !text("nextDay").isEmpty(),
+                (int) number("moved", "Minutes earlier", -24 * 60, 24 * 60, "min"),
+                swaps(),
+                whole("pot2"),
+                whole("burner2"));
+    }
+
+    private double amount(PlanDraft.ScaleBy by) {
+        return switch (by) {
+            case FACTOR -> number("amount", "Times as written", 0.01, 100, "");
+            case YIELD -> volume("amount", "The yield");
+            case GUESTS -> Math.rint(number("amount", "Guests", 1, 10_000, ""));
+            case INGREDIENT -> number("amount", "What there is", 0.1, 100_000, "g");
+        };
+    }
+
+    private Map<Integer, StagePlan.Heating> heats() {
+        Map<Integer, StagePlan.Heating> heats = new LinkedHashMap<>();
+        for (int i = 0; i < MOST_STAGES; i++) {
+            String look = text("look-" + i);
+            String lid = text("lid-" + i);
+            if (!look.isEmpty() && !lid.isEmpty()) {
+                heats.put(
+                        i,
+                        new StagePlan.Heating(
+                                choice("look-" + i, "Heat", Look::ofKey, Look.LIVELY),
+                                choice("lid-" + i, "Lid", LidState::ofKey, LidState.OPEN)));
+            }
+        }
+        return heats;
+    }
+
+    private Map<Integer, String> swaps() {
+        Map<Integer, String> swaps = new LinkedHashMap<>();
+        for (int i = 0; i < MOST_LINES; i++) {
+            if (!text("swap-" + i).isEmpty()) {
+                swaps.put(i, text("swap-" + i));
+            }
+        }
+        return swaps;
+    }
+
+    private @Nullable LocalDateTime serveAt() {
+        String text = text("serve");
+        if (text.isEmpty()) {
+            return null;
+        }
+        try {
+            LocalDateTime at = LocalDateTime.parse(text);
+            if (at.getYear() >= 2000 && at.getYear() <= 2200) {
+                return at;
+            }
+        } catch (DateTimeParseException e) {
+            // named below
+        }
+        faults.add(new Fault("serve", "On the table: “" + text + "” is no date and time."));
+        return null;
+    }
+
+    private double served() {
+        double celsius = figures.celsius(text("served"));
+        if (!(celsius >= -20 && celsius <= 100)) {
+            faults.add(new Fault("served", "The serving temperature is from −20 to 100 °C (−4 to 212 °F)."));
+        }
+        return celsius;
+    }
+
+    private double volume(String name, String label) {
+        double ml = figures.millilitres(text(name));
+        if (!(ml >= 10 && ml <= 100_000)) {
+            faults.add(new Fault(
+                    name,
+                    label + ": “" + text(name) + "” " + figures.volumeFieldUnit() + ", from 10 mL to 100 L expected."));
+        }
+        return ml;
+    }
+
+    private double number(String name, String label, double low, double high, String unit) {
+        double value = Numbers.parse(text(name)).orElse(Double.NaN);
+        if (!(value >= low && value <= high)) {
+            faults.add(new Fault(
+                    name,
+                    label + ": “" + text(name) + "” is not from " + Numbers.plain(low, 2) + " to "
+                            + Numbers.plain(high, 2) + (unit.isEmpty() ? "." : " " + unit + ".")));
+        }
+        return value;
+    }
+
+    private long whole(String name) {
+        double value = text(name).isEmpty() ? 0 : Numbers.parse(text(name)).orElse(-1);
+        return (long) value;
+    }
+
+    private <T> T choice(String name, String label, Function<String, T> of, T otherwise) {
+        try {
+            return of.apply(text(name));
+        } catch (IllegalArgumentException e) {
+            faults.add(new Fault(name, label + ": “" + text(name) + "” is not one of the choices."));
+            return otherwise;
+        }
+    }
+
+    private <T> @Nullable T optional(String name, String label, Function<String, T> of) {
+        if (text(name).isEmpty()) {
+            return null;
+        }
+        try {
+            return of.apply(text(name).toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            faults.add(new Fault(name, label + ": “" + text(name) + "” is not one of the choices."));
+            return null;
+        }
+    }
+
+    private String text(String name) {
+        return fields.getOrDefault(name, "").strip();
+    }
+}

@@ -1,0 +1,494 @@
+package app.gradior.web.plan;
+
+import app.gradior.care.Caution;
+import app.gradior.care.Storage;
+import app.gradior.clock.ClockPlan;
+import app.gradior.estimate.Band;
+import app.gradior.kitchen.ClockPlans;
+import app.gradior.kitchen.PlanAnswer;
+import app.gradior.kitchen.PlanWork;
+import app.gradior.kitchen.Planning;
+import app.gradior.measure.Numbers;
+import app.gradior.simmer.PotState;
+import app.gradior.simmer.StageResult;
+import app.gradior.solve.PotRanking;
+import app.gradior.solve.Routes;
+import app.gradior.texture.Stair;
+import app.gradior.vessel.PotShape;
+import app.gradior.web.draw.RoutesDrawing;
+import app.gradior.web.draw.SectionDrawing;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What comes of a plan, in words and drawings. */
+final class PlanView {
+    private static final double FEW_MIN = 0.5;
+    private static final double SOME_STARCH_G = 0.05;
+    private static final double SOME_ALCOHOL_G = 0.5;
+    private static final int LISTED = 4;
+
+    private final PlanAnswer answer;
+    private final Figures figures;
+
+    PlanView(PlanAnswer answer, Figures figures) {
+        this.answer = answer;
+        this.figures = figures;
+    }
+
+    /** A word and its figure. */
+    public record Fact(String word, String figure) {}
+
+    /** A stage of the way. */
+    public record StageRow(
+            int number,
+            String name,
+            String heat,
+            String minutes,
+            String band,
+            String volume,
+            String level,
+            String hot,
+            String served,
+            String alcohol,
+            String stir,
+            String risk,
+            boolean main,
+            List<Caution> cautions) {}
+
+    /** A pot and how it would do. */
+    public record PotRow(long id, String name, String minutes, String full, String reason, boolean here) {}
+
+    /** So many times as much. */
+    public record TimesRow(String times, String minutes, String note, String inTwo) {}
+
+    /** A way of the chart in words. */
+    public record WayRow(
+            String minutes, String yield, String starch, String salt, String sugar, String alcohol, boolean chosen) {}
+
+    public boolean possible() {
+        return answer.done().isPresent();
+    }
+
+    /** What to do, in a sentence; or why it cannot be done. */
+    public String saying() {
+        if (answer.noWay().isPresent()) {
+            return answer.noWay().get().statement();
+        }
+        PlanAnswer.Done done = done();
+        PotState main = done.main().end();
+        String reduce = done.main().minutes() < FEW_MIN ? "No need to reduce" : "Reduce to " + mm(main.levelMm());
+        String starch = done.way().starchG() > SOME_STARCH_G
+                ? ", then " + grams(done.way().starchG()) + " of "
+                        + answer.setting().mix().kind().label()
+                : "";
+        return reduce + starch + ". " + figures.volume(done.last().out().volumeMl20c()) + " of "
+                + treads(answer.setting().draft().targetStep()) + " on the table.";
+    }
+
+    /** A step by its name, one between two by both. */
+    private static String treads(double step) {
+        Stair.Tread below = Stair.Tread.of(Math.floor(step));
+        Stair.Tread near = Stair.Tread.of(step);
+        boolean between = Math.abs(step - Math.rint(step)) > 0.3 && step > 1 && step < 9;
+        return between
+                ? below.label() + " to " + Stair.Tread.of(Math.floor(step) + 1).label()
+                : near.label();
+    }
+
+    /** The wish that is not met, and the nearest things that can; empty when it is. */
+    public String unmet() {
+        if (answer.done().isEmpty() || done().wish().met()) {
+            return answer.noWay().isPresent() ? potAdvice() : "";
+        }
+        List<String> instead = new ArrayList<>(potsInTime());
+        instead.addAll(done().wish().instead());
+        return done().wish().why() + ": " + joined(instead) + ".";
+    }
+
+    /** For want of a way in this pot: one that holds it. */
+    private String potAdvice() {
+        return answer.pots().stream()
+                .filter(PotRanking.Ranked::fits)
+                .findFirst()
+                .map(r -> "Your " + r.candidate().name() + " takes it: " + minutes(r.minutes()) + " in all.")
+                .orElse("");
+    }
+
+    /** Pots of the kit that make it in the time there is. */
+    private List<String> potsInTime() {
+        OptionalDouble there = done().reduceMinutes();
+        boolean late = done().wish()
+                .obstacle()
+                .filter(o -> o == app.gradior.solve.Wish.Obstacle.TIME)
+                .isPresent();
+        if (!late || there.isEmpty()) {
+            return List.of();
+        }
+        double others = done().way().cooked().minutes() - done().main().minutes();
+        return answer.pots().stream()
+                .filter(r -> r.fits() && r.minutes() - others <= there.getAsDouble())
+                .limit(1)
+                .map(r -> "your " + r.candidate().name() + " makes it in " + minutes(r.minutes() - others))
+                .toList();
+    }
+
+    private static String joined(List<String> parts) {
+        if (parts.size() < 2) {
+            return String.join("", parts);
+        }
+        return String.join(", ", parts.subList(0, parts.size() - 1)) + ", or " + parts.get(parts.size() - 1);
+    }
+
+    /** The three answers of a plan. */
+    public List<Fact> answers() {
+        PlanAnswer.Done done = done();
+        return List.of(
+                new Fact("Will give, cold", figures.volume(done.last().out().volumeMl20c())),
+                new Fact("All stages take", minutes(done.bands().all().middle())));
+    }
+
+    /** The band of all its minutes. */
+    public String minutesBand() {
+        return figures.minutesBand(done().bands().all(), done().bands().highIsOpen());
+    }
+
+    public String servedAt() {
+        return figures.temp(answer.setting().draft().servedC());
+    }
+
+    public String servedFigure() {
+        return figures.step(done().last().end().stepServed());
+    }
+
+    /** Beside the chart. */
+    public List<Fact> facts() {
+        PlanAnswer.Done done = done();
+        List<Fact> facts = new ArrayList<>();
+        PotState main = done.main().end();
+        StageResult last = done.last();
+        if (done.way().starchG() > SOME_STARCH_G) {
+            facts.add(new Fact(
+                    "Starch in cold liquid",
+                    grams(done.way().starchG()) + " in " + grams(done.way().coldLiquidG())));
+        }
+        facts.add(
+                new Fact("Stop reducing at", mm(main.levelMm()) + " · " + figures.volume(main.volumeMlHot()) + " hot"));
+        facts.add(new Fact(
+                "On the scale then",
+                Numbers.plain(main.massG() + answer.setting().pot().emptyG(), 0) + " g with the pot"));
+        facts.add(new Fact("In the pot then", stepWords(main.stepHot())));
+        if (last.out().ethanolG() > SOME_ALCOHOL_G) {
+            facts.add(new Fact("Alcohol left", figures.mass(last.out().ethanolG()) + " in the pot"));
+        }
+        double spoons = last.out().volumeMl20c() / 15;
+        facts.add(new Fact("Salt", Numbers.fixed(last.out().saltPercent(), 1) + " %, season last"));
+        facts.add(new Fact("Sugar in a tablespoon", Numbers.plain(last.out().sugarsG() / spoons, 1) + " g"));
+        if (answer.setting().draft().storage() != Storage.EAT_NOW) {
+            facts.add(new Fact(
+                    "Keeps " + answer.setting().draft().storage().label().replace("for ", "in "),
+                    done.shelfLife().days() + " days ("
+                            + done.shelfLife().kind().label() + ")"));
+        }
+        return facts;
+    }
+
+    /** How much of everything, against what is written. */
+    public String scaleWords() {
+        double factor = answer.setting().factor();
+        double start = answer.done().map(d -> d.ways().before().volumeMl20c()).orElse(0.0);
+        return Numbers.cooks(factor) + " × as written"
+                + (start > 0 ? ", " + figures.volume(start) + " comes to the reduction" : "");
+    }
+
+    public String fullness() {
+        double share = fullest();
+        return Numbers.plain(100 * share, 0) + " % full"
+                + (share > app.gradior.care.Cautions.FULLEST_SHARE ? ", too full" : ", fits");
+    }
+
+    private double fullest() {
+        return answer.done()
+                .map(d -> PotRanking.fullestShare(
+                        d.way().cooked(), answer.setting().pot().shape().capacityMl()))
+                .orElse(0.0);
+    }
+
+    /** The routes on one chart. */
+    public String chart() {
+        PlanAnswer.Done done = done();
+        List<RoutesDrawing.Shade> shades = new ArrayList<>();
+        done.reduceMinutes().ifPresent(minutes -> {
+            var at = answer.setting().draft().serveAt();
+            shades.add(new RoutesDrawing.Shade(minutes, "later than " + (at == null ? "" : figures.time(at))));
+        });
+        double mostSalt = answer.setting().draft().mostSaltPercent();
+        lastMinute(done, p -> p.sauce().saltPercent() <= mostSalt)
+                .ifPresent(
+                        m -> shades.add(new RoutesDrawing.Shade(m, "over " + Numbers.plain(mostSalt, 1) + " % salt")));
+        PotShape shape = answer.setting().pot().shape();
+        lastMinute(done, p -> shape.levelMm(p.volumeMl20c()) >= PotRanking.CATCHES_BELOW_MM)
+                .ifPresent(m -> shades.add(new RoutesDrawing.Shade(m, "too shallow here: catches")));
+        if (answer.setting().draft().starch() == null
+                && done.ways().curve().mostReduced().starchG() > SOME_STARCH_G) {
+            shades.add(new RoutesDrawing.Shade(0, "needs starch"));
+        }
+        return RoutesDrawing.draw(new RoutesDrawing.Chart(
+                done.ways().curve().points(),
+                done.wish().point(),
+                done.other().map(PlanAnswer.Other::points).orElse(List.of()),
+                done.other().map(PlanAnswer.Other::name).orElse(""),
+                done.wantedMl(),
+                answer.setting().mix().kind().label(),
+                shades,
+                figures::volume,
+                figures::volumeField,
+                minutes(done.main().minutes()) + " · "
+                        + figures.volume(done.last().out().volumeMl20c())));
+    }
+
+    /** The minute after which the points no longer do; empty when all of them do. */
+    private static OptionalDouble lastMinute(PlanAnswer.Done done, java.util.function.Predicate<Routes.Point> does) {
+        List<Routes.Point> points = done.ways().curve().points();
+        for (int i = points.size() - 1; i >= 0; i--) {
+            if (!does.test(points.get(i))) {
+                return OptionalDouble.of(
+                        i + 1 < points.size() ? points.get(i + 1).minutes() : 0);
+            }
+        }
+        return OptionalDouble.empty();
+    }
+
+    /** Which point of the curve the chosen way is nearest to: where the slider stands. */
+    public int chosenIndex() {
+        List<Routes.Point> points = done().ways().curve().points();
+        int best = 0;
+        for (int i = 1; i < points.size(); i++) {
+            double here =
+                    Math.abs(points.get(i).evaporatedG() - done().wish().point().evaporatedG());
+            double there = Math.abs(
+                    points.get(best).evaporatedG() - done().wish().point().evaporatedG());
+            best = here < there ? i : best;
+        }
+        return best;
+    }
+
+    public int lastIndex() {
+        return done().ways().curve().points().size() - 1;
+    }
+
+    public String chosenWords() {
+        Routes.Point p = done().wish().point();
+        return minutes(p.minutes()) + ", " + figures.volume(p.volumeMl20c()) + ", " + grams(p.starchG()) + " "
+                + answer.setting().mix().kind().label();
+    }
+
+    /** The chart as a table: every fourth way. */
+    public List<WayRow> ways() {
+        List<Routes.Point> points = done().ways().curve().points();
+        Routes.Point chosen = done().wish().point();
+        List<WayRow> rows = new ArrayList<>();
+        boolean shown = false;
+        for (int i = 0; i < points.size(); i += LISTED) {
+            boolean here = points.get(i).evaporatedG() == chosen.evaporatedG();
+            if (!shown && !here && points.get(i).evaporatedG() < chosen.evaporatedG()) {
+                rows.add(row(chosen, true));
+                shown = true;
+            }
+            rows.add(row(points.get(i), here));
+            shown |= here;
+        }
+        return rows;
+    }
+
+    private WayRow row(Routes.Point p, boolean chosen) {
+        return new WayRow(
+                minutes(p.minutes()),
+                figures.volume(p.volumeMl20c()),
+                grams(p.starchG()),
+                Numbers.fixed(p.sauce().saltPercent(), 1) + " %",
+                figures.mass(p.sauce().sugarsG()),
+                figures.mass(p.sauce().ethanolG()),
+                chosen);
+    }
+
+    /** The pot laid beside it, in a sentence; empty without one. */
+    public String otherWords() {
+        return done().other()
+                .map(o -> Double.isNaN(o.minutes())
+                        ? o.name() + ": it cannot give as much at that step."
+                        : o.name() + ": " + minutes(o.minutes()) + " of reducing for the same yield, against "
+                                + minutes(done().wish().point().minutes()) + " here.")
+                .orElse("");
+    }
+
+    /** The stages of the way. */
+    public List<StageRow> stages() {
+        PlanAnswer.Done done = done();
+        List<String> names = Planning.names(answer.setting(), done.way());
+        List<StageRow> rows = new ArrayList<>();
+        for (int i = 0; i < done.way().cooked().stages().size(); i++) {
+            StageResult stage = done.way().cooked().stages().get(i);
+            Band band = done.bands().stages().get(i);
+            PotState end = stage.end();
+            boolean boils = stage.stage().kind().way() == app.gradior.sauce.StageKind.Way.BOILING;
+            rows.add(new StageRow(
+                    i + 1,
+                    names.get(i),
+                    boils
+                            ? stage.stage().look().label() + ", lid "
+                                    + stage.stage().lid().label()
+                            : "",
+                    band.middle() < FEW_MIN ? "at once" : minutes(Math.max(1, band.middle())),
+                    band.width() >= 1 ? figures.minutesBand(band, false) : "",
+                    figures.volume(stage.out().volumeMl20c()),
+                    mm(end.levelMm()),
+                    Double.isNaN(end.stepHot()) ? "—" : figures.step(end.stepHot()),
+                    Double.isNaN(end.stepServed()) ? "—" : stepWords(end.stepServed()),
+                    stage.out().ethanolG() > SOME_ALCOHOL_G
+                            ? figures.mass(stage.out().ethanolG())
+                            : "",
+                    boils ? every(stage.stirring().everyMinutes()) : "",
+                    boils ? stage.stirring().risk().label() : "",
+                    i == done.way().main(),
+                    done.stageCautions().get(i)));
+        }
+        return rows;
+    }
+
+    private static String every(double minutes) {
+        if (minutes < 0.5) {
+            return "all the time";
+        }
+        return minutes >= 9.5 ? "now and then" : "every " + Numbers.cooks(minutes) + " min";
+    }
+
+    /** The pot in section with the levels at which stages end. */
+    public String section() {
+        PotShape shape = answer.setting().pot().shape();
+        if (answer.done().isEmpty()) {
+            return SectionDrawing.draw(shape, 0, 0, OptionalDouble.empty(), false);
+        }
+        PlanAnswer.Done done = done();
+        List<SectionDrawing.Mark> marks = new ArrayList<>();
+        List<String> names = Planning.names(answer.setting(), done.way());
+        List<StageResult> stages = done.way().cooked().stages();
+        for (int i = 0; i < stages.size(); i++) {
+            boolean reduces =
+                    stages.get(i).evaporatedG() > 20 && i != done.way().main();
+            if (reduces) {
+                marks.add(new SectionDrawing.Mark(
+                        names.get(i).toLowerCase(java.util.Locale.ROOT) + " to",
+                        stages.get(i).end().levelMm()));
+            }
+        }
+        return SectionDrawing.draw(
+                shape,
+                done.main().curve().get(0).levelMm(),
+                OptionalDouble.of(done.main().end().levelMm()),
+                marks);
+    }
+
+    public String startMm() {
+        return Numbers.plain(done().main().curve().get(0).levelMm(), 1);
+    }
+
+    public String stopMm() {
+        return Numbers.plain(done().main().end().levelMm(), 1);
+    }
+
+    public List<PotRow> pots() {
+        return answer.pots().stream()
+                .map(r -> new PotRow(
+                        r.candidate().id(),
+                        r.candidate().name(),
+                        Double.isInfinite(r.minutes()) ? "—" : minutes(r.minutes()),
+                        Numbers.plain(100 * r.fullestShare(), 0) + " % full",
+                        r.reason(),
+                        r.candidate().id() == answer.setting().pot().id()))
+                .toList();
+    }
+
+    /** Why doubling does not double. */
+    public List<TimesRow> times() {
+        return done().times().stream()
+                .map(t -> new TimesRow(
+                        t.times() + " ×",
+                        Double.isNaN(t.minutes()) ? "—" : minutes(t.minutes()),
+                        t.fullestShare() > 1
+                                ? "does not go in"
+                                : t.fullestShare() > app.gradior.care.Cautions.FULLEST_SHARE
+                                        ? "boils over: " + Numbers.plain(100 * t.fullestShare(), 0) + " % full"
+                                        : Numbers.plain(100 * t.fullestShare(), 0) + " % full",
+                        Double.isNaN(t.minutesInTwo())
+                                ? "—"
+                                : minutes(t.minutesInTwo()) + ", half in your " + t.secondPot()))
+                .toList();
+    }
+
+    public List<Caution> cautions() {
+        return answer.cautions();
+    }
+
+    /** How it cools, in a sentence; empty when it is eaten hot. */
+    public String coolingWords(PlanWork work) {
+        return work.cooling()
+                .map(course -> "Cools " + work.container() + " in " + minutes(work.coolingMinutes())
+                        + (course.warmInTime() && course.coldInTime()
+                                ? ", inside both limits."
+                                : ", which is too slow: stir it in an ice bath first."))
+                .orElse("");
+    }
+
+    /** What the day runs into, a sentence each. */
+    static List<String> conflicts(ClockPlans.Day day, Figures figures) {
+        List<String> sentences = new ArrayList<>();
+        for (ClockPlan.Conflict c : day.plan().conflicts()) {
+            String name = day.plan().rows().get(c.job()).job().name();
+            String from = figures.time(day.at(c.fromMinute()));
+            String to = figures.time(day.at(c.toMinute()));
+            sentences.add(
+                    switch (c.trouble()) {
+                        case HANDS ->
+                            "From " + from + " to " + to + " both " + name + " and "
+                                    + day.plan().rows().get(c.other()).job().name() + " want your hands.";
+                        case BURNER ->
+                            "From " + from + " to " + to + " there is no burner free for both " + name + " and "
+                                    + day.plan().rows().get(c.other()).job().name() + ".";
+                        case HELD ->
+                            name + " is ready at " + from + ", " + minutesBetween(c)
+                                    + " before it is served: keep it under a lid, thin it again at the table.";
+                        case LATE ->
+                            name + " should have begun at " + from + ", " + minutesBetween(c)
+                                    + " ago: serve later, make less, or let starch help.";
+                    });
+        }
+        return sentences;
+    }
+
+    private static String minutesBetween(ClockPlan.Conflict c) {
+        int minutes = c.toMinute() - c.fromMinute();
+        return minutes >= 120 ? minutes / 60 + " h " + minutes % 60 + " min" : minutes + " min";
+    }
+
+    private PlanAnswer.Done done() {
+        return answer.done().orElseThrow();
+    }
+
+    private String minutes(double minutes) {
+        return figures.minutes(minutes);
+    }
+
+    private String stepWords(double step) {
+        return figures.step(step) + " " + Stair.Tread.of(step).label();
+    }
+
+    private static String mm(double level) {
+        return Numbers.plain(level, 0) + " mm";
+    }
+
+    private String grams(double grams) {
+        return grams < SOME_STARCH_G ? "no" : figures.mass(grams);
+    }
+}

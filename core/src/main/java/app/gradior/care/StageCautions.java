@@ -1,0 +1,67 @@
+package app.gradior.care;
+
+import app.gradior.larder.Food;
+import app.gradior.measure.LineReading;
+import app.gradior.sauce.StageKind;
+import app.gradior.simmer.StageResult;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Which cautions belong to one stage, shown there and nowhere else. Matters of safety: none can be switched off. */
+public final class StageCautions {
+    private static final double HOT_FOOD_SHU = 3000;
+    private static final double SUGARY_BRIX = 40;
+    private static final double COOLER_C = 45;
+
+    private StageCautions() {}
+
+    /**
+     * Cautions of a cooked stage.
+     *
+     * @param lines what goes in at its start
+     * @param tempC what it comes in at from the stage before
+     */
+    public static List<Caution> of(StageResult stage, List<LineReading> lines, double tempC) {
+        List<Caution> cautions = new ArrayList<>();
+        StageKind kind = stage.stage().kind();
+        List<Food> foods = lines.stream().flatMap(line -> line.food().stream()).toList();
+        boolean heated = kind.way() != StageKind.Way.OFF_THE_HEAT;
+        if (heated && foods.stream().anyMatch(f -> f.per100g().ethanol() >= Cautions.SPIRIT_PERCENT)) {
+            cautions.add(new Caution(
+                    "Spirits catch fire",
+                    "Pan off the heat, hood fan off, do not lean over it, lid at hand; then back on."));
+        }
+        if (kind.way() == StageKind.Way.FRYING && foods.stream().anyMatch(f -> f.scovilleUnits() >= HOT_FOOD_SHU)) {
+            cautions.add(new Caution("Chilli in hot fat chokes", "Open a window, lean back, add the liquid soon."));
+        }
+        if (kind == StageKind.BLEND && tempC > COOLER_C) {
+            cautions.add(Cautions.blender());
+        }
+        if ((kind == StageKind.MILL || kind == StageKind.SIEVE) && tempC > COOLER_C) {
+            cautions.add(new Caution("Hot sauce splashes", "Work over the pot with a small ladle, not by pouring."));
+        }
+        if (heated && stage.out().brixPercent() > SUGARY_BRIX) {
+            cautions.add(
+                    new Caution("Boiling sugar burns", "It is hotter than water and sticks: hands and faces away."));
+        }
+        if (kind == StageKind.COOL) {
+            cautions.add(cooling());
+        }
+        return cautions;
+    }
+
+    /** The two limits of cooling. */
+    public static Caution cooling() {
+        return new Caution(
+                "Cool it quickly",
+                "From 60 to 21 °C within two hours, to 5 °C within four more: shallow trays or an ice bath.");
+    }
+
+    /** What Gradior says, and does not say, of jars. */
+    public static Caution jars() {
+        return new Caution(
+                "These jars live in the fridge",
+                "Gradior computes no canning time and calls no sauce shelf-stable. For the shelf follow a tested recipe for exactly this"
+                        + " product from your food authority or extension service.");
+    }
+}

@@ -1,0 +1,89 @@
+package app.gradior.solve;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.solve.Wish.Obstacle;
+import app.gradior.vessel.PotShape;
+import java.util.List;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+class WishTest {
+    private static final OptionalDouble ANY = OptionalDouble.empty();
+    private static final PotOnHeat POT = PotOnHeat.unknownPair(new PotShape(260, 240, 140), 0);
+
+    private static SauceRoutes.Ways ways(Mixture all) {
+        SauceRoutes routes = new SauceRoutes(
+                List.of(Stage.of(StageKind.REDUCE, all, new StageEnd.StepServed(6))),
+                0,
+                POT,
+                Thickening.Mix.slurry(StarchKind.MAIZE),
+                6,
+                60,
+                1);
+        return (SauceRoutes.Ways) routes.ways();
+    }
+
+    private static final SauceRoutes.Ways WAYS = ways(
+            Sauces.of("passata", 800).plus(Sauces.of("vegetable-stock", 600)).plus(Sauces.of("salt", 8)));
+
+    private static Wish.Answer wish(OptionalDouble ml, OptionalDouble minutes, double salt, boolean starch) {
+        return new Wish(ml, minutes, salt, starch).of(WAYS, Wish.Words.metric("cornflour"));
+    }
+
+    @Test
+    void aYieldThatCanBeIsMetExactly() {
+        Wish.Answer answer = wish(OptionalDouble.of(1000), ANY, 5, true);
+        assertThat(answer.met()).isTrue();
+        assertThat(answer.point().volumeMl20c()).isCloseTo(1000, within(0.5));
+        assertThat(wish(ANY, ANY, 5, true).point()).isEqualTo(WAYS.written());
+    }
+
+    @Test
+    void aYieldThatCannotBeSaysHowMuchMoreToMake() {
+        Wish.Answer answer = wish(OptionalDouble.of(4000), ANY, 5, true);
+        assertThat(answer.obstacle()).contains(Obstacle.YIELD);
+        assertThat(answer.why()).startsWith("Even thickened without reducing it gives");
+        assertThat(answer.instead()).anyMatch(s -> s.contains("times as much"));
+        assertThat(answer.point()).isEqualTo(WAYS.curve().leastReduced());
+        assertThat(wish(OptionalDouble.of(50), ANY, 5, true).point())
+                .isEqualTo(WAYS.curve().mostReduced());
+    }
+
+    @Test
+    void withoutStarchItSaysHowMuchWouldDo() {
+        Wish.Answer answer = wish(OptionalDouble.of(1000), ANY, 5, false);
+        assertThat(answer.obstacle()).contains(Obstacle.STARCH);
+        assertThat(answer.instead()).anyMatch(s -> s.matches("allow [\\d.]+ g of cornflour"));
+        assertThat(answer.point().starchG()).isCloseTo(0, within(1e-6));
+    }
+
+    @Test
+    void tooLateNamesTheMinutesAndTheStarchThatSavesThem() {
+        double needed = WAYS.written().minutes();
+        Wish.Answer answer = wish(ANY, OptionalDouble.of(needed - 20), 5, true);
+        assertThat(answer.obstacle()).contains(Obstacle.TIME);
+        assertThat(answer.instead()).anyMatch(s -> s.equals("start 20 min earlier"));
+        assertThat(answer.instead()).anyMatch(s -> s.matches("take [\\d.]+ g of cornflour for [\\d,]+ mL"));
+        assertThat(wish(ANY, OptionalDouble.of(needed + 1), 5, true).met()).isTrue();
+        assertThat(wish(ANY, OptionalDouble.of(-30), 5, true).why()).contains("is no time for it");
+    }
+
+    @Test
+    void tooSaltyNamesTheSaltToHoldBackAndTheWayThatIsNot() {
+        double salt = WAYS.written().sauce().saltPercent();
+        Wish.Answer answer = wish(ANY, ANY, 0.8 * salt, true);
+        assertThat(answer.obstacle()).contains(Obstacle.SALT);
+        double over = 0.2 * salt / 100 * WAYS.written().sauce().massG();
+        assertThat(answer.instead().get(0)).isEqualTo(String.format("hold back %.1f g of salt", over));
+        assertThat(answer.instead().get(1)).startsWith("stop at");
+    }
+}

@@ -1,0 +1,90 @@
+package app.gradior.journeys;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.function.IntFunction;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** How long pages take over HTTP with the demo data, one after another on a warm server; run by {@code ./gradior bench}. */
+final class HttpBenchmark {
+    private static final int WARM_UP = 400;
+    private static final int MEASURED = 300;
+
+    private final HttpClient client =
+            HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
+    private final String url;
+
+    private HttpBenchmark(String url) {
+        this.url = url;
+    }
+
+    public static void main(String[] args) throws IOException, InterruptedException {
+        try (RunningApplication application = RunningApplication.demo()) {
+            HttpBenchmark bench = new HttpBenchmark(application.url());
+            bench.enter();
+            System.out.printf(
+                    "%n%-42s %10s %10s %10s%n", "over HTTP, one at a time, ms", "median", "95 of 100", "budget");
+            bench.measure(
+                    "plan worked out anew",
+                    60,
+                    i -> "/plan/answer?sauce=" + (i % 8 + 1) + "&amount=1." + (i % 9 + 1) + "&step=" + (5 + i % 3)
+                            + ".5");
+        }
+    }
+
+    private void enter() throws IOException, InterruptedException {
+        String page = get("/login");
+        Matcher token = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"").matcher(page);
+        if (!token.find()) {
+            throw new IllegalStateException("no token on the first page");
+        }
+        String body = "_csrf=" + URLEncoder.encode(token.group(1), StandardCharsets.UTF_8);
+        client.send(
+                HttpRequest.newBuilder(URI.create(url + "/demo"))
+                        .header("Content-Type", "application/x-www-form-urlencoded")
+                        .POST(HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.discarding());
+    }
+
+    private String get(String path) throws IOException, InterruptedException {
+        HttpResponse<String> response = client.send(
+                HttpRequest.newBuilder(URI.create(url + path)).build(), HttpResponse.BodyHandlers.ofString());
+        if (response.statusCode() != 200) {
+            throw new IllegalStateException(path + " answered " + response.statusCode());
+        }
+        return response.body();
+    }
+
+    private void measure(String what, double budgetMs, IntFunction<String> path)
+            throws IOException, InterruptedException {
+        for (int i = 0; i < WARM_UP; i++) {
+            get(path.apply(i));
+        }
+        double[] ms = new double[MEASURED];
+        for (int i = 0; i < MEASURED; i++) {
+            long before = System.nanoTime();
+            get(path.apply(i));
+            ms[i] = (System.nanoTime() - before) / 1e6;
+        }
+        Arrays.sort(ms);
+        double p95 = ms[(int) (0.95 * MEASURED)];
+        System.out.printf(
+                Locale.ROOT,
+                "%-42s %10.1f %10.1f %10.0f %s%n",
+                what,
+                ms[MEASURED / 2],
+                p95,
+                budgetMs,
+                p95 <= budgetMs ? "ok" : "OVER");
+    }
+}
