@@ -62,14 +62,13 @@ public class ClockPlans {
     }
 
     /** The day around a plan: itself, and the kept ones that are served near it. */
-    public Optional<Day> around(Kitchen kitchen, long planId, PlanAnswer answer) {
+    public Optional<Day> around(Kitchen kitchen, Ware ware, long planId, PlanAnswer answer) {
         if (answer.done().isEmpty()) {
             return Optional.empty();
         }
         PlanAnswer.Done done = answer.done().get();
         Planning.Course course = new Planning.Course(answer.setting(), done.way(), done.bands());
         LocalDateTime serveAt = servedAt(kitchen, course);
-        Ware ware = kit.ware(kitchen.id());
         List<Entry> entries = new ArrayList<>();
         entries.add(entry(planId, course, serveAt));
         for (Plans.Saved other : plans.waiting(kitchen)) {

@@ -59,7 +59,7 @@ public class Planning {
 
     /** Works a plan out. */
     public PlanAnswer answer(Kitchen kitchen, PlanDraft draft) {
-        return answer(kitchen, draft, ml -> Numbers.plain(5 * Math.round(ml / 5), 0) + " mL");
+        return answer(kitchen, kit.ware(kitchen.id()), draft, ml -> Numbers.plain(5 * Math.round(ml / 5), 0) + " mL");
     }
 
     /**
@@ -67,8 +67,7 @@ public class Planning {
      *
      * @param volume how its sentences write millilitres
      */
-    public PlanAnswer answer(Kitchen kitchen, PlanDraft draft, DoubleFunction<String> volume) {
-        Ware ware = kit.ware(kitchen.id());
+    public PlanAnswer answer(Kitchen kitchen, Ware ware, PlanDraft draft, DoubleFunction<String> volume) {
         PlanAnswer.Setting setting = setting(kitchen, ware, draft);
         List<PotRanking.Candidate> candidates = ware.pots().stream()
                 .map(p -> new PotRanking.Candidate(
@@ -354,7 +353,7 @@ public class Planning {
     /** Minutes of those stages in that pot; NaN when they cannot be done in it. */
     private static double minutes(List<Stage> stages, PotOnHeat pot, PlanAnswer.Setting setting) {
         SauceRun.Cooked cooked =
-                SauceRun.cook(stages, pot, BODY, setting.draft().servedC());
+                SauceRun.cookBriefly(stages, pot, BODY, setting.draft().servedC());
         return cooked.stuck().isPresent() ? Double.NaN : cooked.minutes();
     }
 

@@ -137,7 +137,7 @@ public final class StageBands {
                 ? pot.withPairFactor(Math.max(LOWEST_PAIR, Math.min(HIGHEST_PAIR, pot.pairFactor() * factor)))
                 : pot;
         double body = what == Uncertain.BODY ? bodyFactor * factor : bodyFactor;
-        SauceRun.Cooked cooked = SauceRun.cook(moved, there, body, servedC);
+        SauceRun.Cooked cooked = SauceRun.cookBriefly(moved, there, body, servedC);
         return cooked.stuck().isPresent()
                 ? new double[0]
                 : minutes(cooked, way.cooked().stages().size());

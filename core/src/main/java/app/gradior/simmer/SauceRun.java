@@ -48,6 +48,7 @@ public final class SauceRun {
     private Mixture mixture = Mixture.EMPTY;
     private double tempC = ROOM_C;
     private double minute;
+    private boolean brief;
 
     private SauceRun(PotOnHeat pot, double bodyFactor, double servedC) {
         this.pot = pot;
@@ -105,6 +106,13 @@ public final class SauceRun {
         return cook(stages, new SauceRun(pot, bodyFactor, servedC));
     }
 
+    /** The same to the same figures, but of each stage's curve only its two ends: for those who ask for minutes and masses. */
+    public static Cooked cookBriefly(List<Stage> stages, PotOnHeat pot, double bodyFactor, double servedC) {
+        SauceRun run = new SauceRun(pot, bodyFactor, servedC);
+        run.brief = true;
+        return cook(stages, run);
+    }
+
     /**
      * Cooks on from a pot that is at its boil.
      *
@@ -114,6 +122,7 @@ public final class SauceRun {
         SauceRun run = new SauceRun(pot, bodyFactor, servedC);
         run.mixture = from;
         run.tempC = BOILING_C;
+        run.brief = true;
         return cook(stages, run);
     }
 
@@ -177,12 +186,14 @@ public final class SauceRun {
         }
         Mixture in = mixture;
         SimmerRun run = run(stage, in);
+        PotState first = run.look();
         double warmUp = warmUpMinutes(in, run.tempC());
         boolean word = stage.end() instanceof StageEnd.Minutes || stage.end() instanceof StageEnd.CooksWord;
         double minutes;
         boolean there = false;
         if (word) {
             minutes = givenMinutes(stage.end());
+            run.advance(minutes * SECONDS_PER_MINUTE);
         } else {
             SimmerRun.StopEvent event = event(stage, run);
             there = event.distance(run) <= 0;
@@ -193,7 +204,7 @@ public final class SauceRun {
             }
             minutes = run.minute();
         }
-        List<PotState> curve = curve(run(stage, in), minutes);
+        List<PotState> curve = brief ? List.of(first, run.look()) : curve(run(stage, in), minutes);
         PotState last = curve.get(curve.size() - 1);
         mixture = last.mixture();
         tempC = last.tempC();

@@ -71,7 +71,7 @@ public final class PotRanking {
                     share,
                     Double.NaN);
         }
-        SauceRun.Cooked cooked = SauceRun.cook(way.stages(), candidate.pot(), bodyFactor, servedC);
+        SauceRun.Cooked cooked = SauceRun.cookBriefly(way.stages(), candidate.pot(), bodyFactor, servedC);
         double minutes = cooked.stuck().isPresent() ? Double.POSITIVE_INFINITY : cooked.minutes();
         double lowest = way.main() < cooked.stages().size()
                 ? cooked.stages().get(way.main()).end().levelMm()

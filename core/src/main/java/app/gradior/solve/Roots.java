@@ -6,7 +6,7 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /** Where a function of one number passes through zero. */
 final class Roots {
-    private static final double RELATIVE = 1e-12;
+    private static final double RELATIVE = 1e-10;
     private static final double ABSOLUTE = 1e-9;
     private static final int ORDER = 5;
     private static final int MOST_EVALUATIONS = 200;

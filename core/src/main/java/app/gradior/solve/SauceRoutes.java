@@ -123,7 +123,8 @@ public record SauceRoutes(
         if (main < 0) {
             return new NoWay("stages", "No stage of this sauce boils: there is nothing to reduce. Add a simmer.");
         }
-        SauceRun.Cooked head = SauceRun.cook(withoutEmptySlurries(stages.subList(0, main)), pot, bodyFactor, servedC);
+        SauceRun.Cooked head =
+                SauceRun.cookBriefly(withoutEmptySlurries(stages.subList(0, main)), pot, bodyFactor, servedC);
         if (head.stuck().isPresent()) {
             return new NoWay("stages", head.stuck().get().statement());
         }
@@ -203,7 +204,13 @@ public record SauceRoutes(
             amount = starchy ? amount : Math.min(massG, amount);
             way = way(starchy ? massG - point.evaporatedG() : amount, starchy ? amount : 0);
         }
-        return way;
+        return new Way(
+                way.stages(),
+                SauceRun.cook(way.stages(), pot, bodyFactor, servedC),
+                way.main(),
+                way.starchG(),
+                way.coldLiquidG(),
+                way.origins());
     }
 
     private static double endStep(Way way) {
@@ -240,7 +247,7 @@ public record SauceRoutes(
         }
         return new Way(
                 way,
-                SauceRun.cook(way, pot, bodyFactor, servedC),
+                SauceRun.cookBriefly(way, pot, bodyFactor, servedC),
                 mainAt,
                 starchG,
                 starchG * mix.liquidRatio(),

@@ -73,18 +73,18 @@ class CookJourneyTest {
         assertThat(page.locator(".saved")).isVisible();
 
         page.click("text=Plan it");
-        assertThat(page.locator(".saying")).containsText("Take it off at");
+        assertThat(page.locator(".saying")).containsText("Reduce to");
         Browser.checkScreen(page);
         page.selectOption(
                 "select[name=pot]",
                 page.locator("select[name=pot] option").first().getAttribute("value"));
-        assertThat(page.locator(".answer .fault")).containsText("larger pot");
+        assertThat(page.locator("#answer .fault")).containsText("larger pot");
         page.selectOption(
                 "select[name=pot]",
                 page.locator("select[name=pot] option").nth(2).getAttribute("value"));
-        assertThat(page.locator(".saying")).containsText("Take it off at");
+        assertThat(page.locator(".saying")).containsText("Reduce to");
         page.fill("input[name=step]", "1");
-        assertThat(page.locator(".answer .fault")).containsText("already at step");
+        assertThat(page.locator("#answer .fault")).containsText("already at step");
         page.fill("input[name=step]", "7");
         page.click("text=Start cooking");
 

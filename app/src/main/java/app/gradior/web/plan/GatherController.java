@@ -3,6 +3,7 @@ package app.gradior.web.plan;
 import app.gradior.clock.Preparation;
 import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Lines;
 import app.gradior.kitchen.PlanAnswer;
 import app.gradior.kitchen.PlanWork;
@@ -11,6 +12,7 @@ import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.StagePlan;
 import app.gradior.kitchen.Swaps;
+import app.gradior.kitchen.Ware;
 import app.gradior.larder.Allergen;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
@@ -40,13 +42,15 @@ class GatherController {
     private final Plans plans;
     private final Planning planning;
     private final ClockPlans clocks;
+    private final KitchenKit kit;
     private final Lines lines;
     private final Swaps swaps;
 
-    GatherController(Plans plans, Planning planning, ClockPlans clocks, Lines lines, Swaps swaps) {
+    GatherController(Plans plans, Planning planning, ClockPlans clocks, KitchenKit kit, Lines lines, Swaps swaps) {
         this.plans = plans;
         this.planning = planning;
         this.clocks = clocks;
+        this.kit = kit;
         this.lines = lines;
         this.swaps = swaps;
     }
@@ -69,7 +73,8 @@ class GatherController {
             Model model) {
         Plans.Saved saved = plans.plan(kitchen, id);
         Figures figures = new Figures(kitchen);
-        PlanAnswer answer = planning.answer(kitchen, saved.draft(), figures::volume);
+        Ware ware = kit.ware(kitchen.id());
+        PlanAnswer answer = planning.answer(kitchen, ware, saved.draft(), figures::volume);
         model.addAttribute("plan", saved);
         model.addAttribute("view", new PlanView(answer, figures));
         model.addAttribute("scale", new PlanView(answer, figures).scaleWords());
@@ -104,7 +109,7 @@ class GatherController {
                 model.addAttribute("faults", refusal.faults());
             }
         }
-        clocks.around(kitchen, id, answer).ifPresent(day -> {
+        clocks.around(kitchen, ware, id, answer).ifPresent(day -> {
             model.addAttribute("day", new DayView(day, figures));
             model.addAttribute("clock", DayView.drawing(day, figures));
         });

@@ -16,6 +16,7 @@ import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.StagePlan;
+import app.gradior.kitchen.Ware;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Use;
@@ -131,14 +132,15 @@ class PlanController {
                 ? id(asked.get("sauce"))
                 : saved.map(s -> s.draft().sauceId()).orElseThrow(() -> Refusal.malformed("sauce", "Choose a sauce."));
         SauceBook.Sauce sauce = book.sauce(kitchen, sauceId);
-        PlanDraft base = saved.map(Plans.Saved::draft).orElseGet(() -> begin(kitchen, sauce));
+        Ware ware = kit.ware(kitchen.id());
+        PlanDraft base = saved.map(Plans.Saved::draft).orElseGet(() -> begin(kitchen, ware, sauce));
         PlanForm form = new PlanForm(asked, base, figures);
         List<Fault> faults = form.faults();
         PlanDraft draft = form.draft();
         @Nullable PlanAnswer answer = null;
         if (faults.isEmpty()) {
             try {
-                answer = planning.answer(kitchen, draft, figures::volume);
+                answer = planning.answer(kitchen, ware, draft, figures::volume);
             } catch (Refusal refusal) {
                 if (refusal.kind() == Refusal.Kind.MISSING) {
                     throw refusal;
@@ -151,10 +153,10 @@ class PlanController {
         model.addAttribute("planId", planId);
         model.addAttribute("revision", asked.containsKey("revision") ? id(asked.get("revision")) : revision);
         model.addAttribute("begun", saved.map(Plans.Saved::batchId).orElse(null));
-        choices(kitchen, sauce, draft, model);
+        choices(kitchen, ware, sauce, draft, model);
         model.addAttribute("faults", faults);
         model.addAttribute("view", answer == null ? null : new PlanView(answer, figures));
-        clock(kitchen, planId, answer, figures, model);
+        clock(kitchen, ware, planId, answer, figures, model);
         return new Setting(
                 draft,
                 answer,
@@ -168,8 +170,8 @@ class PlanController {
     }
 
     /** A plan that nobody has touched: the sauce as written, in the first pot that takes it, on the first burner. */
-    private PlanDraft begin(Kitchen kitchen, SauceBook.Sauce sauce) {
-        List<KitchenKit.KitPot> pots = kit.pots(kitchen.id());
+    private static PlanDraft begin(Kitchen kitchen, Ware ware, SauceBook.Sauce sauce) {
+        List<KitchenKit.KitPot> pots = ware.pots();
         if (pots.isEmpty()) {
             throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
         }
@@ -178,10 +180,7 @@ class PlanController {
                 .filter(p -> Cautions.suits(p.shape(), p.material(), hotMl))
                 .findFirst()
                 .orElse(pots.get(0));
-        long burner = kit.burners(kitchen.id()).stream()
-                .findFirst()
-                .map(BurnerRow::id)
-                .orElse(0L);
+        long burner = ware.burners().stream().findFirst().map(BurnerRow::id).orElse(0L);
         @Nullable
         StarchKind starch = sauce.ingredients().usable().stream()
                 .flatMap(line -> StagePlan.powder(line).stream())
@@ -190,14 +189,14 @@ class PlanController {
         return PlanDraft.asWritten(sauce, pot.id(), burner, kitchen.altitudeM(), starch);
     }
 
-    private void choices(Kitchen kitchen, SauceBook.Sauce newest, PlanDraft draft, Model model) {
+    private void choices(Kitchen kitchen, Ware ware, SauceBook.Sauce newest, PlanDraft draft, Model model) {
         Integer version = draft.version();
         SauceBook.Sauce sauce = version == null ? newest : book.version(kitchen, newest.id(), version);
         model.addAttribute("sauce", sauce);
         model.addAttribute("versions", book.versions(kitchen.id(), sauce.id()));
         model.addAttribute("lines", sauce.ingredients().lines());
-        model.addAttribute("pots", kit.pots(kitchen.id()));
-        model.addAttribute("burners", kit.burners(kitchen.id()));
+        model.addAttribute("pots", ware.pots());
+        model.addAttribute("burners", ware.burners());
         model.addAttribute("looks", Look.values());
         model.addAttribute("lids", LidState.values());
         model.addAttribute("uses", Use.values());
@@ -220,11 +219,12 @@ class PlanController {
         model.addAttribute("heats", heats);
     }
 
-    private void clock(Kitchen kitchen, long planId, @Nullable PlanAnswer answer, Figures figures, Model model) {
+    private void clock(
+            Kitchen kitchen, Ware ware, long planId, @Nullable PlanAnswer answer, Figures figures, Model model) {
         if (answer == null || answer.done().isEmpty()) {
             return;
         }
-        Optional<ClockPlans.Day> day = clocks.around(kitchen, planId, answer);
+        Optional<ClockPlans.Day> day = clocks.around(kitchen, ware, planId, answer);
         day.ifPresent(d -> {
             PlanWork work = d.entries().get(0).work();
             model.addAttribute("clock", DayView.drawing(d, figures));
