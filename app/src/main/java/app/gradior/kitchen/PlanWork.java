@@ -14,6 +14,7 @@ import app.gradior.mixture.SpecificHeat;
 import app.gradior.simmer.StageResult;
 import app.gradior.solve.SauceRoutes;
 import app.gradior.texture.Consistency;
+import app.gradior.texture.Stair;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,13 +24,15 @@ import java.util.Optional;
  *
  * @param preparations jobs before the heat
  * @param coolingMinutes how long it must cool; 0 when it is eaten hot
- * @param cooling its course, when it cools to the fridge's cold
+ * @param container what it cools in, in words; empty when it is eaten hot
+ * @param cooling its course, when it cools
  */
 public record PlanWork(
         PlanAnswer.Setting setting,
         SauceRoutes.Way way,
         List<Preparation> preparations,
         double coolingMinutes,
+        String container,
         Optional<Cooling.Course> cooling) {
     private static final double OVERNIGHT_MIN = 12 * 60;
     private static final double HOT_FROM_C = 45;
@@ -37,6 +40,8 @@ public record PlanWork(
     private static final double INTO_THE_FRIDGE_C = 30;
     private static final double INTO_THE_FRIDGE_MIN = 60;
     private static final double TRAY_MM = 40;
+    private static final double SHALLOW_MM = 20;
+    private static final double ICE_BATH_MIN = 40;
     private static final double JAR_ML = 250;
     private static final double HALF_COOLED_C = 50;
     private static final double FRIDGE_C = 4;
@@ -63,9 +68,10 @@ public record PlanWork(
         Storage storage = setting.draft().storage();
         boolean coldOnTheTable = setting.draft().servedC() < HOT_FROM_C;
         if (!storage.cools() && !coldOnTheTable && !setting.draft().nextDay()) {
-            return new PlanWork(setting, way, preparations, 0, Optional.empty());
+            return new PlanWork(setting, way, preparations, 0, "", Optional.empty());
         }
-        Cooling.Course course = course(out, storage);
+        Chilling chilling = chilling(out, storage);
+        Cooling.Course course = chilling.course();
         double untilC = storage.cools() || setting.draft().nextDay()
                 ? Cooling.COLD_LIMIT_C
                 : Math.max(Cooling.COLD_LIMIT_C, setting.draft().servedC() + 1);
@@ -74,23 +80,41 @@ public record PlanWork(
                 .mapToDouble(Cooling.Point::minute)
                 .findFirst()
                 .orElse(course.minutesTo5());
-        return new PlanWork(setting, way, preparations, minutes, Optional.of(course));
+        return new PlanWork(setting, way, preparations, minutes, chilling.container(), Optional.of(course));
     }
 
-    private static Cooling.Course course(Mixture out, Storage storage) {
-        Container container = storage == Storage.JARS ? new Container.Jars(JAR_ML) : new Container.Tray(TRAY_MM);
-        double viscosity = app.gradior.texture.Stair.viscosityPaS(Consistency.step(out, 1, HALF_COOLED_C));
-        return new Cooling(out, viscosity, container, false)
-                .course(
-                        OFF_THE_HEAT_C,
-                        List.of(
-                                new Cooling.Leg(Surroundings.COUNTER, INTO_THE_FRIDGE_C, INTO_THE_FRIDGE_MIN),
-                                Cooling.Leg.toTheEnd(Surroundings.FRIDGE)));
+    /** The first way of cooling that keeps both limits; the last if none does. */
+    private static Chilling chilling(Mixture out, Storage storage) {
+        double viscosity = Stair.viscosityPaS(Consistency.step(out, 1, HALF_COOLED_C));
+        List<Cooling.Leg> gently = List.of(
+                new Cooling.Leg(Surroundings.COUNTER, INTO_THE_FRIDGE_C, INTO_THE_FRIDGE_MIN),
+                Cooling.Leg.toTheEnd(Surroundings.FRIDGE));
+        List<Cooling.Leg> icy = List.of(
+                new Cooling.Leg(Surroundings.ICE_BATH, Cooling.COLD_LIMIT_C + 1, ICE_BATH_MIN),
+                Cooling.Leg.toTheEnd(Surroundings.FRIDGE));
+        List<Chilling> ways = new ArrayList<>();
+        if (storage == Storage.JARS) {
+            Container jars = new Container.Jars(JAR_ML);
+            ways.add(cooled("in jars of 250 mL", out, viscosity, jars, gently));
+            ways.add(cooled("in jars of 250 mL, in iced water at first,", out, viscosity, jars, icy));
+        } else {
+            Container shallow = new Container.Tray(SHALLOW_MM);
+            ways.add(cooled("in trays 4 cm deep", out, viscosity, new Container.Tray(TRAY_MM), gently));
+            ways.add(cooled("in trays 2 cm deep", out, viscosity, shallow, gently));
+            ways.add(cooled("in trays 2 cm deep, in iced water at first,", out, viscosity, shallow, icy));
+        }
+        return ways.stream()
+                .filter(w -> w.course().warmInTime() && w.course().coldInTime())
+                .findFirst()
+                .orElse(ways.get(ways.size() - 1));
     }
 
-    /** What it cools in, in words. */
-    public String container() {
-        return setting.draft().storage() == Storage.JARS ? "in jars of 250 mL" : "in trays 4 cm deep";
+    /** A way of cooling. */
+    private record Chilling(String container, Cooling.Course course) {}
+
+    private static Chilling cooled(
+            String words, Mixture out, double viscosity, Container container, List<Cooling.Leg> legs) {
+        return new Chilling(words, new Cooling(out, viscosity, container, false).course(OFF_THE_HEAT_C, legs));
     }
 
     /**

@@ -370,7 +370,7 @@ public class Planning {
         if (!(routes.ways() instanceof SauceRoutes.Ways ways)) {
             return Optional.of(new PlanAnswer.Other(name, List.of(), Double.NaN));
         }
-        double ml = wish.point().volumeMl20c();
+        double ml = Wish.nearEnd(ways.curve(), wish.point().volumeMl20c());
         double minutes = ways.routes().forYield(ways.curve(), ml, OptionalDouble.empty()).chosen().stream()
                 .mapToDouble(p -> p.minutes())
                 .findFirst()

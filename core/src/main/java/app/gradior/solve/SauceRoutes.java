@@ -153,8 +153,15 @@ public record SauceRoutes(
                 .toList();
     }
 
+    /** A slurry whose powder is left to the way still simmers, and loses water. */
+    private static Stage asSimmer(Stage s) {
+        return s.kind() == StageKind.SLURRY ? new Stage(StageKind.SIMMER, s.adds(), s.look(), s.lid(), s.end()) : s;
+    }
+
     private Routes.Afterwards afterwards(int main) {
-        List<Stage> rest = withoutEmptySlurries(stages.subList(main + 1, stages.size()));
+        List<Stage> rest = stages.subList(main + 1, stages.size()).stream()
+                .map(SauceRoutes::asSimmer)
+                .toList();
         if (rest.isEmpty()) {
             return Routes.Afterwards.NOTHING;
         }

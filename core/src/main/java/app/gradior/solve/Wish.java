@@ -19,6 +19,8 @@ public record Wish(
         OptionalDouble yieldMl, OptionalDouble reduceMinutes, double mostSaltPercent, boolean starchAllowed) {
     /** Less starch than this is none, g. */
     private static final double SOME_STARCH_G = 0.05;
+    /** No cook tells yields apart that are this near, as a share. */
+    private static final double NEAR_END_SHARE = 0.02;
 
     public Wish {
         if (!(mostSaltPercent > 0 && mostSaltPercent <= 30)) {
@@ -80,7 +82,7 @@ public record Wish(
         Routes.Point most = curve.leastReduced();
         Routes.Point point = starchAllowed ? ways.written() : least;
         if (yieldMl.isPresent()) {
-            double wanted = yieldMl.getAsDouble();
+            double wanted = nearEnd(curve, yieldMl.getAsDouble());
             Routes.Choice choice = ways.routes().forYield(curve, wanted, OptionalDouble.empty());
             if (choice.chosen().isEmpty()) {
                 Routes.Point nearest = wanted > least.volumeMl20c() && starchAllowed ? most : least;
@@ -103,6 +105,14 @@ public record Wish(
             return tooLate(ways, point, words);
         }
         return point.sauce().saltPercent() > mostSaltPercent ? tooSalty(curve, point, words) : Answer.met(point);
+    }
+
+    /** A yield that an end of the curve all but gives is that end's. */
+    public static double nearEnd(Routes.Curve curve, double ml) {
+        double least = curve.mostReduced().volumeMl20c();
+        double most = curve.leastReduced().volumeMl20c();
+        double inside = Math.max(least, Math.min(most, ml));
+        return Math.abs(inside - ml) <= NEAR_END_SHARE * ml ? inside : ml;
     }
 
     private static Answer withoutStarch(Routes.Point least, Routes.Point point, Words words) {

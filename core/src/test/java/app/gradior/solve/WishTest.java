@@ -54,6 +54,11 @@ class WishTest {
         assertThat(answer.why()).startsWith("Even thickened without reducing it gives");
         assertThat(answer.instead()).anyMatch(s -> s.contains("times as much"));
         assertThat(answer.point()).isEqualTo(WAYS.curve().leastReduced());
+        double least = WAYS.curve().mostReduced().volumeMl20c();
+        assertThat(wish(OptionalDouble.of(0.99 * least), ANY, 5, true).met())
+                .as("all but the end's yield is the end's")
+                .isTrue();
+        assertThat(wish(OptionalDouble.of(0.95 * least), ANY, 5, true).met()).isFalse();
         assertThat(wish(OptionalDouble.of(50), ANY, 5, true).point())
                 .isEqualTo(WAYS.curve().mostReduced());
     }

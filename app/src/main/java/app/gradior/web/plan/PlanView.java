@@ -19,7 +19,9 @@ import app.gradior.web.draw.RoutesDrawing;
 import app.gradior.web.draw.SectionDrawing;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** What comes of a plan, in words and drawings. */
@@ -107,13 +109,23 @@ final class PlanView {
         return done().wish().why() + ": " + joined(instead) + ".";
     }
 
-    /** For want of a way in this pot: one that holds it. */
+    /** For want of a way in this pot: one that takes it, or what to do when none does. */
     private String potAdvice() {
-        return answer.pots().stream()
-                .filter(PotRanking.Ranked::fits)
-                .findFirst()
-                .map(r -> "Your " + r.candidate().name() + " takes it: " + minutes(r.minutes()) + " in all.")
-                .orElse("");
+        if (answer.pots().isEmpty()) {
+            return "";
+        }
+        Optional<PotRanking.Ranked> fits =
+                answer.pots().stream().filter(PotRanking.Ranked::fits).findFirst();
+        if (fits.isPresent()) {
+            return "Your " + fits.get().candidate().name() + " takes it: "
+                    + minutes(fits.get().minutes()) + " in all.";
+        }
+        PotRanking.Ranked roomiest = answer.pots().stream()
+                .min(Comparator.comparingDouble(PotRanking.Ranked::fullestShare))
+                .orElseThrow();
+        return "None of your pots takes it. In the roomiest, the "
+                + roomiest.candidate().name() + ", it is " + Numbers.plain(100 * roomiest.fullestShare(), 0)
+                + " % full: cook it in two.";
     }
 
     /** Pots of the kit that make it in the time there is. */
@@ -437,7 +449,7 @@ final class PlanView {
                 .map(course -> "Cools " + work.container() + " in " + minutes(work.coolingMinutes())
                         + (course.warmInTime() && course.coldInTime()
                                 ? ", inside both limits."
-                                : ", which is too slow: stir it in an ice bath first."))
+                                : ", which is too slow: make less at a time."))
                 .orElse("");
     }
 
