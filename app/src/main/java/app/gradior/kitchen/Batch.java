@@ -10,6 +10,7 @@ import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
+import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import java.time.Duration;
@@ -113,6 +114,9 @@ public record Batch(
 
     /** What to do with it now. */
     public Prompt prompt(Forecast forecast, Instant now) {
+        if (!onHeat()) {
+            return Prompt.offTheHeat(forecast);
+        }
         Instant heard = events.stream().map(BatchEvent::at).reduce(startedAt, (a, b) -> b.isAfter(a) ? b : a);
         double sinceReading = lastReading().map(at -> minutesBetween(at, now)).orElse(Double.POSITIVE_INFINITY);
         return Prompt.of(forecast, minutesBetween(heard, now), sinceReading);
@@ -163,7 +167,33 @@ public record Batch(
             return new BatchStory.Added(
                     powder.plus(Mixture.of(lines.food(kitchen, "water", "liquid"), slurry.liquidG())));
         }
+        if (body instanceof EventBody.Taken taken) {
+            return new BatchStory.Taken(taken.massG() == null ? 0 : taken.massG(), taken.ml() == null ? 0 : taken.ml());
+        }
+        if (body instanceof EventBody.Blended) {
+            return new BatchStory.Pressed(Pressing.BLENDED, BatchStory.Pressed.NOT_WEIGHED);
+        }
+        if (body instanceof EventBody.Sieved sieved) {
+            return new BatchStory.Pressed(
+                    sieved.milled() ? Pressing.MILLED : Pressing.SIEVED,
+                    sieved.leftG() == null ? BatchStory.Pressed.NOT_WEIGHED : sieved.leftG());
+        }
+        if (body instanceof EventBody.OffHeat) {
+            return new BatchStory.OnHeat(false);
+        }
+        if (body instanceof EventBody.BackOn) {
+            return new BatchStory.OnHeat(true);
+        }
         return reading(body);
+    }
+
+    /** Whether it stands on the heat at the end of the log. */
+    public boolean onHeat() {
+        boolean on = true;
+        for (BatchEvent event : standing()) {
+            on = event.body() instanceof EventBody.BackOn || on && !(event.body() instanceof EventBody.OffHeat);
+        }
+        return on;
     }
 
     private Mixture mixture(EventBody.Added added, Lines lines, Kitchen kitchen) {

@@ -144,6 +144,71 @@ public sealed interface EventBody {
         }
     }
 
+    /** Stirred to the floor and the edges: changes nothing but when to stir next. */
+    record Stirred() implements EventBody {
+        @Override
+        public String type() {
+            return "stir";
+        }
+    }
+
+    /** Taken out to taste or for another pot, weighed or by volume. */
+    record Taken(@Nullable Double massG, @Nullable Double ml) implements EventBody {
+        public Taken {
+            if ((massG == null) == (ml == null)) {
+                throw Refusal.unfit("massG", "give either massG or ml");
+            }
+            if (massG != null) {
+                Refusal.inRange("massG", massG, 0.1, 50_000, " g");
+            }
+            if (ml != null) {
+                Refusal.inRange("ml", ml, 0.1, 50_000, " mL");
+            }
+        }
+
+        @Override
+        public String type() {
+            return "taken";
+        }
+    }
+
+    /** Blended in the pot or in a jug and poured back. */
+    record Blended() implements EventBody {
+        @Override
+        public String type() {
+            return "blended";
+        }
+    }
+
+    /** Through a sieve or, milled, through a food mill; what stayed behind may have been weighed. */
+    record Sieved(boolean milled, @Nullable Double leftG) implements EventBody {
+        public Sieved {
+            if (leftG != null) {
+                Refusal.inRange("leftG", leftG, 0, 50_000, " g");
+            }
+        }
+
+        @Override
+        public String type() {
+            return "sieved";
+        }
+    }
+
+    /** Off the heat for a while: not the finish. */
+    record OffHeat() implements EventBody {
+        @Override
+        public String type() {
+            return "offHeat";
+        }
+    }
+
+    record BackOn() implements EventBody {
+        @Override
+        public String type() {
+            return "backOn";
+        }
+    }
+
     record StageDone(@Nullable String stage) implements EventBody {
         @Override
         public String type() {

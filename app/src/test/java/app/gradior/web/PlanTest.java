@@ -10,8 +10,10 @@ import app.gradior.kitchen.Tokens;
 import app.gradior.measure.MeasureSystem;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
+import java.time.Instant;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -29,6 +31,12 @@ class PlanTest extends PageCalls {
 
     @Autowired
     JsonMapper json;
+
+    /** Plans look at the clock, which all tests share: each begins at six in the evening. */
+    @BeforeEach
+    void atSix() {
+        clock.to(Instant.parse("2026-12-01T18:00:00Z"));
+    }
 
     private String gravy() throws Exception {
         String saved = body(post("/sauces")
@@ -153,7 +161,6 @@ class PlanTest extends PageCalls {
                         .param("wish", "900"))))
                 .contains("Without starch it gives")
                 .contains("allow");
-        // 18:00 on the test's clock.
         String late = unmet(body(get("/plan/answer")
                 .param("sauce", id)
                 .param("pot", pot("20 cm saucepan"))

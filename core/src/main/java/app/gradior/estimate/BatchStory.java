@@ -3,6 +3,7 @@ package app.gradior.estimate;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
+import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -64,6 +65,27 @@ public record BatchStory(
     public record LidSet(LidState lid) implements What {}
 
     public record Added(Mixture mixture) implements What {}
+
+    /**
+     * Taken out to taste, or for another pot: what is left is of the same composition.
+     *
+     * @param massG so many grams; 0 when it was measured by volume
+     * @param mlHot so many millilitres as hot as it was; 0 when it was weighed
+     */
+    public record Taken(double massG, double mlHot) implements What {}
+
+    /**
+     * Blended, milled or sieved in the pot.
+     *
+     * @param leftG what stayed behind, weighed; negative when nobody weighed it
+     */
+    public record Pressed(Pressing pressing, double leftG) implements What {
+        /** Nobody weighed what stayed behind. */
+        public static final double NOT_WEIGHED = -1;
+    }
+
+    /** Off the heat, or back on: off it, nothing that counts evaporates. */
+    public record OnHeat(boolean on) implements What {}
 
     /** A reading of one kind. */
     public record Reading(Kind kind, double value) implements What {}

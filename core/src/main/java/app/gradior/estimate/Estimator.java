@@ -34,7 +34,7 @@ public final class Estimator {
         List<PotState> now = ensemble.stream().map(w -> w.member.run().look()).toList();
         double horizon = horizonMinute(posterior, nowMinute, targetStep);
         List<Run> runs = ensemble.stream()
-                .map(weighted -> finish(weighted.member.run(), nowMinute, targetStep, horizon))
+                .map(weighted -> finish(weighted.member.backOn(), nowMinute, targetStep, horizon))
                 .toList();
         return new Forecast(
                 nowMinute,
@@ -62,7 +62,7 @@ public final class Estimator {
     private static double horizonMinute(Posterior posterior, double nowMinute, double targetStep) {
         Member best = posterior.member(posterior.mode());
         best.follow(nowMinute);
-        SimmerRun run = best.run();
+        SimmerRun run = best.backOn();
         if (run.stepServed() < targetStep) {
             run.advanceUntil(r -> targetStep - r.stepServed(), 12 * 60 * SECONDS_PER_MINUTE);
         }

@@ -4,6 +4,7 @@ import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.SimmerRun;
@@ -13,6 +14,8 @@ import app.gradior.texture.RingTest;
 final class Member {
     private static final double SECONDS_PER_MINUTE = 60;
     private static final double PLATE_C = 20;
+    /** The last of a pot is not taken out: there would be nothing left to follow. */
+    private static final double MOST_TAKEN = 0.95;
 
     private final BatchStory story;
     private final Belief belief;
@@ -20,6 +23,7 @@ final class Member {
     private final SimmerRun run;
     private Look look;
     private LidState lid;
+    private boolean onHeat = true;
     private int next;
 
     Member(BatchStory story, Belief belief, double[] z) {
@@ -60,6 +64,13 @@ final class Member {
                 applyHeat();
             } else if (happening.what() instanceof BatchStory.Added added) {
                 run.add(added.mixture());
+            } else if (happening.what() instanceof BatchStory.Taken taken) {
+                takeOut(taken);
+            } else if (happening.what() instanceof BatchStory.Pressed pressed) {
+                press(pressed);
+            } else if (happening.what() instanceof BatchStory.OnHeat set) {
+                onHeat = set.on();
+                applyHeat();
             } else if (happening.what() instanceof Reading taken) {
                 if (reading < predicted.length) {
                     predicted[reading++] = read(taken);
@@ -75,7 +86,32 @@ final class Member {
     }
 
     private void applyHeat() {
-        run.set(new Heat(look, lid), belief.lookFactor(z, look));
+        run.set(new Heat(look, lid), onHeat ? belief.lookFactor(z, look) : 0);
+    }
+
+    /** From here on it is on the heat, whether it was or not: what a forecast of the finish assumes. */
+    SimmerRun backOn() {
+        if (!onHeat) {
+            onHeat = true;
+            applyHeat();
+        }
+        return run;
+    }
+
+    private void takeOut(BatchStory.Taken taken) {
+        double share = taken.mlHot() > 0 ? taken.mlHot() / run.volumeMlHot() : taken.massG() / run.massG();
+        run.become(run.mixture().times(1 - Math.max(0, Math.min(MOST_TAKEN, share))));
+    }
+
+    /** What a tool leaves; where its leavings were weighed, that much less of what it gives. */
+    private void press(BatchStory.Pressed pressed) {
+        Mixture before = run.mixture();
+        Mixture kept = pressed.pressing().of(before).kept();
+        if (pressed.leftG() >= 0) {
+            double wantedG = Math.max((1 - MOST_TAKEN) * before.massG(), before.massG() - pressed.leftG());
+            kept = kept.times(wantedG / kept.massG());
+        }
+        run.become(kept);
     }
 
     private void to(double minute) {

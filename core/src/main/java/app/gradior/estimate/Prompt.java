@@ -50,6 +50,18 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
         return towardsTheEnd(forecast, minutesSinceReading);
     }
 
+    /** The prompt for a pot that stands beside the heat. */
+    public static Prompt offTheHeat(Forecast forecast) {
+        String left = forecast.finish()
+                .map(f -> minutes(f.minutesFrom(forecast.nowMinute())) + " more on the heat")
+                .orElse("more heat would not get it there");
+        return new Prompt(
+                "It is off the heat",
+                "Nothing boils away meanwhile. It needs " + left + ": put it back, or take it off for good.",
+                false,
+                "off");
+    }
+
     private static Prompt towardsTheEnd(Forecast forecast, double minutesSinceReading) {
         Forecast.Finish finish = forecast.finish().orElseThrow();
         Band left = finish.minutesFrom(forecast.nowMinute());

@@ -144,6 +144,11 @@ public final class SimmerRun {
         take(mixture().plus(added));
     }
 
+    /** Puts something else in its place: a part taken out, a sieve. */
+    public void become(Mixture mixture) {
+        take(mixture);
+    }
+
     /** Lets so many seconds pass. */
     public End advance(double forSeconds) {
         return advanceUntil(run -> 1, forSeconds);

@@ -23,6 +23,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 
@@ -53,8 +54,20 @@ public record PotView(
         String section,
         String descent,
         Heat heat,
+        boolean onHeat,
         List<Entry> log,
         String asOf) {
+
+    /** Events that say no more than that they happened. */
+    private static final Map<String, String> PLAIN = Map.of(
+            "stir", "Stirred",
+            "blended", "Blended",
+            "offHeat", "Off the heat for a while",
+            "backOn", "Back on the heat",
+            "stageDone", "Stage done");
+
+    private static final Map<String, String> SHORT = Map.of(
+            "taken", "taken out", "blended", "blended", "sieved", "sieved", "offHeat", "off", "backOn", "back on");
 
     /** A line of the log; the key is that of an event that can be undone, or empty. */
     public record Entry(String time, String words, String undoKey, boolean doubted) {}
@@ -106,6 +119,7 @@ public record PotView(
                         batch.plan().pot().shape(), startMm, forecast.levelMm().middle(), stopMm, true),
                 descent(batch, forecast, figures),
                 batch.heat(),
+                batch.onHeat(),
                 log(batch, forecast, figures),
                 figures.time(now));
     }
@@ -172,7 +186,7 @@ public record PotView(
         if (body instanceof EventBody.Added) {
             return "added";
         }
-        return body instanceof EventBody.Slurry ? "slurry" : "";
+        return body instanceof EventBody.Slurry ? "slurry" : SHORT.getOrDefault(body.type(), "");
     }
 
     private static List<Entry> log(Batch batch, Forecast forecast, Figures figures) {
@@ -230,6 +244,16 @@ public record PotView(
             return "Slurry: " + Numbers.plain(s.starchG(), 1) + " g "
                     + StarchKind.ofKey(s.starch()).label() + " in " + Numbers.plain(s.liquidG(), 0) + " g water";
         }
+        if (body instanceof EventBody.Taken taken) {
+            return "Taken out: "
+                    + (taken.massG() != null
+                            ? figures.mass(taken.massG())
+                            : figures.volume(taken.ml() == null ? 0 : taken.ml()));
+        }
+        if (body instanceof EventBody.Sieved sieved) {
+            return (sieved.milled() ? "Milled" : "Sieved")
+                    + (sieved.leftG() == null ? "" : ", " + figures.mass(sieved.leftG()) + " stayed behind");
+        }
         if (body instanceof EventBody.Note note) {
             return "Note: " + note.text();
         }
@@ -239,7 +263,7 @@ public record PotView(
         if (body instanceof EventBody.NextDay next) {
             return "Next day" + (next.step() == null ? "" : ": step " + Numbers.plain(next.step(), 1));
         }
-        return body instanceof EventBody.StageDone ? "Stage done" : "";
+        return PLAIN.getOrDefault(body.type(), "");
     }
 
     private static String name(IngredientInput input) {
