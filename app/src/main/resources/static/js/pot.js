@@ -7,9 +7,11 @@ const EVERY_MS = 10_000;
 const OFFLINE_MS = 2_000;
 const pot = /** @type {HTMLElement} */ (document.querySelector('#pot'));
 const line = /** @type {HTMLElement} */ (document.querySelector('#line'));
+const said = /** @type {HTMLElement} */ (document.querySelector('#said'));
 const id = pot.dataset.id ?? '';
 const queue = new TapQueue(id);
-const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', n: 'note', '?': 'keys' };
+const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', n: 'note', k: 'taken', x: 'texture', '?': 'keys' };
+const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', z: '[data-undo]' };
 let prefix = '';
 
 async function refresh() {
@@ -34,12 +36,16 @@ function signature(element) {
 }
 
 async function sync() {
-  const { online, refused } = await queue.flush();
+  const { online, refused, says } = await queue.flush();
   let reached = online;
   if (online) {
     await refresh().catch(() => (reached = false));
   }
   say(reached);
+  if (says) {
+    said.hidden = false;
+    said.textContent = says;
+  }
   for (const { tap, message } of refused) {
     reopen(tap, message);
   }
@@ -99,7 +105,8 @@ function open(type) {
  * @param {Record<string, string>} fields
  */
 function tap(type, fields) {
-  queue.add(type, fields);
+  const { ago, ...rest } = fields;
+  queue.add(type, rest, Number(ago ?? 0));
   return sync();
 }
 
@@ -115,6 +122,11 @@ document.addEventListener('click', (event) => {
     tap('heat', { look: data.look ?? '' });
   } else if (data.event === 'lid') {
     tap('lid', { state: data.state ?? '' });
+  } else if (data.event) {
+    tap(data.event, {});
+  } else if ('far' in data) {
+    localStorage.setItem('gradior-far', far() ? '' : '1');
+    showFar();
   } else if ('undo' in data) {
     tap('undo', { undoneKey: data.key ?? '' });
   } else if (data.field) {
@@ -159,8 +171,8 @@ document.addEventListener('keydown', (event) => {
     prefix = '';
   } else if (event.key === 'h' || event.key === 'l') {
     prefix = event.key;
-  } else if (event.key === 'z') {
-    /** @type {HTMLButtonElement | null} */ (pot.querySelector('[data-undo]'))?.click();
+  } else if (event.key in PRESSES) {
+    /** @type {HTMLButtonElement | null} */ (pot.querySelector(PRESSES[/** @type {keyof typeof PRESSES} */ (event.key)]))?.click();
   } else if (event.key in KEYS) {
     event.preventDefault();
     open(KEYS[/** @type {keyof typeof KEYS} */ (event.key)]);
@@ -168,6 +180,28 @@ document.addEventListener('keydown', (event) => {
 });
 
 addEventListener('online', sync);
+
+// Large figures, to be read from across the kitchen; remembered on this device.
+const far = () => localStorage.getItem('gradior-far') === '1';
+const showFar = () => document.body.classList.toggle('far', far());
+showFar();
+
+// The screen stays on while the pot is looked at, where the browser can.
+const stayAwake = () => {
+  if (document.visibilityState === 'visible') {
+    navigator.wakeLock?.request('screen').catch(() => undefined);
+  }
+};
+document.addEventListener('visibilitychange', stayAwake);
+stayAwake();
+
+// What is recorded on another device is here within a second; without the stream the page asks every few seconds.
+const stream = new EventSource(`/pot/${id}/stream`);
+stream.addEventListener('changed', () => {
+  if (!document.querySelector('dialog[open]')) {
+    sync();
+  }
+});
 
 async function keepUp() {
   if (!document.querySelector('dialog[open]')) {

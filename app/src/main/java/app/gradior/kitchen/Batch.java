@@ -13,6 +13,8 @@ import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
+import app.gradior.simmer.Stirring;
+import app.gradior.texture.Stair;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -119,7 +121,16 @@ public record Batch(
         }
         Instant heard = events.stream().map(BatchEvent::at).reduce(startedAt, (a, b) -> b.isAfter(a) ? b : a);
         double sinceReading = lastReading().map(at -> minutesBetween(at, now)).orElse(Double.POSITIVE_INFINITY);
-        return Prompt.of(forecast, minutesBetween(heard, now), sinceReading);
+        Instant stirred = standing().stream()
+                .filter(event -> event.body() instanceof EventBody.Stirred)
+                .map(BatchEvent::at)
+                .reduce(startedAt, (a, b) -> b.isAfter(a) ? b : a);
+        Stirring stirring = Stirring.of(
+                Stair.viscosityPaS(forecast.stepHot().middle()),
+                forecast.brixPercent().middle(),
+                Math.max(1, forecast.levelMm().middle()),
+                heat().look());
+        return Prompt.of(forecast, minutesBetween(heard, now), sinceReading, stirring, minutesBetween(stirred, now));
     }
 
     private static double minutesBetween(Instant from, Instant to) {

@@ -15,6 +15,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,12 +32,14 @@ public class Batches {
     private final EventJson json;
     private final Lines lines;
     private final Clock clock;
+    private final ApplicationEventPublisher publisher;
 
-    Batches(BatchMapper batches, EventJson json, Lines lines, Clock clock) {
+    Batches(BatchMapper batches, EventJson json, Lines lines, Clock clock, ApplicationEventPublisher publisher) {
         this.batches = batches;
         this.json = json;
         this.lines = lines;
         this.clock = clock;
+        this.publisher = publisher;
     }
 
     /** An event as it comes in. */
@@ -126,7 +129,9 @@ public class Batches {
         if (draft.body() instanceof EventBody.Finished) {
             batches.finish(kitchen.id(), batchId, utc(at));
         }
-        return new Recorded(new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body()), false);
+        BatchEvent recorded = new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body());
+        publisher.publishEvent(new BatchChanged(kitchen.id(), batchId, recorded));
+        return new Recorded(recorded, false);
     }
 
     private void check(Batch batch, Draft draft, Kitchen kitchen) {

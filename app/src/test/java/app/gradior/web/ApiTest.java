@@ -154,6 +154,9 @@ class ApiTest extends ApiCalls {
                 "{\"type\":\"stageDone\"}|400|clientKey",
                 "{\"clientKey\":\"a b\",\"type\":\"stageDone\"}|422|clientKey",
                 "{\"clientKey\":\"a\",\"type\":\"lid\",\"state\":\"gone\"}|422|state",
+                "{\"clientKey\":\"a\",\"type\":\"taken\"}|422|massG",
+                "{\"clientKey\":\"a\",\"type\":\"taken\",\"massG\":5,\"ml\":5}|422|massG",
+                "{\"clientKey\":\"a\",\"type\":\"sieved\",\"milled\":true,\"leftG\":-1}|422|leftG",
                 "{\"clientKey\":\"a\",\"type\":\"added\",\"ingredients\":[{\"line\":\"a wug\"}]}|422|ingredients[0].line",
                 "{\"clientKey\":\"a\",\"type\":\"undo\",\"undoneKey\":\"zz\"}|422|undoneKey",
                 "{\"clientKey\":\"a\",\"at\":\"yesterday\",\"type\":\"stageDone\"}|400|at",
@@ -182,6 +185,29 @@ class ApiTest extends ApiCalls {
     }
 
     @Test
+    void besideTheHeatNothingLeavesUntilItIsBackOn() throws Exception {
+        long id = startBatch();
+        clock.forward(Duration.ofMinutes(5));
+        ask("/batches/" + id + "/events", "{\"clientKey\":\"off\",\"type\":\"offHeat\"}")
+                .andExpect(status().isCreated());
+        double then = massNow(id);
+        clock.forward(Duration.ofMinutes(10));
+        assertThat(massNow(id)).isCloseTo(then, within(0.5));
+        look("/batches/" + id + "/forecast").andExpect(jsonPath("$.doNow").value("It is off the heat"));
+        ask("/batches/" + id + "/events", "{\"clientKey\":\"on\",\"type\":\"backOn\"}")
+                .andExpect(status().isCreated());
+        clock.forward(Duration.ofMinutes(10));
+        assertThat(massNow(id)).isLessThan(then - 50);
+    }
+
+    private double massNow(long id) throws Exception {
+        return answer(look("/batches/" + id + "/forecast"))
+                .get("now")
+                .get("massG")
+                .doubleValue();
+    }
+
+    @Test
     void everyKindOfEventIsTakenAndAnUndoTakesItBack() throws Exception {
         long id = startBatch();
         clock.forward(Duration.ofMinutes(5));
@@ -197,7 +223,14 @@ class ApiTest extends ApiCalls {
             "\"type\":\"added\",\"ingredients\":[{\"line\":\"200 ml water\"}]",
             "\"type\":\"slurry\",\"starch\":\"maize\",\"starchG\":8,\"liquidG\":12",
             "\"type\":\"stageDone\"",
-            "\"type\":\"note\",\"text\":\"smells right\""
+            "\"type\":\"note\",\"text\":\"smells right\"",
+            "\"type\":\"stir\"",
+            "\"type\":\"taken\",\"massG\":40",
+            "\"type\":\"taken\",\"ml\":30",
+            "\"type\":\"blended\"",
+            "\"type\":\"sieved\",\"milled\":false,\"leftG\":60",
+            "\"type\":\"offHeat\"",
+            "\"type\":\"backOn\""
         };
         for (int i = 0; i < bodies.length; i++) {
             ask("/batches/" + id + "/events", "{\"clientKey\":\"e" + i + "\"," + bodies[i] + "}")

@@ -47,6 +47,7 @@ public final class Estimator {
                 band(now, weights, PotState::lossGPerMin),
                 band(now, weights, PotState::boilingC),
                 band(now, weights, state -> state.mixture().saltPercent()),
+                band(now, weights, state -> state.mixture().brixPercent()),
                 finish(runs, weights),
                 curve(posterior, runs, weights, nowMinute, horizon),
                 posterior.wildReadings());

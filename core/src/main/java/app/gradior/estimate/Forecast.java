@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param lossGPerMin vapour leaving
  * @param boilingC boiling point now
  * @param saltPercent salt, g in 100 g
+ * @param brixPercent dissolved solids, g in 100 g of its liquid
  * @param finish when the target is met; empty when it is not, within a day
  * @param curve mass against time, from the start to past the finish
  * @param wildReadings indices, in order of time, of readings that fit nothing else known
@@ -31,6 +32,7 @@ public record Forecast(
         Band lossGPerMin,
         Band boilingC,
         Band saltPercent,
+        Band brixPercent,
         Optional<Finish> finish,
         List<CurvePoint> curve,
         List<Integer> wildReadings) {

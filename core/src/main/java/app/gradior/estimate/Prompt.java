@@ -1,6 +1,7 @@
 package app.gradior.estimate;
 
 import app.gradior.measure.Numbers;
+import app.gradior.simmer.Stirring;
 import app.gradior.texture.Stair;
 
 /**
@@ -17,15 +18,23 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
 
     private static final double READ_AGAIN_MIN = 10;
     private static final double NEAR_MIN = 3;
-    private static final double CATCHING_STEP = 4.5;
+    /** A pot that wants stirring no oftener than this is not nagged about. */
+    private static final double SELDOM_MIN = 9;
 
     /**
      * The prompt for a pot as it stands.
      *
      * @param minutesSinceHeard since anything was recorded of it, 0 or more
      * @param minutesSinceReading since it was last read; infinite when never
+     * @param stirring how often to stir it as it is
+     * @param minutesSinceStir since it was last stirred, or since the start
      */
-    public static Prompt of(Forecast forecast, double minutesSinceHeard, double minutesSinceReading) {
+    public static Prompt of(
+            Forecast forecast,
+            double minutesSinceHeard,
+            double minutesSinceReading,
+            Stirring stirring,
+            double minutesSinceStir) {
         if (minutesSinceHeard > FORGOTTEN_MIN) {
             return new Prompt(
                     "Is this pot still on?",
@@ -47,7 +56,7 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                     false,
                     "");
         }
-        return towardsTheEnd(forecast, minutesSinceReading);
+        return towardsTheEnd(forecast, minutesSinceReading, stirring, minutesSinceStir);
     }
 
     /** The prompt for a pot that stands beside the heat. */
@@ -62,7 +71,8 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                 "off");
     }
 
-    private static Prompt towardsTheEnd(Forecast forecast, double minutesSinceReading) {
+    private static Prompt towardsTheEnd(
+            Forecast forecast, double minutesSinceReading, Stirring stirring, double minutesSinceStir) {
         Forecast.Finish finish = forecast.finish().orElseThrow();
         Band left = finish.minutesFrom(forecast.nowMinute());
         if (left.middle() <= 0.5) {
@@ -89,8 +99,14 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                     false,
                     "spoon");
         }
-        if (forecast.stepHot().middle() > CATCHING_STEP) {
-            return new Prompt("Stir to the edges", "It is thick enough to catch on the floor from here.", false, "");
+        if (minutesSinceStir >= stirring.everyMinutes() && stirring.everyMinutes() < SELDOM_MIN) {
+            return new Prompt(
+                    "Stir to the edges",
+                    stirring.risk() == Stirring.Risk.HIGH
+                            ? "It catches from here: stir all the while."
+                            : "As thick as this, every " + Numbers.cooks(stirring.everyMinutes()) + " min.",
+                    false,
+                    "stir");
         }
         return new Prompt(
                 "Let it be",

@@ -108,7 +108,7 @@ class CookJourneyTest {
         page.keyboard().press("z");
         assertThat(page.locator(".log")).not().containsText("Spoon: step 4");
 
-        page.click("text=It is off the heat");
+        page.click("text=It is done");
         page.fill("input[name=yieldMl]", "1 020,5,");
         page.fill("textarea[name=note]", "Glossy.");
         page.click("text=Finish the batch");

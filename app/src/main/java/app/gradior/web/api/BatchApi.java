@@ -4,6 +4,7 @@ import static app.gradior.web.api.ApiModel.need;
 import static app.gradior.web.api.ApiModel.needed;
 
 import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Prompt;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Batch;
@@ -21,17 +22,20 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.api.ApiModel.MixtureInput;
+import app.gradior.web.frame.BatchStreams;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -40,6 +44,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -53,14 +58,23 @@ class BatchApi {
     private final KitchenKit kit;
     private final Lines lines;
     private final EventJson json;
+    private final BatchStreams streams;
 
-    BatchApi(ApiCaller caller, Batches batches, SauceBook book, KitchenKit kit, Lines lines, EventJson json) {
+    BatchApi(
+            ApiCaller caller,
+            Batches batches,
+            SauceBook book,
+            KitchenKit kit,
+            Lines lines,
+            EventJson json,
+            BatchStreams streams) {
         this.caller = caller;
         this.batches = batches;
         this.book = book;
         this.kit = kit;
         this.lines = lines;
         this.json = json;
+        this.streams = streams;
     }
 
     /**
@@ -275,6 +289,27 @@ class BatchApi {
     record ForecastAnswer(
             OffsetDateTime at, Now now, @Nullable Finish finish, String doNow) {}
 
+    record PromptAnswer(String doNow, String why, boolean urgent) {}
+
+    /** Server-sent events: forecast and prompt at the opening; event, forecast and prompt whenever something is recorded. */
+    @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter stream(@PathVariable long id, HttpServletRequest request) {
+        Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
+        batches.batch(kitchen.id(), id);
+        return streams.open(id, event -> {
+            Batch batch = batches.batch(kitchen.id(), id);
+            Instant now = batches.now();
+            Forecast forecast = batches.forecast(kitchen, batch, now);
+            Prompt prompt = batch.prompt(forecast, now);
+            List<BatchStreams.Message> messages = new ArrayList<>();
+            event.ifPresent(e -> messages.add(new BatchStreams.Message("event", event(e))));
+            messages.add(new BatchStreams.Message("forecast", answer(batch, forecast, now)));
+            messages.add(new BatchStreams.Message(
+                    "prompt", new PromptAnswer(prompt.doNow(), prompt.why(), prompt.urgent())));
+            return messages;
+        });
+    }
+
     @GetMapping("/{id}/forecast")
     ForecastAnswer forecast(
             @PathVariable long id, @RequestParam(required = false) @Nullable String at, HttpServletRequest request) {
@@ -284,7 +319,10 @@ class BatchApi {
         if (moment.isBefore(batch.startedAt())) {
             throw Refusal.unfit("at", "at is before the batch began at " + batch.startedAt());
         }
-        Forecast forecast = batches.forecast(kitchen, batch, moment);
+        return answer(batch, batches.forecast(kitchen, batch, moment), moment);
+    }
+
+    private static ForecastAnswer answer(Batch batch, Forecast forecast, Instant moment) {
         Finish finish = forecast.finish().map(f -> finish(batch, f)).orElse(null);
         return new ForecastAnswer(
                 time(moment),

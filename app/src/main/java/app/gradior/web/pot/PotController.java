@@ -1,28 +1,35 @@
 package app.gradior.web.pot;
 
+import app.gradior.estimate.Change;
 import app.gradior.estimate.Forecast;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.texture.Stair;
+import app.gradior.web.frame.BatchStreams;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -33,6 +40,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -42,18 +50,22 @@ import tools.jackson.databind.node.ObjectNode;
 class PotController {
     /** Fields that a cook types as numbers. */
     private static final Set<String> NUMBERS =
-            Set.of("grossG", "mm", "ml", "step", "percent", "c", "starchG", "liquidG");
+            Set.of("grossG", "mm", "ml", "step", "percent", "c", "starchG", "liquidG", "massG", "leftG");
+
+    private static final int MOST_KNOWN = 20;
 
     private final Batches batches;
     private final Forecasts forecasts;
     private final EventJson events;
     private final JsonMapper json;
+    private final BatchStreams streams;
 
-    PotController(Batches batches, Forecasts forecasts, EventJson events, JsonMapper json) {
+    PotController(Batches batches, Forecasts forecasts, EventJson events, JsonMapper json, BatchStreams streams) {
         this.batches = batches;
         this.forecasts = forecasts;
         this.events = events;
         this.json = json;
+        this.streams = streams;
     }
 
     @GetMapping
@@ -82,6 +94,24 @@ class PotController {
         model.addAttribute("lids", LidState.values());
         model.addAttribute("treads", Stair.Tread.values());
         model.addAttribute("starches", StarchKind.values());
+        model.addAttribute("known", known(batch));
+    }
+
+    /** Lines that a cook may want again: the last thing added, and what the sauce is made of. */
+    private static List<String> known(Batch batch) {
+        List<String> known = new ArrayList<>();
+        for (BatchEvent event : batch.standing()) {
+            if (event.body() instanceof EventBody.Added added) {
+                added.ingredients().stream()
+                        .map(IngredientInput::line)
+                        .filter(Objects::nonNull)
+                        .forEach(line -> known.add(0, line));
+            }
+        }
+        batch.plan()
+                .lines()
+                .forEach(line -> known.add("a splash of " + line.foodId().replace('-', ' ')));
+        return known.stream().distinct().limit(MOST_KNOWN).toList();
     }
 
     /**
@@ -100,16 +130,38 @@ class PotController {
         Batch batch = batches.batch(kitchen.id(), id);
         java.time.Instant at = batches.now().minus(Duration.ofMillis(Math.round(Math.max(0, ago) * 1000)));
         java.time.Instant kept = at.isBefore(batch.startedAt()) ? batch.startedAt() : at;
-        Batches.Recorded recorded =
-                batches.record(kitchen, id, new Batches.Draft(tapped.clientKey(), kept, body(tapped)));
-        return Map.of("id", recorded.event().id(), "repeat", recorded.repeat());
+        EventBody body = body(tapped);
+        Forecast before = forecasts.now(kitchen, batch);
+        Batches.Recorded recorded = batches.record(kitchen, id, new Batches.Draft(tapped.clientKey(), kept, body));
+        String says = "";
+        Batch after = batches.batch(kitchen.id(), id);
+        if (!recorded.repeat() && ChangeWords.matters(body) && after.state() == Batch.State.LIVE) {
+            Change change = Change.between(before, forecasts.now(kitchen, after));
+            says = ChangeWords.of(body, change, new Figures(kitchen));
+        }
+        return Map.of("id", recorded.event().id(), "repeat", recorded.repeat(), "says", says);
+    }
+
+    /** Tells the page whenever something is recorded of its pot, here or on another device. */
+    @GetMapping(path = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter stream(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+        batches.batch(kitchen.id(), id);
+        return streams.open(
+                id,
+                event -> event.map(e -> List.of(new BatchStreams.Message("changed", Map.of("key", e.clientKey()))))
+                        .orElse(List.of()));
     }
 
     private EventBody body(Tapped tapped) {
         ObjectNode fields = json.createObjectNode();
         for (Map.Entry<String, String> field : tapped.fields().entrySet()) {
             String text = field.getValue().strip();
-            if (NUMBERS.contains(field.getKey())) {
+            if (text.isEmpty() && field.getKey().equals("leftG")) {
+                continue;
+            }
+            if (field.getKey().equals("milled")) {
+                fields.put("milled", text.equals("true"));
+            } else if (NUMBERS.contains(field.getKey())) {
                 double value = Numbers.parse(text)
                         .orElseThrow(() -> Refusal.unfit(field.getKey(), "“" + text + "” is no number"));
                 fields.put(field.getKey(), value);

@@ -1,0 +1,4 @@
+package app.gradior.kitchen;
+
+/** Something was recorded of a batch; told once it is kept for good. */
+public record BatchChanged(long kitchenId, long batchId, BatchEvent event) {}

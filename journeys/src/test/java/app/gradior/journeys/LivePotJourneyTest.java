@@ -1,0 +1,107 @@
+package app.gradior.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions;
+import com.microsoft.playwright.options.ColorScheme;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.HashSet;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** A live pot on two devices and for a program: what one records the others have at once, and it says what it changed. */
+class LivePotJourneyTest {
+    /** Pages without a stream would ask again only after ten seconds. */
+    private static final ContainsTextOptions AT_ONCE = new ContainsTextOptions().setTimeout(4_000);
+
+    private static Page enter(Browser browser, RunningApplication application, int width) {
+        Page page = browser.page(application.url(), width, 800, ColorScheme.LIGHT);
+        page.navigate("/login");
+        page.click("text=Enter the demo kitchen");
+        assertThat(page.locator("h1")).hasText("On the heat");
+        page.navigate("/pot/13");
+        return page;
+    }
+
+    @Test
+    void twoDevicesAndAProgram() throws IOException, InterruptedException {
+        try (RunningApplication application = RunningApplication.demo();
+                Browser browser = new Browser()) {
+            Page stove = enter(browser, application, 1280);
+            Page phone = enter(browser, application, 390);
+            try (BufferedReader stream = stream(application)) {
+                assertThat(named(stream, "forecast", "prompt")).isTrue();
+                stove.keyboard().press("t");
+                assertThat(stove.locator(".log")).containsText("Stirred");
+                assertThat(phone.locator(".log")).containsText("Stirred", AT_ONCE);
+                assertThat(named(stream, "event", "forecast", "prompt")).isTrue();
+            }
+            phone.click("[data-open=added]");
+            phone.fill("#dlg-added input[name=line]", "100 ml water");
+            phone.selectOption("#dlg-added select[name=ago]", "2");
+            phone.click("#dlg-added [type=submit]");
+            assertThat(phone.locator("#said")).containsText("What went in:");
+            assertThat(phone.locator("#said")).containsText("thinner now");
+            assertThat(stove.locator(".log")).containsText("Added: 100 ml water", AT_ONCE);
+            stove.keyboard().press("o");
+            assertThat(stove.locator(".donow h2")).hasText("It is off the heat");
+            assertThat(phone.locator(".donow h2"))
+                    .hasText(
+                            "It is off the heat",
+                            new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions()
+                                    .setTimeout(4_000));
+            stove.keyboard().press("o");
+            assertThat(stove.locator(".donow h2")).not().hasText("It is off the heat");
+            stove.keyboard().press("x");
+            stove.fill("#dlg-texture input[name=leftG]", "45");
+            stove.click("text=It is through");
+            assertThat(stove.locator(".log")).containsText("Sieved, 45 g stayed behind");
+            Browser.checkScreen(stove);
+            stove.keyboard().press("f");
+            assertThat(stove.locator(".readings")).isHidden();
+            assertThat(stove.locator(".donow h2")).isVisible();
+            Browser.checkScreen(stove);
+            stove.reload();
+            assertThat(stove.locator(".readings")).isHidden();
+            stove.keyboard().press("f");
+            assertThat(stove.locator(".readings")).isVisible();
+            assertThat(browser.errors()).isEmpty();
+        }
+    }
+
+    private static BufferedReader stream(RunningApplication application) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches/13/stream"))
+                .header("Authorization", "Bearer " + RunningApplication.TOKEN)
+                .timeout(Duration.ofSeconds(20))
+                .build();
+        return new BufferedReader(new InputStreamReader(
+                HttpClient.newHttpClient()
+                        .send(request, HttpResponse.BodyHandlers.ofInputStream())
+                        .body(),
+                StandardCharsets.UTF_8));
+    }
+
+    /** Reads on until events of all these names have come. */
+    private static boolean named(BufferedReader stream, String... names) throws IOException {
+        Set<String> wanted = new HashSet<>(Set.of(names));
+        for (String line = stream.readLine(); line != null; line = stream.readLine()) {
+            if (line.startsWith("event:")) {
+                wanted.remove(line.substring(6).strip());
+            }
+            if (wanted.isEmpty()) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
