@@ -74,6 +74,20 @@ public record Batch(
         return startedAt.plusMillis(Math.round(minute * 60_000));
     }
 
+    /** The batch as it was known at a moment: what had been recorded by then, whenever it happened. */
+    public Batch knownAt(Instant at) {
+        return new Batch(
+                id,
+                sauceId,
+                sauceVersion,
+                name,
+                plan,
+                State.LIVE,
+                startedAt,
+                null,
+                events.stream().filter(e -> !e.recordedAt().isAfter(at)).toList());
+    }
+
     public Optional<EventBody.Finished> finish() {
         return last(EventBody.Finished.class);
     }

@@ -24,6 +24,8 @@ class DemoJourneyTest {
             "/plan/1/gather",
             "/pot/13",
             "/pot/13/finish",
+            "/pot/already",
+            "/log/1/replay?minute=20",
             "/log",
             "/log/1",
             "/bench",

@@ -79,6 +79,40 @@ class LivePotJourneyTest {
         }
     }
 
+    @Test
+    void aPotAlreadyOnIsTakenUpAndAFinishedOneReplayed() {
+        try (RunningApplication application = RunningApplication.demo();
+                Browser browser = new Browser()) {
+            Page page = enter(browser, application, 1280);
+            page.navigate("/");
+            assertThat(page.locator("#day-h")).containsText("Planned next");
+            page.click("text=Already on the stove");
+            page.fill("textarea[name=lines]", "700 g passata\nsome wurzle");
+            page.fill("input[name=since]", "12");
+            page.click("text=Follow it");
+            assertThat(page.locator(".fault")).containsText("Line 2");
+            assertThat(page.locator("textarea[name=lines]")).hasValue("700 g passata\nsome wurzle");
+            page.fill("textarea[name=lines]", "700 g passata\n300 ml vegetable stock");
+            page.fill("input[name=name]", "Red one");
+            page.click("text=Follow it");
+            assertThat(page.locator("h1")).hasText("Red one");
+            assertThat(page.locator(".donow h2")).hasText("Stir, then weigh the pot");
+
+            page.navigate("/log/1");
+            page.click("text=Replay");
+            assertThat(page.locator(".log li")).hasCount(1);
+            String first = page.locator(".three").textContent();
+            page.click("[aria-label='The next entry']");
+            assertThat(page.locator(".log li")).hasCount(2);
+            assertThat(page).hasURL(java.util.regex.Pattern.compile("minute=[1-9]"));
+            assertThat(page.locator(".three")).not().hasText(first);
+            page.reload();
+            assertThat(page.locator(".log li")).hasCount(2);
+            Browser.checkScreen(page);
+            assertThat(browser.errors()).isEmpty();
+        }
+    }
+
     private static BufferedReader stream(RunningApplication application) throws IOException, InterruptedException {
         HttpRequest request = HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches/13/stream"))
                 .header("Authorization", "Bearer " + RunningApplication.TOKEN)

@@ -2,6 +2,7 @@ package app.gradior.web.draw;
 
 import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleFunction;
 
@@ -13,6 +14,9 @@ public final class DescentDrawing {
     private static final double RIGHT = 590;
     private static final double TOP = 16;
     private static final double BOTTOM = 208;
+
+    private static final double WORD_HEIGHT = 13;
+    private static final int WORD_ROWS = 4;
 
     private DescentDrawing() {}
 
@@ -114,15 +118,19 @@ public final class DescentDrawing {
     }
 
     private static void ticks(Svg svg, Axes axes, List<Forecast.CurvePoint> points, List<Tick> ticks) {
-        double[] freeFrom = {0, 0, 0};
+        List<double[]> words = new ArrayList<>();
         for (Tick tick : ticks) {
             double x = axes.x(tick.minute());
             double y = axes.y(massAt(points, tick.minute()));
             svg.line("event", x, y - 8, x, y + 8);
-            for (int row = 0; row < freeFrom.length; row++) {
-                if (x >= freeFrom[row] && y - 14 - 13 * row > TOP) {
-                    svg.text("event-word", x + 4, y - 10 - 13 * row, "start", tick.word());
-                    freeFrom[row] = x + 10 + 6.4 * tick.word().length();
+            double end = x + 10 + 6.4 * tick.word().length();
+            for (int row = 0; row < WORD_ROWS; row++) {
+                double top = y - 10 - WORD_HEIGHT * row;
+                boolean clear = words.stream()
+                        .noneMatch(w -> x < w[1] && end > w[0] && Math.abs(top - w[2]) < WORD_HEIGHT - 0.5);
+                if (clear && top - 4 > TOP) {
+                    svg.text("event-word", x + 4, top, "start", tick.word());
+                    words.add(new double[] {x, end, top});
                     break;
                 }
             }

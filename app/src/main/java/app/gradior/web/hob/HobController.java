@@ -2,10 +2,12 @@ package app.gradior.web.hob;
 
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
+import app.gradior.web.plan.DayView;
 import app.gradior.web.pot.PotView;
 import java.util.Comparator;
 import java.util.List;
@@ -20,11 +22,13 @@ class HobController {
     private final Batches batches;
     private final Forecasts forecasts;
     private final SauceBook book;
+    private final ClockPlans clocks;
 
-    HobController(Batches batches, Forecasts forecasts, SauceBook book) {
+    HobController(Batches batches, Forecasts forecasts, SauceBook book, ClockPlans clocks) {
         this.batches = batches;
         this.forecasts = forecasts;
         this.book = book;
+        this.clocks = clocks;
     }
 
     @GetMapping("/")
@@ -36,6 +40,10 @@ class HobController {
                         .thenComparingDouble(PotView::minutesLeft))
                 .toList();
         model.addAttribute("pots", pots);
+        clocks.all(kitchen).stream().findFirst().ifPresent(day -> {
+            model.addAttribute("day", new DayView(day, figures));
+            model.addAttribute("clock", DayView.drawing(day, figures));
+        });
         model.addAttribute("sauces", book.sauces(kitchen.id()));
         return "hob";
     }

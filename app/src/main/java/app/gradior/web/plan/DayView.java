@@ -10,11 +10,11 @@ import java.util.Comparator;
 import java.util.List;
 
 /** A day of plans in words. */
-final class DayView {
+public final class DayView {
     private final ClockPlans.Day day;
     private final Figures figures;
 
-    DayView(ClockPlans.Day day, Figures figures) {
+    public DayView(ClockPlans.Day day, Figures figures) {
         this.day = day;
         this.figures = figures;
     }
@@ -26,7 +26,7 @@ final class DayView {
     public record Piece(String from, String to, String sauce, String work, String hands, String day) {}
 
     /** The day as lanes. */
-    static String drawing(ClockPlans.Day day, Figures figures) {
+    public static String drawing(ClockPlans.Day day, Figures figures) {
         List<ClockDrawing.Lane> lanes = new ArrayList<>();
         for (int i = 0; i < day.entries().size(); i++) {
             lanes.add(new ClockDrawing.Lane(

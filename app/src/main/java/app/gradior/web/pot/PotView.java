@@ -58,6 +58,9 @@ public record PotView(
         List<Entry> log,
         String asOf) {
 
+    /** So much thicker than wanted is worth thinning, steps. */
+    private static final double PAST_STEP = 0.4;
+
     /** Events that say no more than that they happened. */
     private static final Map<String, String> PLAIN = Map.of(
             "stir", "Stirred",
@@ -136,6 +139,9 @@ public record PotView(
                 .map(f -> {
                     Stair.Tread hot = Stair.Tread.of(f.stepHot().middle());
                     Stair.Tread cold = Stair.Tread.of(batch.plan().targetStep());
+                    if (forecast.stepServed().middle() > batch.plan().targetStep() + PAST_STEP) {
+                        return "It is past " + cold.label() + ": a little water thins it. Record it as added and see.";
+                    }
                     return "At " + Numbers.plain(f.levelMm().middle(), 0) + " mm, or "
                             + figures.mass(
                                     f.massG().middle() + batch.plan().pot().emptyG())
