@@ -80,6 +80,29 @@ class LivePotJourneyTest {
     }
 
     @Test
+    void whatCannotWaitIsToldOnEveryPageUntilItIsHeard() {
+        try (RunningApplication application = RunningApplication.demo();
+                Browser browser = new Browser()) {
+            Page page = enter(browser, application, 1280);
+            page.keyboard().press("y");
+            page.fill("#dlg-slurry input[name=starchG]", "90");
+            page.fill("#dlg-slurry input[name=liquidG]", "100");
+            page.click("#dlg-slurry [type=submit]");
+            assertThat(page.locator(".donow h2")).hasText("Take it off the heat");
+            page.navigate("/larder");
+            assertThat(page.locator("#alarm")).isVisible();
+            assertThat(page.locator("#alarm .what")).containsText("Damson & star anise glaze: Take it off the heat");
+            Browser.checkScreen(page);
+            page.click("[data-heard]");
+            assertThat(page.locator("#alarm")).isHidden();
+            page.navigate("/kit");
+            assertThat(page.locator("#strip .urgent")).hasCount(1);
+            assertThat(page.locator("#alarm")).isHidden();
+            assertThat(browser.errors()).isEmpty();
+        }
+    }
+
+    @Test
     void aPotAlreadyOnIsTakenUpAndAFinishedOneReplayed() {
         try (RunningApplication application = RunningApplication.demo();
                 Browser browser = new Browser()) {
