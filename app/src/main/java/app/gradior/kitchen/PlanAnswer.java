@@ -5,6 +5,7 @@ import app.gradior.care.ShelfLife;
 import app.gradior.estimate.StageBands;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.StageResult;
 import app.gradior.solve.PotRanking;
@@ -13,6 +14,7 @@ import app.gradior.solve.SauceRoutes;
 import app.gradior.solve.Thickening;
 import app.gradior.solve.Wish;
 import app.gradior.store.Rows.BurnerRow;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -61,6 +63,18 @@ public record PlanAnswer(
         /** The lines together, as written. */
         public Ingredients ingredients() {
             return new Ingredients(readings, sauce.draft().texture());
+        }
+
+        /** The stages that a plan goes through, by the names the cook gave them. */
+        public List<String> names(SauceRoutes.Way way) {
+            List<String> names = new ArrayList<>();
+            for (int i = 0; i < way.stages().size(); i++) {
+                int origin = way.origins().get(i);
+                String title = origin < 0 ? "" : laid().drafts().get(origin).title();
+                StageKind kind = way.stages().get(i).kind();
+                names.add(title.isBlank() ? kind.label() : title);
+            }
+            return names;
         }
     }
 

@@ -129,7 +129,7 @@ public record PlanWork(
             tasks.add(Task.byHand("prepare", prepare));
         }
         List<StageResult> stages = way.cooked().stages();
-        tasks.addAll(StageTasks.of(stages, Planning.names(setting, way)));
+        tasks.addAll(StageTasks.of(stages, setting.names(way)));
         double inHand = Math.min(MOST_IN_HAND_MIN, Math.floor(inHandMinutes));
         if (inHand >= 1) {
             tasks.add(Task.standing("in hand", inHand));

@@ -6,21 +6,16 @@ import app.gradior.care.ShelfLife;
 import app.gradior.care.StageCautions;
 import app.gradior.care.Storage;
 import app.gradior.estimate.StageBands;
-import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
-import app.gradior.sauce.StageKind;
-import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SauceRun;
 import app.gradior.simmer.StageResult;
 import app.gradior.solve.PotRanking;
 import app.gradior.solve.SauceRoutes;
-import app.gradior.solve.Scaling;
-import app.gradior.solve.Thickening;
 import app.gradior.solve.Wish;
 import app.gradior.store.Rows.BurnerRow;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -38,20 +33,19 @@ import org.springframework.stereotype.Service;
 /** Answers a plan: the ways there are, the one that meets the wish, its stages, the pots, the times. */
 @Service
 public class Planning {
-    private static final double BODY = 1;
-    private static final int SCALINGS = 4;
+    private static final double BODY = PlanSettings.BODY;
     private static final int MOST_REMEMBERED = 200;
     private static final double SECONDS_PER_MINUTE = 60;
 
-    private final SauceBook book;
+    private final PlanSettings settings;
     private final KitchenKit kit;
     private final Lines lines;
     private final Clock clock;
     private final Cache<PlanAnswer.Setting, Optional<Course>> courses =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    Planning(SauceBook book, KitchenKit kit, Lines lines, Clock clock) {
-        this.book = book;
+    Planning(PlanSettings settings, KitchenKit kit, Lines lines, Clock clock) {
+        this.settings = settings;
         this.kit = kit;
         this.lines = lines;
         this.clock = clock;
@@ -68,12 +62,12 @@ public class Planning {
      * @param volume how its sentences write millilitres
      */
     public PlanAnswer answer(Kitchen kitchen, Ware ware, PlanDraft draft, DoubleFunction<String> volume) {
-        PlanAnswer.Setting setting = setting(kitchen, ware, draft);
+        PlanAnswer.Setting setting = settings.of(kitchen, ware, draft);
         List<PotRanking.Candidate> candidates = ware.pots().stream()
                 .map(p -> new PotRanking.Candidate(
-                        p.id(), p.name(), onHeat(ware, draft, p, setting.burner()), p.material()))
+                        p.id(), p.name(), PlanSettings.onHeat(ware, draft, p, setting.burner()), p.material()))
                 .toList();
-        SauceRoutes routes = routes(setting, setting.onHeat());
+        SauceRoutes routes = PlanSettings.routes(setting, setting.onHeat());
         SauceRoutes.Outcome outcome = routes.ways();
         return outcome instanceof SauceRoutes.Ways ways
                 ? done(kitchen, ware, setting, routes, ways, candidates, volume)
@@ -86,13 +80,13 @@ public class Planning {
      * @return empty when there is no way
      */
     public Optional<Course> course(Kitchen kitchen, Ware ware, PlanDraft draft) {
-        return courses.get(setting(kitchen, ware, draft), setting -> {
-            SauceRoutes routes = routes(setting, setting.onHeat());
+        return courses.get(settings.of(kitchen, ware, draft), setting -> {
+            SauceRoutes routes = PlanSettings.routes(setting, setting.onHeat());
             if (!(routes.ways() instanceof SauceRoutes.Ways ways)) {
                 return Optional.empty();
             }
             Wish wish = new Wish(
-                    wantedMl(setting.sauce(), draft),
+                    PlanSettings.wantedMl(setting.sauce(), draft),
                     OptionalDouble.empty(),
                     draft.mostSaltPercent(),
                     draft.starch() != null);
@@ -119,116 +113,6 @@ public class Planning {
                 setting.draft().servedC());
     }
 
-    private PlanAnswer.Setting setting(Kitchen kitchen, Ware ware, PlanDraft draft) {
-        SauceBook.Sauce sauce = sauce(kitchen, draft);
-        List<LineReading> readings = readings(kitchen, sauce, draft);
-        KitchenKit.KitPot pot = ware.pot(draft.potId());
-        Optional<BurnerRow> burner = ware.burner(draft.burnerId());
-        PotOnHeat onHeat = onHeat(ware, draft, pot, burner);
-        double factor = factor(sauce, readings, draft, onHeat);
-        StagePlan.Laid laid = StagePlan.lay(sauce.draft(), readings, factor, draft.heats());
-        StarchKind kind = Optional.ofNullable(draft.starch()).or(laid::starch).orElse(StarchKind.MAIZE);
-        Thickening.Mix mix = Refusal.checked(
-                "liquidRatio", () -> new Thickening.Mix(kind, Thickening.Form.SLURRY, draft.liquidRatio()));
-        boolean pairKnown = pair(ware, pot, burner).isPresent();
-        return new PlanAnswer.Setting(draft, sauce, readings, factor, pot, burner, onHeat, pairKnown, laid, mix);
-    }
-
-    // --- what is asked
-    // ------------------------------------------------------------------------------------------------
-
-    private SauceBook.Sauce sauce(Kitchen kitchen, PlanDraft draft) {
-        Integer version = draft.version();
-        return version == null ? book.sauce(kitchen, draft.sauceId()) : book.version(kitchen, draft.sauceId(), version);
-    }
-
-    /** The sauce's lines, those that the plan swaps read anew. */
-    private List<LineReading> readings(Kitchen kitchen, SauceBook.Sauce sauce, PlanDraft draft) {
-        List<LineReading> readings = new ArrayList<>(sauce.ingredients().lines());
-        draft.swaps().forEach((at, text) -> {
-            if (at >= 0 && at < readings.size()) {
-                readings.set(at, lines.read(kitchen, text));
-            }
-        });
-        return readings;
-    }
-
-    private static PotOnHeat onHeat(Ware ware, PlanDraft draft, KitchenKit.KitPot pot, Optional<BurnerRow> burner) {
-        return new PotOnHeat(
-                pot.shape(),
-                Kitchen.altitude(draft.altitudeM()),
-                pair(ware, pot, burner).orElse(1),
-                burner.map(BurnerRow::netPowerW).orElse(Double.POSITIVE_INFINITY));
-    }
-
-    private static OptionalDouble pair(Ware ware, KitchenKit.KitPot pot, Optional<BurnerRow> burner) {
-        return burner.flatMap(b -> ware.pair(pot.id(), b.id()))
-                .map(test -> OptionalDouble.of(test.factor()))
-                .orElse(OptionalDouble.empty());
-    }
-
-    private static double factor(SauceBook.Sauce sauce, List<LineReading> readings, PlanDraft draft, PotOnHeat pot) {
-        return switch (draft.by()) {
-            case FACTOR -> Refusal.checked("amount", () -> Scaling.byFactor(draft.amount()));
-            case INGREDIENT -> {
-                if (draft.line() < 0 || draft.line() >= readings.size()) {
-                    throw Refusal.unfit("line", "Choose one of the lines.");
-                }
-                double needed = readings.get(draft.line()).massG();
-                yield Refusal.checked("amount", () -> Scaling.byIngredient(draft.amount(), needed));
-            }
-            case YIELD, GUESTS -> {
-                double wantedMl = wantedMl(sauce, draft).orElseThrow();
-                double factor = 1;
-                for (int i = 0; i < SCALINGS; i++) {
-                    double now = factor;
-                    double gives = writtenMl(sauce, readings, now, pot);
-                    factor = Refusal.checked("amount", () -> Scaling.byFactor(now * wantedMl / gives));
-                }
-                yield factor;
-            }
-        };
-    }
-
-    /** What guests or the cook want of it, mL, if the plan is scaled to that. */
-    private static OptionalDouble wantedMl(SauceBook.Sauce sauce, PlanDraft draft) {
-        Double wish = draft.wishMl();
-        if (wish != null) {
-            return OptionalDouble.of(wish);
-        }
-        Use use = Optional.ofNullable(draft.use()).or(() -> sauce.draft().use()).orElse(Use.POUR_OVER);
-        return switch (draft.by()) {
-            case YIELD -> OptionalDouble.of(draft.amount());
-            case GUESTS -> OptionalDouble.of(draft.amount() * use.portionMl());
-            case FACTOR, INGREDIENT -> OptionalDouble.empty();
-        };
-    }
-
-    /** What so many times the sauce as written gives, in a pot wide enough, mL. */
-    private static double writtenMl(SauceBook.Sauce sauce, List<LineReading> readings, double factor, PotOnHeat pot) {
-        SauceRun.Cooked cooked = StagePlan.cook(sauce.draft(), readings, factor, pot);
-        return cooked.stuck().isEmpty()
-                ? cooked.out().volumeMl20c()
-                : factor
-                        * new Ingredients(readings, sauce.draft().texture())
-                                .mixture()
-                                .volumeMl20c();
-    }
-
-    private static SauceRoutes routes(PlanAnswer.Setting setting, PotOnHeat pot) {
-        return new SauceRoutes(
-                setting.laid().stages(),
-                setting.draft().starch() == null ? 0 : setting.laid().starchG(),
-                pot,
-                setting.mix(),
-                Refusal.inRange("targetStep", setting.draft().targetStep(), 1, 9, ""),
-                Refusal.inRange("servedC", setting.draft().servedC(), -20, 100, " °C"),
-                BODY);
-    }
-
-    // --- what comes of it
-    // ---------------------------------------------------------------------------------------------
-
     private PlanAnswer done(
             Kitchen kitchen,
             Ware ware,
@@ -240,7 +124,7 @@ public class Planning {
         PlanDraft draft = setting.draft();
         Ingredients ingredients = setting.ingredients();
         double mostSalt = Refusal.inRange("mostSaltPercent", draft.mostSaltPercent(), 0.1, 30, " %");
-        OptionalDouble wanted = wantedMl(setting.sauce(), draft);
+        OptionalDouble wanted = PlanSettings.wantedMl(setting.sauce(), draft);
         // The other stages and what follows take the same time on every way: they are cooked once to know the minutes
         // left.
         SauceRoutes.Way first = routes.along(ways, ways.written());
@@ -313,7 +197,7 @@ public class Planning {
         Optional<PotRanking.Candidate> largest = candidates.stream()
                 .max(java.util.Comparator.comparingDouble(c -> c.pot().shape().capacityMl()));
         if (largest.isPresent()) {
-            SauceRoutes inLargest = routes(setting, largest.get().pot());
+            SauceRoutes inLargest = PlanSettings.routes(setting, largest.get().pot());
             if (inLargest.ways() instanceof SauceRoutes.Ways ways) {
                 SauceRoutes.Way way = inLargest.along(ways, ways.written());
                 pots = PotRanking.of(
@@ -366,7 +250,7 @@ public class Planning {
         KitchenKit.KitPot pot = ware.pot(draft.otherPotId());
         Optional<BurnerRow> burner = ware.burner(draft.otherBurnerId());
         String name = pot.name() + burner.map(b -> " on " + b.name()).orElse("");
-        SauceRoutes routes = routes(setting, onHeat(ware, draft, pot, burner));
+        SauceRoutes routes = PlanSettings.routes(setting, PlanSettings.onHeat(ware, draft, pot, burner));
         if (!(routes.ways() instanceof SauceRoutes.Ways ways)) {
             return Optional.of(new PlanAnswer.Other(name, List.of(), Double.NaN));
         }
@@ -393,73 +277,8 @@ public class Planning {
         return all;
     }
 
-    // --- a batch
-    // ------------------------------------------------------------------------------------------------------
-
     /** The plan as a batch keeps it. */
     public BatchPlan batchPlan(Kitchen kitchen, PlanAnswer answer) {
-        PlanAnswer.Setting s = answer.setting();
-        KitchenKit.KitPot pot = s.pot();
-        List<BatchPlan.PlanLine> planLines = new ArrayList<>();
-        for (LineReading reading : s.readings()) {
-            boolean slurry = answer.done().isPresent()
-                    && s.laid().starchG() > 0
-                    && StagePlan.powder(reading).isPresent();
-            if (reading.usable() && !slurry) {
-                planLines.add(BatchPlan.PlanLine.of(reading, s.factor()));
-            }
-        }
-        SauceRoutes.Way way = answer.done().map(PlanAnswer.Done::way).orElse(null);
-        if (way != null && way.starchG() > 0) {
-            planLines.add(new BatchPlan.PlanLine(
-                    "starch for the slurry",
-                    lines.catalogue(kitchen).powder(s.mix().kind()).id(),
-                    way.starchG(),
-                    0.02));
-            planLines.add(new BatchPlan.PlanLine("cold water for it", "water", way.coldLiquidG(), 0.02));
-        }
-        int main = way == null ? 0 : way.origins().get(way.main());
-        Stage heat = s.laid().stages().get(main);
-        return new BatchPlan(
-                planLines,
-                s.sauce().draft().texture(),
-                0,
-                BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
-                s.burner().map(BurnerRow::name).orElse(null),
-                s.burner().map(BurnerRow::netPowerW).orElse(null),
-                s.pairKnown() ? s.onHeat().pairFactor() : null,
-                heat.look(),
-                heat.lid(),
-                s.draft().altitudeM(),
-                s.draft().targetStep(),
-                s.draft().servedC(),
-                answer.done().map(Planning::planned).orElse(null));
-    }
-
-    private static BatchPlan.Planned planned(PlanAnswer.Done done) {
-        StageResult main = done.way().cooked().stages().get(done.way().main());
-        StageResult last = done.last();
-        return new BatchPlan.Planned(
-                done.bands().all().middle(),
-                done.bands().all().low(),
-                done.bands().all().high(),
-                last.out().volumeMl20c(),
-                main.end().volumeMlHot(),
-                main.end().levelMm(),
-                main.curve().get(0).levelMm(),
-                main.end().stepHot(),
-                last.out().saltPercent());
-    }
-
-    /** The stages that a plan goes through, by the names the cook gave them. */
-    public static List<String> names(PlanAnswer.Setting setting, SauceRoutes.Way way) {
-        List<String> names = new ArrayList<>();
-        for (int i = 0; i < way.stages().size(); i++) {
-            int origin = way.origins().get(i);
-            String title = origin < 0 ? "" : setting.laid().drafts().get(origin).title();
-            StageKind kind = way.stages().get(i).kind();
-            names.add(title.isBlank() ? kind.label() : title);
-        }
-        return names;
+        return PlanBatch.of(lines.catalogue(kitchen), answer);
     }
 }

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -50,6 +51,15 @@ final class Browser implements AutoCloseable {
                 errors.add("left the application: " + request.url());
             }
         });
+        return page;
+    }
+
+    /** A page on the Hob of the demo kitchen. */
+    Page demo(RunningApplication application, int width, int height, ColorScheme scheme) {
+        Page page = page(application.url(), width, height, scheme);
+        page.navigate("/login");
+        page.click("text=Enter the demo kitchen");
+        PlaywrightAssertions.assertThat(page.locator("h1")).hasText("On the heat");
         return page;
     }
 

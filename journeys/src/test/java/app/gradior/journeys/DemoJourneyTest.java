@@ -57,7 +57,7 @@ class DemoJourneyTest {
     void everyScreenOfTheDemo() {
         try (RunningApplication application = RunningApplication.demo();
                 Browser browser = new Browser()) {
-            Page page = enter(browser, application, 1280, 800, ColorScheme.LIGHT);
+            Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
             assertThat(page.locator(".potcard")).hasCount(2);
             page.navigate("/log");
             assertThat(page.locator("table.book tbody tr")).hasCount(14);
@@ -70,9 +70,9 @@ class DemoJourneyTest {
                 one.close();
             }
             checkAll(page, SCREENS);
-            checkAll(enter(browser, application, 390, 844, ColorScheme.LIGHT), SCREENS);
-            checkAll(enter(browser, application, 1280, 800, ColorScheme.DARK), IN_THE_DARK);
-            Page pot = enter(browser, application, 1280, 800, ColorScheme.LIGHT);
+            checkAll(browser.demo(application, 390, 844, ColorScheme.LIGHT), SCREENS);
+            checkAll(browser.demo(application, 1280, 800, ColorScheme.DARK), IN_THE_DARK);
+            Page pot = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
             pot.navigate("/pot/13");
             Object scroll = pot.evaluate("document.documentElement.scrollHeight - window.innerHeight");
             assertThat(((Number) scroll).intValue())
@@ -87,14 +87,5 @@ class DemoJourneyTest {
             assertThat(page.navigate(screen).status()).as(screen).isEqualTo(200);
             Browser.checkScreen(page);
         }
-    }
-
-    private static Page enter(
-            Browser browser, RunningApplication application, int width, int height, ColorScheme scheme) {
-        Page page = browser.page(application.url(), width, height, scheme);
-        page.navigate("/login");
-        page.click("text=Enter the demo kitchen");
-        assertThat(page.locator("h1")).hasText("On the heat");
-        return page;
     }
 }

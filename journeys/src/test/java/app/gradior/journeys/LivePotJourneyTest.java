@@ -25,10 +25,7 @@ class LivePotJourneyTest {
     private static final ContainsTextOptions AT_ONCE = new ContainsTextOptions().setTimeout(4_000);
 
     private static Page enter(Browser browser, RunningApplication application, int width) {
-        Page page = browser.page(application.url(), width, 800, ColorScheme.LIGHT);
-        page.navigate("/login");
-        page.click("text=Enter the demo kitchen");
-        assertThat(page.locator("h1")).hasText("On the heat");
+        Page page = browser.demo(application, width, 800, ColorScheme.LIGHT);
         page.navigate("/pot/13");
         return page;
     }

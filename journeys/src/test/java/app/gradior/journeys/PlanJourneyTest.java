@@ -33,11 +33,7 @@ class PlanJourneyTest {
     }
 
     private static Page enter() {
-        Page page = browser.page(application.url(), 1280, 800, ColorScheme.LIGHT);
-        page.navigate("/login");
-        page.click("text=Enter the demo kitchen");
-        assertThat(page.locator("h1")).hasText("On the heat");
-        return page;
+        return browser.demo(application, 1280, 800, ColorScheme.LIGHT);
     }
 
     private static Locator slider(Page page) {

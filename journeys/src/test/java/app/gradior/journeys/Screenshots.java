@@ -15,7 +15,7 @@ class Screenshots {
     void takeThem() {
         try (RunningApplication application = RunningApplication.demo();
                 Browser browser = new Browser()) {
-            Page wide = enter(browser, application, 1280, 800, ColorScheme.LIGHT);
+            Page wide = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
             shot(wide, "/", "hob");
             shot(wide, "/sauces", "sauces");
             shot(wide, "/sauces/1", "sauce");
@@ -30,19 +30,11 @@ class Screenshots {
             shot(wide, "/bench/cold?have=look&kind=syrup&looksStep=2&looksC=100&served=20", "bench-cold");
             shot(wide, "/larder/damson", "larder");
             shot(wide, "/sauces/6/scale", "scale");
-            Page phone = enter(browser, application, 390, 844, ColorScheme.LIGHT);
+            Page phone = browser.demo(application, 390, 844, ColorScheme.LIGHT);
             shot(phone, "/pot/13", "pot-phone");
-            Page dark = enter(browser, application, 1280, 800, ColorScheme.DARK);
+            Page dark = browser.demo(application, 1280, 800, ColorScheme.DARK);
             shot(dark, "/pot/13", "pot-dark");
         }
-    }
-
-    private static Page enter(
-            Browser browser, RunningApplication application, int width, int height, ColorScheme scheme) {
-        Page page = browser.page(application.url(), width, height, scheme);
-        page.navigate("/login");
-        page.click("text=Enter the demo kitchen");
-        return page;
     }
 
     private void shot(Page page, String path, String name) {

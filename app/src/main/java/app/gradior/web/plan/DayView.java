@@ -52,7 +52,7 @@ public final class DayView {
     }
 
     public List<String> conflicts() {
-        return PlanView.conflicts(day, figures);
+        return conflicts(day, figures);
     }
 
     public List<Sauce> sauces() {
@@ -110,5 +110,36 @@ public final class DayView {
             lastDay = weekday;
         }
         return pieces;
+    }
+
+    /** What the day runs into, a sentence each. */
+    private static List<String> conflicts(ClockPlans.Day day, Figures figures) {
+        List<String> sentences = new ArrayList<>();
+        for (ClockPlan.Conflict c : day.plan().conflicts()) {
+            String name = day.plan().rows().get(c.job()).job().name();
+            String from = figures.time(day.at(c.fromMinute()));
+            String to = figures.time(day.at(c.toMinute()));
+            sentences.add(
+                    switch (c.trouble()) {
+                        case HANDS ->
+                            "From " + from + " to " + to + " both " + name + " and "
+                                    + day.plan().rows().get(c.other()).job().name() + " want your hands.";
+                        case BURNER ->
+                            "From " + from + " to " + to + " there is no burner free for both " + name + " and "
+                                    + day.plan().rows().get(c.other()).job().name() + ".";
+                        case HELD ->
+                            name + " is ready at " + from + ", " + minutesBetween(c)
+                                    + " before it is served: keep it under a lid, thin it again at the table.";
+                        case LATE ->
+                            name + " should have begun at " + from + ", " + minutesBetween(c)
+                                    + " ago: serve later, make less, or let starch help.";
+                    });
+        }
+        return sentences;
+    }
+
+    private static String minutesBetween(ClockPlan.Conflict c) {
+        int minutes = c.toMinute() - c.fromMinute();
+        return minutes >= 120 ? minutes / 60 + " h " + minutes % 60 + " min" : minutes + " min";
     }
 }

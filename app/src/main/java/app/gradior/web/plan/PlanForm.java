@@ -31,6 +31,7 @@ final class PlanForm {
     private static final int MOST_LINES = 80;
 
     private final Map<String, String> fields;
+    private final PlanDraft base;
     private final Figures figures;
     private final List<Fault> faults = new ArrayList<>();
 
@@ -39,6 +40,7 @@ final class PlanForm {
      * @param base the plan it began from
      */
     PlanForm(Map<String, String> asked, PlanDraft base, Figures figures) {
+        this.base = base;
         this.figures = figures;
         this.fields = fields(base, figures);
         asked.forEach((name, value) -> {
@@ -102,7 +104,7 @@ final class PlanForm {
 
     /** The plan that the fields mean; with faults it is not to be used. */
     PlanDraft draft() {
-        PlanDraft.ScaleBy by = choice("by", "How much", PlanDraft.ScaleBy::valueOf, PlanDraft.ScaleBy.FACTOR);
+        PlanDraft.ScaleBy by = choice("by", "How much", PlanDraft.ScaleBy::valueOf, base.by());
         return new PlanDraft(
                 whole("sauce"),
                 text("version").isEmpty() ? null : (int) whole("version"),

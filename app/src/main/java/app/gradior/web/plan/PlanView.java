@@ -1,26 +1,25 @@
 package app.gradior.web.plan;
 
 import app.gradior.care.Caution;
+import app.gradior.care.Cautions;
 import app.gradior.care.Storage;
-import app.gradior.clock.ClockPlan;
 import app.gradior.estimate.Band;
-import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.PlanAnswer;
 import app.gradior.kitchen.PlanWork;
-import app.gradior.kitchen.Planning;
 import app.gradior.measure.Numbers;
+import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
 import app.gradior.simmer.StageResult;
 import app.gradior.solve.PotRanking;
-import app.gradior.solve.Routes;
+import app.gradior.solve.Wish;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
-import app.gradior.web.draw.RoutesDrawing;
 import app.gradior.web.draw.SectionDrawing;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -29,7 +28,6 @@ final class PlanView {
     private static final double FEW_MIN = 0.5;
     private static final double SOME_STARCH_G = 0.05;
     private static final double SOME_ALCOHOL_G = 0.5;
-    private static final int LISTED = 4;
 
     private final PlanAnswer answer;
     private final Figures figures;
@@ -65,9 +63,10 @@ final class PlanView {
     /** So many times as much. */
     public record TimesRow(String times, String minutes, String note, String inTwo) {}
 
-    /** A way of the chart in words. */
-    public record WayRow(
-            String minutes, String yield, String starch, String salt, String sugar, String alcohol, boolean chosen) {}
+    /** The ways on one chart. */
+    public PlanChart chart() {
+        return new PlanChart(answer, figures);
+    }
 
     public boolean possible() {
         return answer.done().isPresent();
@@ -131,10 +130,8 @@ final class PlanView {
     /** Pots of the kit that make it in the time there is. */
     private List<String> potsInTime() {
         OptionalDouble there = done().reduceMinutes();
-        boolean late = done().wish()
-                .obstacle()
-                .filter(o -> o == app.gradior.solve.Wish.Obstacle.TIME)
-                .isPresent();
+        boolean late =
+                done().wish().obstacle().filter(o -> o == Wish.Obstacle.TIME).isPresent();
         if (!late || there.isEmpty()) {
             return List.of();
         }
@@ -216,8 +213,7 @@ final class PlanView {
 
     public String fullness() {
         double share = fullest();
-        return Numbers.plain(100 * share, 0) + " % full"
-                + (share > app.gradior.care.Cautions.FULLEST_SHARE ? ", too full" : ", fits");
+        return Numbers.plain(100 * share, 0) + " % full" + (share > Cautions.FULLEST_SHARE ? ", too full" : ", fits");
     }
 
     private double fullest() {
@@ -225,104 +221,6 @@ final class PlanView {
                 .map(d -> PotRanking.fullestShare(
                         d.way().cooked(), answer.setting().pot().shape().capacityMl()))
                 .orElse(0.0);
-    }
-
-    /** The routes on one chart. */
-    public String chart() {
-        PlanAnswer.Done done = done();
-        List<RoutesDrawing.Shade> shades = new ArrayList<>();
-        done.reduceMinutes().ifPresent(minutes -> {
-            var at = answer.setting().draft().serveAt();
-            shades.add(new RoutesDrawing.Shade(minutes, "later than " + (at == null ? "" : figures.time(at))));
-        });
-        double mostSalt = answer.setting().draft().mostSaltPercent();
-        lastMinute(done, p -> p.sauce().saltPercent() <= mostSalt)
-                .ifPresent(
-                        m -> shades.add(new RoutesDrawing.Shade(m, "over " + Numbers.plain(mostSalt, 1) + " % salt")));
-        PotShape shape = answer.setting().pot().shape();
-        lastMinute(done, p -> shape.levelMm(p.volumeMl20c()) >= PotRanking.CATCHES_BELOW_MM)
-                .ifPresent(m -> shades.add(new RoutesDrawing.Shade(m, "too shallow here: catches")));
-        if (answer.setting().draft().starch() == null
-                && done.ways().curve().mostReduced().starchG() > SOME_STARCH_G) {
-            shades.add(new RoutesDrawing.Shade(0, "needs starch"));
-        }
-        return RoutesDrawing.draw(new RoutesDrawing.Chart(
-                done.ways().curve().points(),
-                done.wish().point(),
-                done.other().map(PlanAnswer.Other::points).orElse(List.of()),
-                done.other().map(PlanAnswer.Other::name).orElse(""),
-                done.wantedMl(),
-                answer.setting().mix().kind().label(),
-                shades,
-                figures::volume,
-                figures::volumeField,
-                minutes(done.main().minutes()) + " · "
-                        + figures.volume(done.last().out().volumeMl20c())));
-    }
-
-    /** The minute after which the points no longer do; empty when all of them do. */
-    private static OptionalDouble lastMinute(PlanAnswer.Done done, java.util.function.Predicate<Routes.Point> does) {
-        List<Routes.Point> points = done.ways().curve().points();
-        for (int i = points.size() - 1; i >= 0; i--) {
-            if (!does.test(points.get(i))) {
-                return OptionalDouble.of(
-                        i + 1 < points.size() ? points.get(i + 1).minutes() : 0);
-            }
-        }
-        return OptionalDouble.empty();
-    }
-
-    /** Which point of the curve the chosen way is nearest to: where the slider stands. */
-    public int chosenIndex() {
-        List<Routes.Point> points = done().ways().curve().points();
-        int best = 0;
-        for (int i = 1; i < points.size(); i++) {
-            double here =
-                    Math.abs(points.get(i).evaporatedG() - done().wish().point().evaporatedG());
-            double there = Math.abs(
-                    points.get(best).evaporatedG() - done().wish().point().evaporatedG());
-            best = here < there ? i : best;
-        }
-        return best;
-    }
-
-    public int lastIndex() {
-        return done().ways().curve().points().size() - 1;
-    }
-
-    public String chosenWords() {
-        Routes.Point p = done().wish().point();
-        return minutes(p.minutes()) + ", " + figures.volume(p.volumeMl20c()) + ", " + grams(p.starchG()) + " "
-                + answer.setting().mix().kind().label();
-    }
-
-    /** The chart as a table: every fourth way. */
-    public List<WayRow> ways() {
-        List<Routes.Point> points = done().ways().curve().points();
-        Routes.Point chosen = done().wish().point();
-        List<WayRow> rows = new ArrayList<>();
-        boolean shown = false;
-        for (int i = 0; i < points.size(); i += LISTED) {
-            boolean here = points.get(i).evaporatedG() == chosen.evaporatedG();
-            if (!shown && !here && points.get(i).evaporatedG() < chosen.evaporatedG()) {
-                rows.add(row(chosen, true));
-                shown = true;
-            }
-            rows.add(row(points.get(i), here));
-            shown |= here;
-        }
-        return rows;
-    }
-
-    private WayRow row(Routes.Point p, boolean chosen) {
-        return new WayRow(
-                minutes(p.minutes()),
-                figures.volume(p.volumeMl20c()),
-                grams(p.starchG()),
-                Numbers.fixed(p.sauce().saltPercent(), 1) + " %",
-                figures.mass(p.sauce().sugarsG()),
-                figures.mass(p.sauce().ethanolG()),
-                chosen);
     }
 
     /** The pot laid beside it, in a sentence; empty without one. */
@@ -338,13 +236,13 @@ final class PlanView {
     /** The stages of the way. */
     public List<StageRow> stages() {
         PlanAnswer.Done done = done();
-        List<String> names = Planning.names(answer.setting(), done.way());
+        List<String> names = answer.setting().names(done.way());
         List<StageRow> rows = new ArrayList<>();
         for (int i = 0; i < done.way().cooked().stages().size(); i++) {
             StageResult stage = done.way().cooked().stages().get(i);
             Band band = done.bands().stages().get(i);
             PotState end = stage.end();
-            boolean boils = stage.stage().kind().way() == app.gradior.sauce.StageKind.Way.BOILING;
+            boolean boils = stage.stage().kind().way() == StageKind.Way.BOILING;
             rows.add(new StageRow(
                     i + 1,
                     names.get(i),
@@ -384,14 +282,14 @@ final class PlanView {
         }
         PlanAnswer.Done done = done();
         List<SectionDrawing.Mark> marks = new ArrayList<>();
-        List<String> names = Planning.names(answer.setting(), done.way());
+        List<String> names = answer.setting().names(done.way());
         List<StageResult> stages = done.way().cooked().stages();
         for (int i = 0; i < stages.size(); i++) {
             boolean reduces =
                     stages.get(i).evaporatedG() > 20 && i != done.way().main();
             if (reduces) {
                 marks.add(new SectionDrawing.Mark(
-                        names.get(i).toLowerCase(java.util.Locale.ROOT) + " to",
+                        names.get(i).toLowerCase(Locale.ROOT) + " to",
                         stages.get(i).end().levelMm()));
             }
         }
@@ -430,7 +328,7 @@ final class PlanView {
                         Double.isNaN(t.minutes()) ? "—" : minutes(t.minutes()),
                         t.fullestShare() > 1
                                 ? "does not go in"
-                                : t.fullestShare() > app.gradior.care.Cautions.FULLEST_SHARE
+                                : t.fullestShare() > Cautions.FULLEST_SHARE
                                         ? "boils over: " + Numbers.plain(100 * t.fullestShare(), 0) + " % full"
                                         : Numbers.plain(100 * t.fullestShare(), 0) + " % full",
                         Double.isNaN(t.minutesInTwo())
@@ -451,37 +349,6 @@ final class PlanView {
                                 ? ", inside both limits."
                                 : ", which is too slow: make less at a time."))
                 .orElse("");
-    }
-
-    /** What the day runs into, a sentence each. */
-    static List<String> conflicts(ClockPlans.Day day, Figures figures) {
-        List<String> sentences = new ArrayList<>();
-        for (ClockPlan.Conflict c : day.plan().conflicts()) {
-            String name = day.plan().rows().get(c.job()).job().name();
-            String from = figures.time(day.at(c.fromMinute()));
-            String to = figures.time(day.at(c.toMinute()));
-            sentences.add(
-                    switch (c.trouble()) {
-                        case HANDS ->
-                            "From " + from + " to " + to + " both " + name + " and "
-                                    + day.plan().rows().get(c.other()).job().name() + " want your hands.";
-                        case BURNER ->
-                            "From " + from + " to " + to + " there is no burner free for both " + name + " and "
-                                    + day.plan().rows().get(c.other()).job().name() + ".";
-                        case HELD ->
-                            name + " is ready at " + from + ", " + minutesBetween(c)
-                                    + " before it is served: keep it under a lid, thin it again at the table.";
-                        case LATE ->
-                            name + " should have begun at " + from + ", " + minutesBetween(c)
-                                    + " ago: serve later, make less, or let starch help.";
-                    });
-        }
-        return sentences;
-    }
-
-    private static String minutesBetween(ClockPlan.Conflict c) {
-        int minutes = c.toMinute() - c.fromMinute();
-        return minutes >= 120 ? minutes / 60 + " h " + minutes % 60 + " min" : minutes + " min";
     }
 
     private PlanAnswer.Done done() {

@@ -1,0 +1,70 @@
+package app.gradior.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.larder.Catalogue;
+import app.gradior.measure.LineReader;
+import app.gradior.measure.LineReading;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SauceRun;
+import app.gradior.vessel.PotShape;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class StageCautionsTest {
+    private static final LineReader READER = new LineReader(Catalogue.standard(), MeasureSystem.METRIC);
+
+    private static List<String> titles(StageKind kind, double tempC, String... lines) {
+        List<LineReading> readings = Arrays.stream(lines).map(READER::read).toList();
+        Mixture in = Mixture.EMPTY;
+        for (LineReading reading : readings) {
+            in = in.plus(Mixture.of(reading.food().orElseThrow(), reading.massG()));
+        }
+        SauceRun.Cooked cooked = SauceRun.cook(
+                List.of(Stage.of(kind, in, new StageEnd.Minutes(1))),
+                PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
+                1,
+                20);
+        return StageCautions.of(cooked.stages().get(0), readings, tempC).stream()
+                .map(Caution::title)
+                .toList();
+    }
+
+    @Test
+    void spiritsByTheFlameAndNotOffIt() {
+        assertThat(titles(StageKind.DEGLAZE, 90, "60 ml brandy", "200 ml vegetable stock"))
+                .contains("Spirits catch fire");
+        assertThat(titles(StageKind.SEASON, 90, "60 ml brandy", "200 ml vegetable stock"))
+                .isEmpty();
+        assertThat(titles(StageKind.DEGLAZE, 90, "200 ml white wine")).isEmpty();
+    }
+
+    @Test
+    void chilliInFatButNotInLiquid() {
+        assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "2 habaneros"))
+                .contains("Chilli in hot fat chokes");
+        assertThat(titles(StageKind.SIMMER, 20, "500 ml water", "2 habaneros")).isEmpty();
+    }
+
+    @Test
+    void theBlenderOnlyWhileItIsHot() {
+        String[] sauce = {"500 g passata"};
+        assertThat(titles(StageKind.BLEND, 90, sauce)).containsExactly("Hot sauce bursts out of a blender");
+        assertThat(titles(StageKind.BLEND, 30, sauce)).isEmpty();
+        assertThat(titles(StageKind.MILL, 90, sauce)).containsExactly("Hot sauce splashes");
+    }
+
+    @Test
+    void boilingSugarAndCooling() {
+        assertThat(titles(StageKind.REDUCE, 90, "500 g sugar", "400 ml water")).contains("Boiling sugar burns");
+        assertThat(titles(StageKind.REDUCE, 90, "100 g sugar", "400 ml water")).isEmpty();
+        assertThat(titles(StageKind.COOL, 90, "500 g passata")).containsExactly("Cool it quickly");
+        assertThat(StageCautions.jars().advice()).contains("tested recipe").contains("no sauce shelf-stable");
+    }
+}
