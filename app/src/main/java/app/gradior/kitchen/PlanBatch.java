@@ -18,10 +18,9 @@ final class PlanBatch {
         PlanAnswer.Setting s = answer.setting();
         KitchenKit.KitPot pot = s.pot();
         List<BatchPlan.PlanLine> planLines = new ArrayList<>();
-        for (LineReading reading : s.readings()) {
-            boolean slurry = answer.done().isPresent()
-                    && s.laid().starchG() > 0
-                    && StagePlan.powder(reading).isPresent();
+        for (int line = 0; line < s.readings().size(); line++) {
+            LineReading reading = s.readings().get(line);
+            boolean slurry = answer.done().isPresent() && s.laid().powderLines().contains(line);
             if (reading.usable() && !slurry) {
                 planLines.add(BatchPlan.PlanLine.of(reading, s.factor()));
             }

@@ -36,11 +36,18 @@ public final class StagePlan {
      * @param drafts as the cook wrote them, one each
      * @param starchG powder that the slurry as written takes, scaled; 0 for none
      * @param starch its kind, if there is any
+     * @param powderLines places of the lines that are that powder
      */
-    public record Laid(List<Stage> stages, List<StageDraft> drafts, double starchG, Optional<StarchKind> starch) {
+    public record Laid(
+            List<Stage> stages,
+            List<StageDraft> drafts,
+            double starchG,
+            Optional<StarchKind> starch,
+            Set<Integer> powderLines) {
         public Laid {
             stages = List.copyOf(stages);
             drafts = List.copyOf(drafts);
+            powderLines = Set.copyOf(powderLines);
         }
     }
 
@@ -55,14 +62,20 @@ public final class StagePlan {
         List<Stage> stages = new ArrayList<>();
         double starchG = 0;
         Optional<StarchKind> starch = Optional.empty();
+        Set<Integer> powderLines = new TreeSet<>();
         for (int i = 0; i < drafts.size(); i++) {
             StageDraft stage = drafts.get(i);
             Mixture adds = Mixture.EMPTY;
-            for (LineReading reading : lines(stage, readings)) {
+            for (int line : stage.lines()) {
+                if (line < 0 || line >= readings.size()) {
+                    continue;
+                }
+                LineReading reading = readings.get(line);
                 Optional<StarchKind> powder = powder(reading);
                 if (stage.kind() == StageKind.SLURRY && powder.isPresent()) {
                     starchG += reading.massG() * factor;
                     starch = powder;
+                    powderLines.add(line);
                 } else {
                     adds = adds.plus(of(reading));
                 }
@@ -72,7 +85,7 @@ public final class StagePlan {
             Heating heat = heats.getOrDefault(i, new Heating(stage.look(), stage.lid()));
             stages.add(new Stage(stage.kind(), whole, heat.look(), heat.lid(), end(stage, factor)));
         }
-        return new Laid(stages, drafts, starchG, starch);
+        return new Laid(stages, drafts, starchG, starch, powderLines);
     }
 
     /** The lines that go in at a stage. */

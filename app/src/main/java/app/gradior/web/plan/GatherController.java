@@ -10,7 +10,6 @@ import app.gradior.kitchen.PlanWork;
 import app.gradior.kitchen.Planning;
 import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.Refusal;
-import app.gradior.kitchen.StagePlan;
 import app.gradior.kitchen.Swaps;
 import app.gradior.kitchen.Ware;
 import app.gradior.larder.Allergen;
@@ -147,8 +146,7 @@ class GatherController {
                     continue;
                 }
                 LineReading reading = setting.readings().get(line);
-                boolean powder = setting.laid().starchG() > 0
-                        && StagePlan.powder(reading).isPresent();
+                boolean powder = setting.laid().powderLines().contains(line);
                 if (!powder && reading.usable()) {
                     items.add(item("line-" + line, reading, setting.factor(), line, saved, figures));
                 }
