@@ -60,7 +60,7 @@ async function look() {
   try {
     const fresh = new DOMParser().parseFromString(await piece('/strip'), 'text/html').querySelector('#strip');
     const here = document.querySelector('#strip');
-    if (here && fresh && !here.contains(document.activeElement)) {
+    if (here && fresh && fresh.innerHTML !== here.innerHTML && !here.contains(document.activeElement)) {
       here.replaceWith(fresh.cloneNode(true));
     }
     ring(fresh);
