@@ -11,7 +11,7 @@ const said = /** @type {HTMLElement} */ (document.querySelector('#said'));
 const id = pot.dataset.id ?? '';
 const queue = new TapQueue(id);
 const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', n: 'note', k: 'taken', x: 'texture', '?': 'keys' };
-const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', z: '[data-undo]' };
+const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', v: '[data-speak]', m: '[data-next]', z: '[data-undo]' };
 let prefix = '';
 
 async function refresh() {
@@ -19,6 +19,7 @@ async function refresh() {
   const focused = document.activeElement instanceof HTMLElement ? signature(document.activeElement) : '';
   if (fresh) {
     document.querySelector('#panel')?.replaceWith(fresh);
+    newPanel();
     if (focused) {
       /** @type {HTMLElement | null} */ (pot.querySelector(focused))?.focus();
     }
@@ -27,8 +28,8 @@ async function refresh() {
 
 /** @param {HTMLElement} element */
 function signature(element) {
-  for (const name of ['look', 'state', 'open', 'key']) {
-    if (element.dataset[name] && pot.contains(element)) {
+  for (const name of ['look', 'state', 'open', 'key', 'lines', 'next']) {
+    if (element.dataset[name] !== undefined && pot.contains(element)) {
       return `button[data-${name}="${element.dataset[name]}"]`;
     }
   }
@@ -94,10 +95,48 @@ function open(type) {
   if (fault instanceof HTMLElement) {
     fault.hidden = true;
   }
+  if (type === 'slurry') {
+    offerPortion(dialog);
+  }
   if (!dialog.open) {
     dialog.showModal();
   }
   return dialog;
+}
+
+/**
+ * The portion to pour now, in the slurry's form.
+ * @param {HTMLElement} dialog
+ */
+function offerPortion(dialog) {
+  const pour = /** @type {HTMLElement | null} */ (document.querySelector('#pour'));
+  const how = /** @type {HTMLElement} */ (dialog.querySelector('[data-how]'));
+  how.textContent = pour?.dataset.how ?? '';
+  if (pour) {
+    /** @type {HTMLSelectElement} */ (dialog.querySelector('[name="starch"]')).value = pour.dataset.starch ?? '';
+    /** @type {HTMLInputElement} */ (dialog.querySelector('[name="starchG"]')).value = pour.dataset.starchg ?? '';
+    /** @type {HTMLInputElement} */ (dialog.querySelector('[name="liquidG"]')).value = pour.dataset.liquidg ?? '';
+  }
+}
+
+/** On to the next stage, once what was not ticked is asked after. */
+function nextStage() {
+  const stage = /** @type {HTMLElement | null} */ (document.querySelector('#stage'));
+  const dialog = /** @type {HTMLDialogElement} */ (document.querySelector('#dlg-forgot'));
+  if (stage?.dataset.missing) {
+    /** @type {HTMLElement} */ (dialog.querySelector('[data-names]')).textContent = stage.dataset.names ?? '';
+    dialog.dataset.lines = stage.dataset.missing;
+    dialog.showModal();
+  } else {
+    tap('stageDone', {});
+  }
+}
+
+/** @param {HTMLDialogElement} dialog @param {string} type */
+function forgot(dialog, type) {
+  dialog.close();
+  queue.add(type, { lines: dialog.dataset.lines ?? '' });
+  return tap('stageDone', {});
 }
 
 /**
@@ -120,6 +159,16 @@ document.addEventListener('click', (event) => {
     open(data.open);
   } else if (data.event === 'heat') {
     tap('heat', { look: data.look ?? '' });
+  } else if (data.event === 'ticked') {
+    tap('ticked', { lines: data.lines ?? '' });
+  } else if ('next' in data) {
+    nextStage();
+  } else if (data.forgot) {
+    forgot(/** @type {HTMLDialogElement} */ (button.closest('dialog')), data.forgot);
+  } else if ('speak' in data) {
+    localStorage.setItem('gradior-speak', speaks() ? '' : '1');
+    showSpeech();
+    speak(true);
   } else if (data.event === 'lid') {
     tap('lid', { state: data.state ?? '' });
   } else if (data.event) {
@@ -185,6 +234,49 @@ addEventListener('online', sync);
 const far = () => localStorage.getItem('gradior-far') === '1';
 const showFar = () => document.body.classList.toggle('far', far());
 showFar();
+
+// Minutes in the stage go on without a network; the server's clock is the one that counts.
+let ahead = 0;
+function showClocks() {
+  for (const clock of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('[data-since]'))) {
+    const seconds = Math.max(0, Math.round((Date.now() - ahead - Number(clock.dataset.since)) / 1000));
+    const minutes = Math.floor(seconds / 60);
+    clock.textContent = minutes < 60
+      ? `${minutes}:${String(seconds % 60).padStart(2, '0')}`
+      : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
+  }
+}
+setInterval(showClocks, 1000);
+
+// What to do now is spoken, where the browser can and the cook wants it.
+const speaks = () => localStorage.getItem('gradior-speak') === '1';
+let spoken = '';
+/** @param {boolean} again */
+function speak(again) {
+  const says = document.querySelector('.donow h2')?.textContent ?? '';
+  if (speaks() && 'speechSynthesis' in window && says && (again || says !== spoken)) {
+    speechSynthesis.cancel();
+    speechSynthesis.speak(new SpeechSynthesisUtterance(says));
+  }
+  spoken = says;
+}
+function showSpeech() {
+  const button = /** @type {HTMLElement | null} */ (document.querySelector('[data-speak]'));
+  if (button && 'speechSynthesis' in window) {
+    button.hidden = false;
+    button.setAttribute('aria-pressed', String(speaks()));
+    button.textContent = speaks() ? 'Stop speaking' : 'Speak';
+  }
+}
+
+function newPanel() {
+  const panel = /** @type {HTMLElement | null} */ (document.querySelector('#panel'));
+  ahead = Date.now() - Number(panel?.dataset.now ?? Date.now());
+  showClocks();
+  showSpeech();
+  speak(false);
+}
+newPanel();
 
 // The screen stays on while the pot is looked at, where the browser can.
 const stayAwake = () => {

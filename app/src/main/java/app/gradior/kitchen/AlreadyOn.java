@@ -5,6 +5,7 @@ import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
+import app.gradior.simmer.Heat;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -88,20 +89,17 @@ public class AlreadyOn {
                         ? sauce.name()
                         : readings.get(0).food().orElseThrow().name()
                 : question.name();
-        BatchPlan plan = new BatchPlan(
+        BatchPlan plan = BatchPlan.hot(
                 readings.stream().map(AlreadyOn::unwatched).toList(),
                 sauce != null ? sauce.draft().texture() : Texture.CHUNKY,
                 0,
                 BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
-                null,
-                null,
-                null,
-                Refusal.checked("look", () -> Look.ofKey(question.look())),
-                Refusal.checked("lid", () -> LidState.ofKey(question.lid())),
+                new Heat(
+                        Refusal.checked("look", () -> Look.ofKey(question.look())),
+                        Refusal.checked("lid", () -> LidState.ofKey(question.lid()))),
                 kitchen.altitudeM(),
                 question.targetStep(),
-                question.servedC(),
-                null);
+                question.servedC());
         return batches.start(
                 kitchen,
                 name,

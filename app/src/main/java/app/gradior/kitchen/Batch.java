@@ -5,15 +5,20 @@ import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
+import app.gradior.estimate.Watch;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.Stirring;
+import app.gradior.solve.Thickening;
 import app.gradior.texture.Stair;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,6 +27,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -40,6 +48,11 @@ public record Batch(
         Instant startedAt,
         @Nullable Instant finishedAt,
         List<BatchEvent> events) {
+
+    /** A pot of fat wants stirring so often, min; arbitrary. */
+    private static final double STIR_FAT_MIN = 1;
+    /** Lines that go in are asked for at the start of their stage, and once more when it ends, min. */
+    private static final double ASK_FOR_LINES_MIN = 4;
 
     /** LIVE until its finished event; then FINISHED for good. Late readings are still taken, and notes. */
     public enum State {
@@ -106,18 +119,77 @@ public record Batch(
         return found;
     }
 
-    /** How the pot is set at the end of the log. */
-    public Heat heat() {
-        Look look = plan.look();
-        LidState lid = plan.lid();
+    /** Place of the stage it is in; the number of stages when all are over. */
+    public int stage() {
+        long done = standing().stream()
+                .filter(event -> event.body() instanceof EventBody.StageDone)
+                .count();
+        return (int) Math.min(done, plan.course().size());
+    }
+
+    /** When the stage it is in began. */
+    public Instant stageBegan() {
+        return last(event -> event.body() instanceof EventBody.StageDone)
+                .map(BatchEvent::at)
+                .orElse(startedAt);
+    }
+
+    /** When each stage that is over ended. */
+    public List<Instant> stageEnds() {
+        return standing().stream()
+                .filter(event -> event.body() instanceof EventBody.StageDone)
+                .map(BatchEvent::at)
+                .limit(plan.course().size())
+                .toList();
+    }
+
+    private Optional<BatchEvent> last(Predicate<BatchEvent> wanted) {
+        return standing().stream().filter(wanted).reduce((a, b) -> b);
+    }
+
+    private Stream<BatchEvent> sinceStageBegan() {
+        List<BatchEvent> standing = standing();
+        int from = 0;
+        for (int i = 0; i < standing.size(); i++) {
+            from = standing.get(i).body() instanceof EventBody.StageDone ? i + 1 : from;
+        }
+        return standing.subList(from, standing.size()).stream();
+    }
+
+    /** What became of the plan's lines: those ticked, and those left out. */
+    public record Ticks(Set<Integer> in, Set<Integer> out) {}
+
+    /** The ticks at the end of the log. */
+    public Ticks ticks() {
+        Set<Integer> in = new TreeSet<>();
+        Set<Integer> out = new TreeSet<>();
         for (BatchEvent event : standing()) {
-            if (event.body() instanceof EventBody.HeatSet set) {
-                look = Look.ofKey(set.look());
-            } else if (event.body() instanceof EventBody.LidSet set) {
-                lid = LidState.ofKey(set.state());
+            if (event.body() instanceof EventBody.Ticked ticked) {
+                in.addAll(ticked.lines());
+                out.removeAll(ticked.lines());
+            } else if (event.body() instanceof EventBody.LeftOut left) {
+                out.addAll(left.lines());
+                in.removeAll(left.lines());
             }
         }
-        return new Heat(look, lid);
+        return new Ticks(in, out);
+    }
+
+    /** How the pot is set at the end of the log. */
+    public Heat heat() {
+        List<BatchPlan.PlanStage> course = plan.course();
+        int stage = 0;
+        Heat heat = new Heat(course.get(0).look(), course.get(0).lid());
+        for (BatchEvent event : standing()) {
+            if (event.body() instanceof EventBody.HeatSet set) {
+                heat = new Heat(Look.ofKey(set.look()), heat.lid());
+            } else if (event.body() instanceof EventBody.LidSet set) {
+                heat = new Heat(heat.look(), LidState.ofKey(set.state()));
+            } else if (event.body() instanceof EventBody.StageDone && ++stage < course.size()) {
+                heat = new Heat(course.get(stage).look(), course.get(stage).lid());
+            }
+        }
+        return heat;
     }
 
     /** When something was last read from the pot, if ever. */
@@ -129,8 +201,13 @@ public record Batch(
     }
 
     /** What to do with it now. */
-    public Prompt prompt(Forecast forecast, Instant now) {
-        if (!onHeat()) {
+    Prompt prompt(Forecast forecast, Instant now, Catalogue catalogue) {
+        List<BatchPlan.PlanStage> course = plan.course();
+        int stage = stage();
+        if (stage >= course.size()) {
+            return Prompt.allOver(forecast);
+        }
+        if (!onHeat() && course.get(stage).onHeat()) {
             return Prompt.offTheHeat(forecast);
         }
         Instant heard = events.stream().map(BatchEvent::at).reduce(startedAt, (a, b) -> b.isAfter(a) ? b : a);
@@ -138,14 +215,114 @@ public record Batch(
         Instant stirred = standing().stream()
                 .filter(event -> event.body() instanceof EventBody.Stirred)
                 .map(BatchEvent::at)
-                .reduce(startedAt, (a, b) -> b.isAfter(a) ? b : a);
-        Stirring stirring = Stirring.of(
-                Stair.viscosityPaS(forecast.stepHot().middle()),
+                .reduce(stageBegan(), (a, b) -> b.isAfter(a) ? b : a);
+        return Prompt.of(
+                forecast,
+                new Watch(
+                        minutesBetween(heard, now),
+                        sinceReading,
+                        stirring(forecast),
+                        minutesBetween(stirred, now),
+                        atHand(forecast, now, catalogue)));
+    }
+
+    private Stirring stirring(Forecast forecast) {
+        double step = forecast.stepHot().middle();
+        if (plan.course().get(stage()).kind().way() == StageKind.Way.FRYING || Double.isNaN(step)) {
+            return new Stirring(STIR_FAT_MIN);
+        }
+        return Stirring.of(
+                Stair.viscosityPaS(step),
                 forecast.brixPercent().middle(),
                 Math.max(1, forecast.levelMm().middle()),
                 heat().look());
-        return Prompt.of(forecast, minutesBetween(heard, now), sinceReading, stirring, minutesBetween(stirred, now));
     }
+
+    private Watch.AtHand atHand(Forecast forecast, Instant now, Catalogue catalogue) {
+        List<BatchPlan.PlanStage> course = plan.course();
+        int at = stage();
+        BatchPlan.PlanStage stage = course.get(at);
+        boolean fresh = minutesBetween(stageBegan(), now) < ASK_FOR_LINES_MIN;
+        return new Watch.AtHand(
+                stage.with(Mixture.EMPTY),
+                stage.name(),
+                at + 1 < course.size() ? course.get(at + 1).name() : "",
+                course.subList(at + 1, course.size()).stream().noneMatch(BatchPlan.PlanStage::onHeat),
+                fresh && plan.stages() != null ? unticked(at) : List.of(),
+                pouring(forecast, now, catalogue, stage));
+    }
+
+    /** Lines of a stage that are neither ticked nor left out, as written. */
+    public List<String> unticked(int stage) {
+        Ticks ticks = ticks();
+        return plan.course().get(stage).lines().stream()
+                .filter(line -> !ticks.in().contains(line) && !ticks.out().contains(line))
+                .map(line -> plan.lines().get(line).text())
+                .toList();
+    }
+
+    private Optional<Watch.Pouring> pouring(
+            Forecast forecast, Instant now, Catalogue catalogue, BatchPlan.PlanStage stage) {
+        if (stage.pours().isEmpty() || forecast.warming()) {
+            return Optional.empty();
+        }
+        List<BatchEvent> here = sinceStageBegan().toList();
+        int lastPour = -1;
+        boolean seen = false;
+        double pouredG = 0;
+        for (int i = 0; i < here.size(); i++) {
+            EventBody body = here.get(i).body();
+            if (body instanceof EventBody.Slurry slurry) {
+                lastPour = i;
+                seen = false;
+                pouredG += slurry.starchG();
+            }
+            seen |= body instanceof EventBody.Spoon || body instanceof EventBody.Ring;
+        }
+        double target = stage.stepServed() == null ? plan.targetStep() : stage.stepServed();
+        Thickening thickening = new Thickening(
+                forecast.likely().mixture(),
+                slurryMix(catalogue, stage),
+                forecast.likely().tempC(),
+                plan.servedC(),
+                forecast.likelyBody());
+        return Optional.of(new Watch.Pouring(
+                thickening.next(target, pouredG),
+                lastPour < 0
+                        ? Double.POSITIVE_INFINITY
+                        : minutesBetween(here.get(lastPour).at(), now),
+                seen));
+    }
+
+    /** The slurry that a stage takes. */
+    private Thickening.Mix slurryMix(Catalogue catalogue, BatchPlan.PlanStage stage) {
+        BatchPlan.PlanLine powder = plan.lines().get(stage.pours().get(0));
+        BatchPlan.PlanLine liquid = plan.lines().get(stage.pours().get(1));
+        StarchKind kind = catalogue
+                .food(powder.foodId())
+                .flatMap(Food::starchKind)
+                .orElseThrow(() -> new IllegalStateException(powder.foodId() + " is no starch"));
+        double ratio = liquid.massG() / powder.massG();
+        return new Thickening.Mix(
+                kind,
+                Thickening.Form.SLURRY,
+                Math.max(Thickening.Mix.LEAST_RATIO, Math.min(Thickening.Mix.MOST_RATIO, ratio)));
+    }
+
+    /** The portion to pour now, if one is, and of what. */
+    public Optional<NextPortion> nextPortion(Forecast forecast, Instant now, Catalogue catalogue) {
+        int at = stage();
+        if (at >= plan.course().size()) {
+            return Optional.empty();
+        }
+        BatchPlan.PlanStage stage = plan.course().get(at);
+        return pouring(forecast, now, catalogue, stage)
+                .flatMap(Watch.Pouring::next)
+                .map(portion -> new NextPortion(slurryMix(catalogue, stage).kind(), portion));
+    }
+
+    /** A portion of a slurry. */
+    public record NextPortion(StarchKind starch, Thickening.Portion portion) {}
 
     private static double minutesBetween(Instant from, Instant to) {
         return Math.max(0, Duration.between(from, to).toMillis() / 60_000.0);
@@ -158,25 +335,50 @@ public record Batch(
 
     /** What the estimator is told. */
     public BatchStory story(Lines lines, Kitchen kitchen) {
+        Catalogue catalogue = lines.catalogue(kitchen);
         List<Happening> happenings = new ArrayList<>();
+        Set<Integer> everOut = new TreeSet<>();
+        Set<Integer> out = new TreeSet<>();
+        int stage = 0;
         for (BatchEvent event : standing()) {
-            BatchStory.What what = what(event.body(), lines, kitchen);
-            if (what != null) {
-                happenings.add(new Happening(minuteOf(event.at()), what));
+            double minute = minuteOf(event.at());
+            if (event.body() instanceof EventBody.LeftOut left) {
+                everOut.addAll(left.lines());
+                out.addAll(left.lines());
+            } else if (event.body() instanceof EventBody.Ticked ticked) {
+                for (int line : ticked.lines()) {
+                    if (out.remove(line)) {
+                        happenings.add(new Happening(minute, new BatchStory.Added(plan.line(catalogue, line))));
+                    }
+                }
+            } else {
+                BatchStory.What what = what(event.body(), lines, kitchen, stage);
+                stage += event.body() instanceof EventBody.StageDone ? 1 : 0;
+                if (what != null) {
+                    happenings.add(new Happening(minute, what));
+                }
             }
         }
         return new BatchStory(
-                plan.start(lines.catalogue(kitchen)),
-                plan.ingredients(lines.catalogue(kitchen)).spread(),
+                plan.parts(catalogue, everOut),
+                plan.ingredients(catalogue).spread(),
                 plan.potOnHeat(),
-                plan.pairFactor() != null,
+                plan.prior(),
                 plan.pot().emptyG(),
-                plan.heat(),
                 plan.servedC(),
+                plan.hotAtStart(),
                 happenings);
     }
 
-    private BatchStory.@Nullable What what(EventBody body, Lines lines, Kitchen kitchen) {
+    private boolean pours(int stage) {
+        List<BatchPlan.PlanStage> course = plan.course();
+        return stage < course.size() && !course.get(stage).pours().isEmpty();
+    }
+
+    private BatchStory.@Nullable What what(EventBody body, Lines lines, Kitchen kitchen, int stage) {
+        if (body instanceof EventBody.StageDone) {
+            return new BatchStory.NextStage();
+        }
         if (body instanceof EventBody.HeatSet set) {
             return new BatchStory.LookSet(Look.ofKey(set.look()));
         }
@@ -189,8 +391,8 @@ public record Batch(
         if (body instanceof EventBody.Slurry slurry) {
             StarchKind kind = StarchKind.ofKey(slurry.starch());
             Mixture powder = Mixture.of(lines.catalogue(kitchen).powder(kind), slurry.starchG());
-            return new BatchStory.Added(
-                    powder.plus(Mixture.of(lines.food(kitchen, "water", "liquid"), slurry.liquidG())));
+            Mixture in = powder.plus(Mixture.of(lines.food(kitchen, "water", "liquid"), slurry.liquidG()));
+            return pours(stage) ? new BatchStory.Poured(in) : new BatchStory.Added(in);
         }
         if (body instanceof EventBody.Taken taken) {
             return new BatchStory.Taken(taken.massG() == null ? 0 : taken.massG(), taken.ml() == null ? 0 : taken.ml());
@@ -214,9 +416,16 @@ public record Batch(
 
     /** Whether it stands on the heat at the end of the log. */
     public boolean onHeat() {
-        boolean on = true;
+        List<BatchPlan.PlanStage> course = plan.course();
+        int stage = 0;
+        boolean on = course.get(0).onHeat();
         for (BatchEvent event : standing()) {
-            on = event.body() instanceof EventBody.BackOn || on && !(event.body() instanceof EventBody.OffHeat);
+            if (event.body() instanceof EventBody.StageDone) {
+                stage++;
+                on = stage < course.size() && course.get(stage).onHeat();
+            } else {
+                on = event.body() instanceof EventBody.BackOn || on && !(event.body() instanceof EventBody.OffHeat);
+            }
         }
         return on;
     }

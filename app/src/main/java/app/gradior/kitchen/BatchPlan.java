@@ -1,11 +1,16 @@
 package app.gradior.kitchen;
 
+import app.gradior.estimate.BatchStory;
+import app.gradior.estimate.Prior;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
+import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -13,6 +18,7 @@ import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,6 +30,8 @@ import org.jspecify.annotations.Nullable;
  * @param netPowerW heat into the pot at most; absent when unknown
  * @param pairFactor c_pair; absent until known
  * @param planned what was foreseen at the start; absent when the target cannot be met
+ * @param stages as they are to be done; absent for a pot that was taken up hot with everything in it, to be reduced to its step
+ * @param learnt what earlier batches taught of the pair and the sauce; absent when nothing did
  */
 public record BatchPlan(
         List<PlanLine> lines,
@@ -38,9 +46,138 @@ public record BatchPlan(
         double altitudeM,
         double targetStep,
         double servedC,
-        @Nullable Planned planned) {
+        @Nullable Planned planned,
+        @Nullable List<PlanStage> stages,
+        @Nullable Prior learnt) {
     public BatchPlan {
         lines = List.copyOf(lines);
+        stages = stages == null ? null : List.copyOf(stages);
+    }
+
+    /** A pot that is already hot with everything in it. */
+    public static BatchPlan hot(
+            List<PlanLine> lines,
+            Texture texture,
+            double evaporatedG,
+            PlanPot pot,
+            Heat heat,
+            double altitudeM,
+            double targetStep,
+            double servedC) {
+        return new BatchPlan(
+                lines,
+                texture,
+                evaporatedG,
+                pot,
+                null,
+                null,
+                null,
+                heat.look(),
+                heat.lid(),
+                altitudeM,
+                targetStep,
+                servedC,
+                null,
+                null,
+                null);
+    }
+
+    /**
+     * A stage of a batch.
+     *
+     * @param title in the cook's words; may be empty
+     * @param lines places of the batch's lines that go in at its start, from 0
+     * @param pours places of those that go in by portions: the slurry
+     * @param value figure of its end, in the end's unit
+     * @param minutes planned, warming up included, with their band
+     * @param stepServed planned at its end, for the serving temperature; absent with nothing liquid
+     */
+    public record PlanStage(
+            StageKind kind,
+            String title,
+            List<Integer> lines,
+            List<Integer> pours,
+            Look look,
+            LidState lid,
+            EndKind end,
+            double value,
+            double minutes,
+            double minutesLow,
+            double minutesHigh,
+            @Nullable Double stepServed) {
+        public PlanStage {
+            lines = List.copyOf(lines);
+            pours = List.copyOf(pours);
+        }
+
+        /** Its name, in the cook's words where there are some. */
+        public String name() {
+            return title.isBlank() ? kind.label() : title;
+        }
+
+        boolean onHeat() {
+            return kind.way() != StageKind.Way.OFF_THE_HEAT;
+        }
+
+        Stage with(Mixture adds) {
+            return new Stage(kind, adds, look, lid, end.end(value));
+        }
+    }
+
+    /** The stages; a pot taken up hot has one, a reduction with all lines in. */
+    public List<PlanStage> course() {
+        return stages != null
+                ? stages
+                : List.of(new PlanStage(
+                        StageKind.REDUCE,
+                        "",
+                        java.util.stream.IntStream.range(0, lines.size())
+                                .boxed()
+                                .toList(),
+                        List.of(),
+                        look,
+                        lid,
+                        EndKind.STEP_SERVED,
+                        targetStep,
+                        0,
+                        0,
+                        0,
+                        targetStep));
+    }
+
+    /** Whether it looked as it was set when it began. */
+    public boolean hotAtStart() {
+        return stages == null;
+    }
+
+    /** What is believed of pot and sauce before anything is read. */
+    public Prior prior() {
+        return learnt != null ? learnt : Prior.of(pairFactor != null);
+    }
+
+    /** The stages as the estimator takes them, without the lines that were left out. */
+    List<BatchStory.Part> parts(Catalogue catalogue, Set<Integer> leftOut) {
+        if (stages == null) {
+            return List.of(BatchStory.Part.of(course().get(0).with(start(catalogue))));
+        }
+        List<LineReading> readings = ingredients(catalogue).lines();
+        return stages.stream()
+                .map(s -> new BatchStory.Part(
+                        s.with(mixture(readings, s.lines(), leftOut)), mixture(readings, s.pours(), leftOut)))
+                .toList();
+    }
+
+    /** A line of it as it goes into the pot. */
+    Mixture line(Catalogue catalogue, int line) {
+        return mixture(ingredients(catalogue).lines(), List.of(line), Set.of());
+    }
+
+    private Mixture mixture(List<LineReading> readings, List<Integer> places, Set<Integer> leftOut) {
+        List<LineReading> in = places.stream()
+                .filter(line -> !leftOut.contains(line))
+                .map(readings::get)
+                .toList();
+        return new Ingredients(in, texture).mixture();
     }
 
     public record PlanLine(String text, String foodId, double massG, double logSd) {
@@ -119,8 +256,8 @@ public record BatchPlan(
         return new Heat(look, lid);
     }
 
-    /** What is in the pot at the start. */
-    public Mixture start(Catalogue catalogue) {
+    /** Everything that a pot taken up hot has in it. */
+    private Mixture start(Catalogue catalogue) {
         return Mixtures.evaporated(ingredients(catalogue).mixture(), evaporatedG);
     }
 }

@@ -2,7 +2,7 @@ package app.gradior.kitchen;
 
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
-import app.gradior.mixture.Mixture;
+import app.gradior.estimate.Prompt;
 import app.gradior.store.BatchMapper;
 import app.gradior.store.Inserted;
 import app.gradior.store.Rows.BatchRow;
@@ -178,6 +178,16 @@ public class Batches {
                 Refusal.inRange(field + ".massG", massG, 0.01, 20_000, " g");
             }
         }
+        List<Integer> named = draft.body() instanceof EventBody.Ticked ticked
+                ? ticked.lines()
+                : draft.body() instanceof EventBody.LeftOut left ? left.lines() : List.of();
+        for (int line : named) {
+            Refusal.inRange("lines", line, 0, batch.plan().lines().size() - 1, "");
+        }
+        if (draft.body() instanceof EventBody.StageDone
+                && batch.stage() >= batch.plan().course().size()) {
+            throw Refusal.conflict("type", "All stages of this batch are over: take it off, or take one back.");
+        }
         if (draft.body() instanceof EventBody.Undo undo
                 && batch.standing().stream().noneMatch(e -> e.clientKey().equals(undo.undoneKey()))) {
             throw Refusal.unfit("undoneKey", "no standing event of this batch has the key '" + undo.undoneKey() + "'");
@@ -226,13 +236,17 @@ public class Batches {
     public Forecast forecast(Kitchen kitchen, Batch batch, Instant at) {
         Instant end = batch.finishedAt();
         Instant known = end != null && at.isAfter(end) ? end : at;
-        return Estimator.forecast(
-                batch.story(lines, kitchen), batch.minuteOf(known), batch.plan().targetStep());
+        return Estimator.forecast(batch.story(lines, kitchen), batch.minuteOf(known));
     }
 
-    /** What is in the pot at the start of a batch. */
-    public Mixture start(Kitchen kitchen, BatchPlan plan) {
-        return plan.start(lines.catalogue(kitchen));
+    /** What to do with it at a moment. */
+    public Prompt prompt(Kitchen kitchen, Batch batch, Forecast forecast, Instant at) {
+        return batch.prompt(forecast, at, lines.catalogue(kitchen));
+    }
+
+    /** The portion of slurry to pour now, if one is. */
+    public Optional<Batch.NextPortion> nextPortion(Kitchen kitchen, Batch batch, Forecast forecast) {
+        return batch.nextPortion(forecast, clock.instant(), lines.catalogue(kitchen));
     }
 
     public Instant now() {

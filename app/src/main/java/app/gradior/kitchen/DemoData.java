@@ -2,7 +2,6 @@ package app.gradior.kitchen;
 
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.simmer.SimmerRun;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
@@ -12,8 +11,9 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.ApplicationArguments;
@@ -28,6 +28,18 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class DemoData implements ApplicationRunner {
     private static final long SEED = 1852;
+    private static final int PAST_BATCHES = 40;
+    private static final int PAST_DAYS = 150;
+    private static final int OTHER_POT_EVERY = 9;
+    private static final int POTS = 6;
+    private static final int BURNERS = 4;
+    private static final int GLAZE_SINCE_MIN = 48;
+    private static final int GRAVY_SINCE_MIN = 5;
+    /** For each sauce its pot, its burner, and the pot it is in now and then. */
+    private static final int[][] USUAL = {
+        {0, 0, 4}, {1, 0, 2}, {1, 2, 2}, {2, 1, 0}, {2, 1, 0}, {4, 0, 1}, {2, 2, 0}, {1, 2, 2}
+    };
+
     private static final LocalTime SUPPER = LocalTime.of(19, 30);
     private static final Duration LEAST_BEFORE_SUPPER = Duration.ofHours(6);
 
@@ -145,33 +157,71 @@ class DemoData implements ApplicationRunner {
         return book.sauces(kitchen.id()).stream().map(row -> row.id()).sorted().toList();
     }
 
-    /** Twelve finished batches over the last ten weeks. */
+    /** Finished batches over the last five months: each sauce in its usual pot, now and then in another. */
     private void past(Kitchen kitchen) {
-        int[][] runs = {
-            {0, 0, 0}, {3, 2, 1}, {1, 1, 0}, {6, 2, 2}, {4, 2, 1}, {0, 0, 0}, {2, 1, 0}, {5, 4, 0}, {7, 1, 2},
-            {0, 0, 0}, {6, 0, 1}, {3, 2, 1}
-        };
         Random random = new Random(SEED);
+        HiddenTruths truths = new HiddenTruths(new Random(SEED + 2));
         Instant now = clock.instant();
-        for (int i = 0; i < runs.length; i++) {
+        Map<List<Integer>, PlanAnswer> answers = new HashMap<>();
+        for (int i = 0; i < PAST_BATCHES; i++) {
+            int sauce = i % USUAL.length;
+            int[] usual = USUAL[sauce];
+            boolean other = i % OTHER_POT_EVERY == OTHER_POT_EVERY - 1;
+            int pot = other ? usual[2] : usual[0];
             Instant start = now.atZone(kitchen.zone())
-                    .minusDays(70 - 6L * i)
+                    .minusDays(PAST_DAYS - (long) (PAST_DAYS - 3) * i / PAST_BATCHES)
                     .with(LocalTime.of(16, 10))
                     .plusMinutes(random.nextInt(200))
                     .toInstant();
-            PlanAnswer answer = planning.answer(kitchen, plan(kitchen, runs[i][0], runs[i][1], runs[i][2]));
-            new DemoCook(batches, lines, random, kitchen, answer, planning).cookToTheEnd(start, i);
+            PlanAnswer answer = answers.computeIfAbsent(
+                    List.of(sauce, pot, usual[1]),
+                    key -> planning.answer(kitchen, plan(kitchen, key.get(0), key.get(1), key.get(2))));
+            DemoCook cook = cook(kitchen, answer, truths.of(sauce, pot, usual[1]), random);
+            cook.cookToTheEnd(start, i);
         }
     }
 
-    /** Two pots on the hob now. */
+    private DemoCook cook(Kitchen kitchen, PlanAnswer answer, DemoCook.Truth truth, Random random) {
+        return new DemoCook(batches, lines.catalogue(kitchen), kitchen, answer, planning, truth, random);
+    }
+
+    /** Two pots on the hob now: the glaze on its way down, read by the cook; the gravy, just begun, on the scale. */
     private void live(Kitchen kitchen) {
         Random random = new Random(SEED + 1);
+        HiddenTruths truths = new HiddenTruths(new Random(SEED + 2));
         Instant now = clock.instant();
-        new DemoCook(batches, lines, random, kitchen, planning.answer(kitchen, plan(kitchen, 0, 0, 2)), planning)
-                .cookUntil(now.minus(Duration.ofMinutes(17)), now);
-        new DemoCook(batches, lines, random, kitchen, planning.answer(kitchen, plan(kitchen, 2, 1, 0)), planning)
-                .cookUntil(now.minus(Duration.ofMinutes(6)), now);
+        cook(kitchen, planning.answer(kitchen, plan(kitchen, 0, 0, 0)), truths.of(0, 0, 0), random)
+                .cookUntil(now.minus(Duration.ofMinutes(GLAZE_SINCE_MIN)), now, true);
+        cook(kitchen, planning.answer(kitchen, plan(kitchen, 2, 1, 2)), truths.of(2, 1, 2), random)
+                .cookUntil(now.minus(Duration.ofMinutes(GRAVY_SINCE_MIN)), now, false);
+    }
+
+    /** What really is: the same for a pair and a sauce every time, so that there is something to learn. */
+    private static final class HiddenTruths {
+        private final Map<List<Integer>, Double> pairs = new HashMap<>();
+        private final Map<Integer, Double> bodies = new HashMap<>();
+        private final Random random;
+
+        HiddenTruths(Random random) {
+            this.random = random;
+            for (int pot = 0; pot < POTS; pot++) {
+                for (int burner = 0; burner < BURNERS; burner++) {
+                    pairs.put(List.of(pot, burner), Math.exp(0.25 * random.nextGaussian()));
+                }
+            }
+            for (int sauce = 0; sauce < USUAL.length; sauce++) {
+                bodies.put(sauce, Math.exp(0.3 * random.nextGaussian()));
+            }
+        }
+
+        DemoCook.Truth of(int sauce, int pot, int burner) {
+            return new DemoCook.Truth(
+                    pairs.getOrDefault(List.of(pot, burner), 1.0),
+                    bodies.getOrDefault(sauce, 1.0) * Math.exp(0.06 * random.nextGaussian()),
+                    Math.exp(0.03 * random.nextGaussian()),
+                    Math.exp(0.1 * random.nextGaussian()),
+                    Math.exp(0.15 * random.nextGaussian()));
+        }
     }
 
     /** What is planned for the midwinter supper: the fish sauce, the gravy's second pan, and the pepper sauce for the morrow. */
@@ -182,95 +232,5 @@ class DemoData implements ApplicationRunner {
         plans.save(kitchen, 0, 0, plan(kitchen, 7, 4, 2).servedAt(supper));
         plans.save(kitchen, 0, 0, plan(kitchen, 5, 4, 3).servedAt(supper.plusMinutes(10)));
         plans.save(kitchen, 0, 0, plan(kitchen, 1, 1, 1).servedAt(supper));
-    }
-
-    /** One cook at one pot, whose truth differs from the model by the spreads the model admits. */
-    private static final class DemoCook {
-        private final Batches batches;
-        private final Random random;
-        private final Kitchen kitchen;
-        private final SauceBook.Sauce sauce;
-        private final BatchPlan plan;
-        private final SimmerRun pot;
-        private int events;
-
-        DemoCook(Batches batches, Lines lines, Random random, Kitchen kitchen, PlanAnswer answer, Planning planning) {
-            this.batches = batches;
-            this.random = random;
-            this.kitchen = kitchen;
-            this.sauce = answer.setting().sauce();
-            this.plan = planning.batchPlan(kitchen, answer);
-            double pair = Math.exp(0.2 * random.nextGaussian());
-            double body = Math.exp(0.25 * random.nextGaussian());
-            this.pot = new SimmerRun(
-                    plan.start(lines.catalogue(kitchen)).scaled(Math.exp(0.03 * random.nextGaussian()), 1),
-                    plan.potOnHeat().withPairFactor(pair),
-                    plan.heat(),
-                    body,
-                    plan.servedC());
-        }
-
-        private long begin(Instant start) {
-            return batches.insert(kitchen.id(), sauce.name(), sauce.id(), sauce.version(), plan, start);
-        }
-
-        void cookUntil(Instant start, Instant now) {
-            long id = begin(start);
-            double minutes = Duration.between(start, now).toSeconds() / 60.0;
-            for (double at = 5; at < minutes - 1; at += 7) {
-                pot.advance(60 * (at - pot.minute()));
-                note(id, start, weight());
-            }
-        }
-
-        void cookToTheEnd(Instant start, int index) {
-            long id = begin(start);
-            double planned = Optional.ofNullable(plan.planned())
-                    .map(BatchPlan.Planned::minutes)
-                    .orElse(30.0);
-            double interval = Math.max(4, planned / 4);
-            boolean reached = false;
-            for (int i = 1; i <= 12 && !reached; i++) {
-                double target = plan.targetStep() + 0.1 * random.nextGaussian();
-                reached = pot.advanceUntil(run -> target - run.stepServed(), 60 * interval) == SimmerRun.End.REACHED;
-                if (!reached) {
-                    note(id, start, i % 3 == 2 ? level() : weight());
-                }
-            }
-            double yieldMl = Math.round(pot.volumeMl20c() * (1 + 0.02 * random.nextGaussian()) / 5) * 5.0;
-            note(id, start, new EventBody.Finished(yieldMl, NOTES[index % NOTES.length]));
-            double cold = Math.round(10 * (pot.stepServed() + 0.25 * random.nextGaussian())) / 10.0;
-            pot.advance(0);
-            batches.insertPast(
-                    kitchen.id(),
-                    id,
-                    new Batches.Draft(
-                            "demo-next-day",
-                            start.plus(Duration.ofHours(20)),
-                            new EventBody.NextDay(Math.max(1, Math.min(9, cold)), null)));
-        }
-
-        private static final String[] NOTES = {
-            "Pulled it when the line on the spoon held.",
-            "A little sharp; the cordial was a new bottle.",
-            "Good with the roast carrots.",
-            "Seeds through the sieve twice.",
-            "Set more than I thought overnight.",
-            "Thinner than last time, and better for it."
-        };
-
-        private EventBody weight() {
-            double gross = pot.massG() + plan.pot().emptyG() + 4 * random.nextGaussian();
-            return new EventBody.Weight(Math.round(gross));
-        }
-
-        private EventBody level() {
-            return new EventBody.Level(Math.max(1, Math.round(pot.levelMm() + 2 * random.nextGaussian())));
-        }
-
-        private void note(long id, Instant start, EventBody body) {
-            Instant at = start.plusMillis(Math.round(pot.minute() * 60_000));
-            batches.insertPast(kitchen.id(), id, new Batches.Draft("demo-" + events++, at, body));
-        }
     }
 }

@@ -209,6 +209,38 @@ public sealed interface EventBody {
         }
     }
 
+    /** Lines of the batch's plan that are in the pot, by their places from 0: asked after otherwise. */
+    record Ticked(List<Integer> lines) implements EventBody {
+        public Ticked {
+            lines = checkedLines(lines);
+        }
+
+        @Override
+        public String type() {
+            return "ticked";
+        }
+    }
+
+    /** Lines of the batch's plan that did not go in; ticked later, they went in then. */
+    record LeftOut(List<Integer> lines) implements EventBody {
+        public LeftOut {
+            lines = checkedLines(lines);
+        }
+
+        @Override
+        public String type() {
+            return "leftOut";
+        }
+    }
+
+    private static List<Integer> checkedLines(List<Integer> lines) {
+        if (lines.isEmpty() || lines.size() > 100) {
+            throw Refusal.unfit("lines", "1 to 100 lines expected");
+        }
+        return List.copyOf(lines);
+    }
+
+    /** The present stage is over, and the next begins. */
     record StageDone(@Nullable String stage) implements EventBody {
         @Override
         public String type() {

@@ -29,6 +29,8 @@ public class EventJson {
             Map.entry("sieved", EventBody.Sieved.class),
             Map.entry("offHeat", EventBody.OffHeat.class),
             Map.entry("backOn", EventBody.BackOn.class),
+            Map.entry("ticked", EventBody.Ticked.class),
+            Map.entry("leftOut", EventBody.LeftOut.class),
             Map.entry("stageDone", EventBody.StageDone.class),
             Map.entry("note", EventBody.Note.class),
             Map.entry("undo", EventBody.Undo.class),

@@ -1,41 +1,67 @@
 package app.gradior.kitchen;
 
+import app.gradior.estimate.Band;
 import app.gradior.larder.Catalogue;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.Numbers;
+import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Texture;
 import app.gradior.simmer.StageResult;
 import app.gradior.solve.SauceRoutes;
 import app.gradior.store.Rows.BurnerRow;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 
 /** A plan as a batch keeps it. */
 final class PlanBatch {
+    /** A cook weighs the powder and its water on a scale, as a log-sd. */
+    private static final double WEIGHED_LOG_SD = 0.02;
+
+    private static final double THICKEST_STEP = 9.5;
+
     private PlanBatch() {}
 
     /** The plan as a batch keeps it. */
     static BatchPlan of(Catalogue catalogue, PlanAnswer answer) {
         PlanAnswer.Setting s = answer.setting();
         KitchenKit.KitPot pot = s.pot();
-        List<BatchPlan.PlanLine> planLines = new ArrayList<>();
+        List<BatchPlan.PlanLine> lines = new ArrayList<>();
+        Map<Integer, Integer> places = new HashMap<>();
         for (int line = 0; line < s.readings().size(); line++) {
             LineReading reading = s.readings().get(line);
             boolean slurry = answer.done().isPresent() && s.laid().powderLines().contains(line);
             if (reading.usable() && !slurry) {
-                planLines.add(BatchPlan.PlanLine.of(reading, s.factor()));
+                places.put(line, lines.size());
+                lines.add(BatchPlan.PlanLine.of(reading, s.factor()));
             }
         }
+        int firstPour = lines.size();
         SauceRoutes.Way way = answer.done().map(PlanAnswer.Done::way).orElse(null);
         if (way != null && way.starchG() > 0) {
-            planLines.add(new BatchPlan.PlanLine(
-                    "starch for the slurry", catalogue.powder(s.mix().kind()).id(), way.starchG(), 0.02));
-            planLines.add(new BatchPlan.PlanLine("cold water for it", "water", way.coldLiquidG(), 0.02));
+            lines.add(new BatchPlan.PlanLine(
+                    Numbers.cooks(way.starchG()) + " g " + s.mix().kind().label(),
+                    catalogue.powder(s.mix().kind()).id(),
+                    way.starchG(),
+                    WEIGHED_LOG_SD));
+            lines.add(new BatchPlan.PlanLine(
+                    Numbers.plain(way.coldLiquidG(), 0) + " g cold water for it",
+                    "water",
+                    way.coldLiquidG(),
+                    WEIGHED_LOG_SD));
         }
         int main = way == null ? 0 : way.origins().get(way.main());
         Stage heat = s.laid().stages().get(main);
+        // A sauce without written stages is broken up before it goes in; one with stages has a stage for that.
+        boolean written = !s.sauce().draft().stages().isEmpty();
         return new BatchPlan(
-                planLines,
-                s.sauce().draft().texture(),
+                lines,
+                written ? Texture.CHUNKY : s.sauce().draft().texture(),
                 0,
                 BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
                 s.burner().map(BurnerRow::name).orElse(null),
@@ -46,21 +72,65 @@ final class PlanBatch {
                 s.draft().altitudeM(),
                 s.draft().targetStep(),
                 s.draft().servedC(),
-                answer.done().map(PlanBatch::planned).orElse(null));
+                answer.done().map(PlanBatch::planned).orElse(null),
+                answer.done().map(done -> stages(s, done, places, firstPour)).orElse(null),
+                null);
+    }
+
+    private static List<BatchPlan.PlanStage> stages(
+            PlanAnswer.Setting setting, PlanAnswer.Done done, Map<Integer, Integer> places, int firstPour) {
+        SauceRoutes.Way way = done.way();
+        List<BatchPlan.PlanStage> stages = new ArrayList<>();
+        for (int i = 0; i < way.stages().size(); i++) {
+            StageResult result = way.cooked().stages().get(i);
+            Stage stage = way.stages().get(i);
+            int origin = way.origins().get(i);
+            List<Integer> in = origin < 0
+                    ? List.of()
+                    : setting.laid().drafts().get(origin).lines().stream()
+                            .map(places::get)
+                            .filter(Objects::nonNull)
+                            .toList();
+            boolean pours = stage.kind() == StageKind.SLURRY && i > way.main() && way.starchG() > 0;
+            EndKind.Figured end = EndKind.of(end(way, i, result));
+            Band minutes = done.bands().stages().get(i);
+            double step = result.end().stepServed();
+            stages.add(new BatchPlan.PlanStage(
+                    stage.kind(),
+                    origin < 0 ? "" : setting.laid().drafts().get(origin).title(),
+                    in,
+                    pours ? List.of(firstPour, firstPour + 1) : List.of(),
+                    stage.look(),
+                    stage.lid(),
+                    end.kind(),
+                    end.value(),
+                    minutes.middle(),
+                    minutes.low(),
+                    minutes.high(),
+                    Double.isNaN(step) ? null : step));
+        }
+        return stages;
+    }
+
+    /** How a cook ends it: the main reduction, when no starch follows, by its thickness and not by weight. */
+    private static StageEnd end(SauceRoutes.Way way, int stage, StageResult result) {
+        double step = result.end().stepServed();
+        boolean byStep = stage == way.main() && way.starchG() <= 0 && step >= 0 && step <= THICKEST_STEP;
+        return byStep ? new StageEnd.StepServed(step) : way.stages().get(stage).end();
     }
 
     private static BatchPlan.Planned planned(PlanAnswer.Done done) {
-        StageResult main = done.way().cooked().stages().get(done.way().main());
         StageResult last = done.last();
+        Band minutes = done.bands().all();
         return new BatchPlan.Planned(
-                done.bands().all().middle(),
-                done.bands().all().low(),
-                done.bands().all().high(),
+                minutes.middle(),
+                minutes.low(),
+                minutes.high(),
                 last.out().volumeMl20c(),
-                main.end().volumeMlHot(),
-                main.end().levelMm(),
-                main.curve().get(0).levelMm(),
-                main.end().stepHot(),
+                last.end().volumeMlHot(),
+                last.end().levelMm(),
+                done.way().cooked().stages().get(0).curve().get(0).levelMm(),
+                last.end().stepHot(),
                 last.out().saltPercent());
     }
 }

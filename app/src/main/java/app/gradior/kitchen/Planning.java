@@ -5,6 +5,7 @@ import app.gradior.care.Cautions;
 import app.gradior.care.ShelfLife;
 import app.gradior.care.StageCautions;
 import app.gradior.care.Storage;
+import app.gradior.estimate.Prior;
 import app.gradior.estimate.StageBands;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
@@ -108,8 +109,7 @@ public class Planning {
                 way,
                 setting.onHeat(),
                 setting.ingredients().spread(),
-                setting.pairKnown(),
-                BODY,
+                Prior.of(setting.pairKnown()),
                 setting.draft().servedC());
     }
 
@@ -138,8 +138,8 @@ public class Planning {
                     new SauceRoutes.NoWay("stages", SauceRoutes.trouble(way).get()),
                     candidates);
         }
-        StageBands.Bands bands =
-                StageBands.of(way, setting.onHeat(), ingredients.spread(), setting.pairKnown(), BODY, draft.servedC());
+        StageBands.Bands bands = StageBands.of(
+                way, setting.onHeat(), ingredients.spread(), Prior.of(setting.pairKnown()), draft.servedC());
         boolean acid = Cautions.isAcid(ingredients);
         List<PotRanking.Ranked> pots = PotRanking.of(candidates, way, acid, BODY, draft.servedC());
         Mixture out = way.cooked().out();

@@ -10,7 +10,10 @@ import app.gradior.estimate.Prompt;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.sauce.EndKind;
+import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
+import app.gradior.simmer.Heat;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.time.Duration;
@@ -50,23 +53,136 @@ class BatchesTest {
     }
 
     private static BatchPlan plan() {
-        return new BatchPlan(
-                List.of(
-                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.01),
-                        new BatchPlan.PlanLine("260 g sugar", "sugar-brown", 260, 0.01),
-                        new BatchPlan.PlanLine("300 g water", "water", 300, 0.01)),
+        return BatchPlan.hot(
+                List.of(DAMSONS, SUGAR, WATER),
                 Texture.SMOOTH,
                 0,
-                BatchPlan.PlanPot.of("24 cm", new PotShape(240, 232, 130), EMPTY_G, PotMaterial.ENAMEL),
+                POT,
+                new Heat(Look.LIVELY, LidState.OPEN),
+                0,
+                6.5,
+                20);
+    }
+
+    private static final BatchPlan.PlanLine DAMSONS = new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.01);
+    private static final BatchPlan.PlanLine SUGAR = new BatchPlan.PlanLine("260 g sugar", "sugar-brown", 260, 0.01);
+    private static final BatchPlan.PlanLine WATER = new BatchPlan.PlanLine("300 g water", "water", 300, 0.01);
+    private static final BatchPlan.PlanPot POT =
+            BatchPlan.PlanPot.of("24 cm", new PotShape(240, 232, 130), EMPTY_G, PotMaterial.ENAMEL);
+
+    private static BatchPlan.PlanStage stage(
+            StageKind kind, List<Integer> lines, List<Integer> pours, EndKind end, double value) {
+        return new BatchPlan.PlanStage(
+                kind, "", lines, pours, kind.usualLook(), kind.usualLid(), end, value, 10, 8, 12, 6.5);
+    }
+
+    /** Stewed, milled, sweetened and reduced, thickened, enriched. */
+    private static BatchPlan staged() {
+        return new BatchPlan(
+                List.of(
+                        DAMSONS,
+                        WATER,
+                        SUGAR,
+                        new BatchPlan.PlanLine("12 g cornflour", "cornflour", 12, 0.01),
+                        new BatchPlan.PlanLine("18 g water", "water", 18, 0.01),
+                        new BatchPlan.PlanLine("20 g butter", "butter", 20, 0.01)),
+                Texture.CHUNKY,
+                0,
+                POT,
                 null,
-                null,
+                1100.0,
                 null,
                 Look.LIVELY,
                 LidState.OPEN,
                 0,
-                6.5,
-                20,
+                4.5,
+                60,
+                null,
+                List.of(
+                        stage(StageKind.SIMMER, List.of(0, 1), List.of(), EndKind.MINUTES, 15),
+                        stage(StageKind.MILL, List.of(), List.of(), EndKind.WORD, 5),
+                        stage(StageKind.REDUCE, List.of(2), List.of(), EndKind.FRACTION, 0.7),
+                        stage(StageKind.SLURRY, List.of(), List.of(3, 4), EndKind.MINUTES, 2),
+                        stage(StageKind.ENRICH, List.of(5), List.of(), EndKind.WORD, 2)),
                 null);
+    }
+
+    @Test
+    void aStagedBatchSaysWhatToDoFromStageToStage() {
+        id = batches.start(kitchen, "Damson", null, null, staged(), clock.instant());
+        clock.forward(Duration.ofSeconds(10));
+        assertThat(prompt().doNow()).isEqualTo("Put in 1 kg damsons and 300 g water");
+        record("t1", clock.instant(), new EventBody.Ticked(List.of(0, 1)));
+        assertThat(prompt().action()).as("getting hot").isEqualTo("looks");
+        clock.forward(Duration.ofMinutes(6));
+        record("h1", clock.instant(), new EventBody.HeatSet("gentle"));
+        clock.forward(Duration.ofMinutes(15));
+        assertThat(prompt().doNow()).isEqualTo("Now: Mill");
+        record("n1", clock.instant(), new EventBody.StageDone(null));
+        assertThat(batch().onHeat()).isFalse();
+        assertThat(prompt().doNow()).isEqualTo("Mill");
+        clock.forward(Duration.ofMinutes(5));
+        record("n2", clock.instant(), new EventBody.StageDone(null));
+        assertThat(batch().heat().look()).as("the stage's own look").isEqualTo(Look.LIVELY);
+        assertThat(batch().unticked(2)).containsExactly("260 g sugar");
+        record("n3", clock.instant(), new EventBody.StageDone(null));
+        clock.forward(Duration.ofMinutes(2));
+        record("h2", clock.instant(), new EventBody.HeatSet("gentle"));
+        Prompt pour = prompt();
+        assertThat(pour.action()).isEqualTo("slurry");
+        assertThat(pour.doNow()).startsWith("Pour ");
+        record("s1", clock.instant(), new EventBody.Slurry("maize", 6, 9));
+        assertThat(prompt().doNow()).isEqualTo("Whisk, and give it a minute");
+        clock.forward(Duration.ofMinutes(2));
+        assertThat(prompt().doNow()).isEqualTo("Look at the back of a spoon");
+        record("n4", clock.instant(), new EventBody.StageDone(null));
+        record("t5", clock.instant(), new EventBody.Ticked(List.of(5)));
+        record("n5", clock.instant(), new EventBody.StageDone(null));
+        assertThat(prompt().action()).isEqualTo("off");
+        assertThatThrownBy(() -> record("n6", clock.instant(), new EventBody.StageDone(null)))
+                .hasMessageContaining("All stages");
+        record("u", clock.instant(), new EventBody.Undo("n5"));
+        assertThat(batch().stage()).as("taken back").isEqualTo(4);
+    }
+
+    @Test
+    void aLineLeftOutIsNotInThePotUntilItIsTicked() {
+        id = batches.start(kitchen, "Damson", null, null, staged(), clock.instant());
+        Instant start = clock.instant();
+        clock.forward(Duration.ofMinutes(3));
+        double all = massNow();
+        record("o", start.plusSeconds(60), new EventBody.LeftOut(List.of(1)));
+        assertThat(massNow()).as("300 g of water fewer").isCloseTo(all - 300, within(25.0));
+        record("t", start.plusSeconds(120), new EventBody.Ticked(List.of(1)));
+        assertThat(massNow()).isCloseTo(all, within(25.0));
+        assertThat(batch().ticks().in()).containsExactly(1);
+        assertThatThrownBy(() -> record("far", clock.instant(), new EventBody.Ticked(List.of(9))))
+                .hasMessageContaining("lines");
+    }
+
+    private double massNow() {
+        return batches.forecast(kitchen, batch(), clock.instant()).massG().middle();
+    }
+
+    @Test
+    void threeHundredEventsAreKeptAndForecastFrom() {
+        Instant start = clock.instant();
+        for (int i = 0; i < 300; i++) {
+            clock.forward(Duration.ofSeconds(6));
+            EventBody body = i % 3 == 0
+                    ? new EventBody.Weight(2960 - i)
+                    : i % 3 == 1 ? new EventBody.HeatSet(i % 2 == 0 ? "gentle" : "lively") : new EventBody.Stirred();
+            record("e" + i, start.plusSeconds(6L * (i + 1)), body);
+        }
+        assertThat(batch().events()).hasSize(300);
+        Forecast forecast = batches.forecast(kitchen, batch(), clock.instant());
+        assertThat(forecast.massG().middle() + EMPTY_G).isCloseTo(2663, within(20.0));
+    }
+
+    @Test
+    void anOlderBatchWithoutStagesIsStillRead() {
+        assertThat(batch().plan().course()).hasSize(1);
+        assertThat(batch().plan().hotAtStart()).isTrue();
     }
 
     private Batches.Recorded record(String key, Instant at, EventBody body) {
@@ -160,7 +276,7 @@ class BatchesTest {
     void thePromptFollowsThePot() {
         Instant start = clock.instant();
         clock.forward(Duration.ofMinutes(12));
-        assertThat(prompt().doNow()).contains("weigh");
+        assertThat(prompt().action()).isIn("weight", "level", "spoon", "ring");
         record("w1", start.plusSeconds(300), new EventBody.Weight(2900));
         record("wild", start.plusSeconds(600), new EventBody.Weight(5400));
         record("w2", start.plusSeconds(700), new EventBody.Weight(2840));
@@ -175,7 +291,7 @@ class BatchesTest {
 
     private Prompt prompt() {
         Batch batch = batch();
-        return batch.prompt(batches.forecast(kitchen, batch, clock.instant()), clock.instant());
+        return batches.prompt(kitchen, batch, batches.forecast(kitchen, batch, clock.instant()), clock.instant());
     }
 
     @Test

@@ -1,11 +1,20 @@
 package app.gradior.estimate;
 
-/** Tenth, fiftieth and ninetieth percentile: the truth lies between low and high four times in five. */
+/**
+ * Tenth, fiftieth and ninetieth percentile: the truth lies between low and high four times in five. All three are NaN for a
+ * figure that there is not, such as the thickness of a pot with nothing liquid in it.
+ */
 public record Band(double low, double middle, double high) {
     public Band {
-        if (!(low <= middle && middle <= high)) {
+        boolean none = Double.isNaN(low) && Double.isNaN(middle) && Double.isNaN(high);
+        if (!none && !(low <= middle && middle <= high)) {
             throw new IllegalArgumentException("a band must be in order: " + low + ", " + middle + ", " + high);
         }
+    }
+
+    /** How far above a number, never below 0. */
+    public Band from(double start) {
+        return new Band(Math.max(0, low - start), Math.max(0, middle - start), Math.max(0, high - start));
     }
 
     /** High minus low. */

@@ -5,43 +5,78 @@ import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import java.util.Comparator;
 import java.util.List;
 
 /**
- * Everything known of a batch: how it began and what happened since. The same story always gives the same estimate.
+ * Everything known of a batch: how it is to be cooked and what happened since. The same story always gives the same estimate.
  *
- * @param start what the lines say is in the pot
+ * @param parts its stages, one or more; the first begins at minute 0
  * @param spread how far the lines may be off
  * @param pot the pot on its burner
- * @param pairKnown whether the pair factor was measured, which narrows its spread
+ * @param prior what is believed of both before anything is read
  * @param emptyG the pot's own weight, g
- * @param heat how it was set at the start
  * @param servedC serving temperature, °C
+ * @param hotAtStart whether it looked as it is set when the story began
  * @param happenings in any order
  */
 public record BatchStory(
-        Mixture start,
+        List<Part> parts,
         Ingredients.Spread spread,
         PotOnHeat pot,
-        boolean pairKnown,
+        Prior prior,
         double emptyG,
-        Heat heat,
         double servedC,
+        boolean hotAtStart,
         List<Happening> happenings) {
     public BatchStory {
+        parts = List.copyOf(parts);
+        if (parts.isEmpty()) {
+            throw new IllegalArgumentException("parts is empty: one stage or more expected");
+        }
         happenings = happenings.stream()
                 .sorted(Comparator.comparingDouble(Happening::minute))
                 .toList();
+    }
+
+    /**
+     * A stage of the batch.
+     *
+     * @param stage as it is to be done, with what goes in at its start
+     * @param inPortions what is to go in bit by bit as the cook looks: a slurry; empty for none
+     */
+    public record Part(Stage stage, Mixture inPortions) {
+        /** A stage in which nothing goes in by portions. */
+        public static Part of(Stage stage) {
+            return new Part(stage, Mixture.EMPTY);
+        }
+    }
+
+    /** A pot that is already hot with everything in it, to be reduced to a step when served. */
+    public static BatchStory reducing(
+            Mixture start,
+            Ingredients.Spread spread,
+            PotOnHeat pot,
+            Prior prior,
+            double emptyG,
+            Heat heat,
+            double servedC,
+            double targetStep,
+            List<Happening> happenings) {
+        Stage reduce = new Stage(StageKind.REDUCE, start, heat.look(), heat.lid(), new StageEnd.StepServed(targetStep));
+        return new BatchStory(List.of(Part.of(reduce)), spread, pot, prior, emptyG, servedC, true, happenings);
     }
 
     /** The story as it was known at a minute. */
     public BatchStory upTo(double minute) {
         List<Happening> known =
                 happenings.stream().filter(h -> h.minute() <= minute).toList();
-        return new BatchStory(start, spread, pot, pairKnown, emptyG, heat, servedC, known);
+        return new BatchStory(parts, spread, pot, prior, emptyG, servedC, hotAtStart, known);
     }
 
     /**
@@ -60,11 +95,17 @@ public record BatchStory(
     /** What can happen. */
     public sealed interface What {}
 
+    /** The stage is over and the next begins; after the last, the pot stands. */
+    public record NextStage() implements What {}
+
     public record LookSet(Look look) implements What {}
 
     public record LidSet(LidState lid) implements What {}
 
     public record Added(Mixture mixture) implements What {}
+
+    /** A portion of what goes in bit by bit. */
+    public record Poured(Mixture mixture) implements What {}
 
     /**
      * Taken out to taste, or for another pot: what is left is of the same composition.

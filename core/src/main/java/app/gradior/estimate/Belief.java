@@ -2,48 +2,72 @@ package app.gradior.estimate;
 
 import app.gradior.heat.Look;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageKind;
+import app.gradior.simmer.PotCourse;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What is uncertain about a batch, as independent standard normal numbers z: each parameter is exp(sd·z).
  *
- * <p>Spreads (standard deviations of logarithms): burner-and-pot pair 0.30, 0.12 once measured; the sauce's body 0.50;
- * starting water 0.03 with the lines' own; each look 0.15.
+ * <p>Spreads (standard deviations of logarithms): burner-and-pot pair and the sauce's body by the prior; starting water 0.03
+ * with the lines' own; each look 0.15; the time to get hot 0.25 and what stays in a mill or sieve 0.20, both rounded.
  */
 final class Belief {
-    private static final double PAIR_LOG_SD = 0.30;
-    private static final double MEASURED_PAIR_LOG_SD = 0.12;
-    static final double BODY_LOG_SD = 0.50;
     private static final double WATER_LOG_SD = 0.03;
     private static final double SOLIDS_LOG_SD = 0.02;
     private static final double LOOK_LOG_SD = 0.15;
+    private static final double WARM_UP_LOG_SD = 0.25;
+    private static final double LEFT_BEHIND_LOG_SD = 0.20;
+    private static final int LOOKS_FROM = 4;
 
-    private final double pairSd;
+    private final Prior prior;
     private final double waterSd;
     private final double solidsSd;
     private final List<Look> looks;
+    private final boolean warms;
+    private final boolean presses;
 
-    Belief(BatchStory story) {
-        this.pairSd = pairLogSd(story.pairKnown());
-        this.waterSd = waterLogSd(story.spread());
-        this.solidsSd = solidsLogSd(story.spread());
-        EnumSet<Look> used = EnumSet.of(story.heat().look());
+    private Belief(Prior prior, Ingredients.Spread spread, Set<Look> looks, boolean warms, boolean presses) {
+        this.prior = prior;
+        this.waterSd = waterLogSd(spread);
+        this.solidsSd = solidsLogSd(spread);
+        this.looks = List.copyOf(looks);
+        this.warms = warms;
+        this.presses = presses;
+    }
+
+    /** Of a pot that is hot and is only reduced, at one look. */
+    static Belief ofReducing(Prior prior, Ingredients.Spread spread, Look look) {
+        return new Belief(prior, spread, EnumSet.of(look), false, false);
+    }
+
+    /** Of a batch. */
+    static Belief of(BatchStory story) {
+        EnumSet<Look> used = EnumSet.noneOf(Look.class);
+        boolean press = false;
+        for (BatchStory.Part part : story.parts()) {
+            Stage stage = part.stage();
+            if (stage.kind().way() == StageKind.Way.BOILING || stage.kind() == StageKind.SWEAT) {
+                used.add(stage.look());
+            }
+            press |= stage.kind() == StageKind.MILL || stage.kind() == StageKind.SIEVE;
+        }
         for (BatchStory.Happening happening : story.happenings()) {
             if (happening.what() instanceof BatchStory.LookSet set) {
                 used.add(set.look());
             }
+            press |= happening.what() instanceof BatchStory.Pressed;
         }
-        this.looks = List.copyOf(used);
-    }
-
-    private static double pairLogSd(boolean known) {
-        return known ? MEASURED_PAIR_LOG_SD : PAIR_LOG_SD;
+        boolean warm = !story.hotAtStart() || story.parts().size() > 1;
+        return new Belief(story.prior(), story.spread(), used, warm, press);
     }
 
     /** Of the rate of evaporation at one look: pair and look together. */
-    static double rateLogSd(boolean pairKnown) {
-        return Math.hypot(pairLogSd(pairKnown), LOOK_LOG_SD);
+    static double rateLogSd(Prior prior) {
+        return Math.hypot(prior.pairLogSd(), LOOK_LOG_SD);
     }
 
     static double waterLogSd(Ingredients.Spread spread) {
@@ -56,15 +80,15 @@ final class Belief {
 
     /** How many numbers z has. */
     int size() {
-        return 4 + looks.size();
+        return LOOKS_FROM + looks.size() + (warms ? 1 : 0) + (presses ? 1 : 0);
     }
 
     double pairFactor(double[] z) {
-        return Math.exp(pairSd * z[0]);
+        return Math.exp(prior.pairLogSd() * z[0]);
     }
 
     double bodyFactor(double[] z) {
-        return Math.exp(BODY_LOG_SD * z[1]);
+        return prior.bodyFactor() * Math.exp(prior.bodyLogSd() * z[1]);
     }
 
     double waterFactor(double[] z) {
@@ -77,6 +101,19 @@ final class Belief {
 
     double lookFactor(double[] z, Look look) {
         int at = looks.indexOf(look);
-        return at < 0 ? 1 : Math.exp(LOOK_LOG_SD * z[4 + at]);
+        return at < 0 ? 1 : Math.exp(LOOK_LOG_SD * z[LOOKS_FROM + at]);
+    }
+
+    private double warmUpFactor(double[] z) {
+        return warms ? Math.exp(WARM_UP_LOG_SD * z[LOOKS_FROM + looks.size()]) : 1;
+    }
+
+    private double leftBehindFactor(double[] z) {
+        return presses ? Math.exp(LEFT_BEHIND_LOG_SD * z[size() - 1]) : 1;
+    }
+
+    /** How a pot with these numbers differs from the model. */
+    PotCourse.Variation variation(double[] z) {
+        return new PotCourse.Variation(look -> lookFactor(z, look), warmUpFactor(z), leftBehindFactor(z));
     }
 }

@@ -1,23 +1,29 @@
 package app.gradior.estimate;
 
+import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.Posterior.Weighted;
 import app.gradior.simmer.PotState;
-import app.gradior.simmer.SimmerRun;
 import app.gradior.solve.StopAt;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /** Turns a batch's story into a forecast. Deterministic: the same story and minute give the same figures. */
 public final class Estimator {
-    private static final double SECONDS_PER_MINUTE = 60;
     private static final int PAST_POINTS = 24;
     private static final int FUTURE_POINTS = 16;
-    /** Part of the way to the finish that the curve goes on past it. */
-    private static final double OVERSHOOT = 0.15;
+    /** The curve goes on for so much longer than the finish is most likely to take, so that its band is seen. */
+    private static final double OVERSHOOT = 1.5;
 
     private static final double SHORTEST_CURVE_MIN = 5;
+    /** What any kitchen can read: with a scale, a stick, a spoon, a plate. */
+    private static final List<Kind> READABLE = List.of(Kind.WEIGHT, Kind.LEVEL, Kind.SPOON, Kind.RING);
 
     private Estimator() {}
 
@@ -25,17 +31,27 @@ public final class Estimator {
      * The forecast as known at a minute, from what happened up to it.
      *
      * @param nowMinute since the start, 0 or more
-     * @param targetStep step wanted at the story's serving temperature
      */
-    public static Forecast forecast(BatchStory story, double nowMinute, double targetStep) {
+    public static Forecast forecast(BatchStory story, double nowMinute) {
         Posterior posterior = new Posterior(story.upTo(nowMinute), nowMinute);
         List<Weighted> ensemble = posterior.ensemble();
         double[] weights = ensemble.stream().mapToDouble(Weighted::weight).toArray();
-        List<PotState> now = ensemble.stream().map(w -> w.member.run().look()).toList();
-        double horizon = horizonMinute(posterior, nowMinute, targetStep);
+        List<PotState> now =
+                ensemble.stream().map(w -> w.member.course().look()).toList();
+        int part = ensemble.get(0).member.part();
+        Member best = posterior.member(posterior.mode());
+        best.follow(nowMinute);
+        boolean warming = best.course().isComingToHeat();
+        PotState likely = best.course().look();
+        double stageStartMl = best.course().stageStartMl20c();
+        double horizon = horizonMinute(best, nowMinute);
+        int parts = story.parts().size();
         List<Run> runs = ensemble.stream()
-                .map(weighted -> finish(weighted.member.backOn(), nowMinute, targetStep, horizon))
+                .map(weighted -> run(weighted.member, nowMinute, horizon, parts))
                 .toList();
+        Sample<PotState> ends = sample(runs, weights, run -> run.ends()[parts]);
+        Sample<PotState> stageEnds = sample(runs, weights, run -> run.ends()[Math.min(part, parts - 1)]);
+        boolean knowsFinish = ends.isForecast();
         return new Forecast(
                 nowMinute,
                 band(now, weights, PotState::massG),
@@ -48,82 +64,192 @@ public final class Estimator {
                 band(now, weights, PotState::boilingC),
                 band(now, weights, state -> state.mixture().saltPercent()),
                 band(now, weights, state -> state.mixture().brixPercent()),
-                finish(runs, weights),
+                part,
+                warming,
+                part < parts && stageEnds.isForecast() ? Optional.of(stageEnd(stageEnds)) : Optional.empty(),
+                knowsFinish ? partEnds(runs, weights, part, parts) : List.of(),
+                knowsFinish ? Optional.of(finish(ends)) : Optional.empty(),
                 curve(posterior, runs, weights, nowMinute, horizon),
-                posterior.wildReadings());
+                posterior.wildReadings(),
+                likely,
+                stageStartMl,
+                best.bodyFactor(),
+                knowsFinish ? helps(runs, weights, parts) : List.of());
     }
 
     private static Band band(List<PotState> states, double[] weights, ToDoubleFunction<PotState> figure) {
         return WeightedSample.band(states.stream().mapToDouble(figure).toArray(), weights);
     }
 
-    /** One member's way from now on: mass on the grid, and its state when the target is met, if ever. */
-    private record Run(double[] gridMassG, Optional<PotState> end) {}
+    /**
+     * One member's way from now on.
+     *
+     * @param read what it would read now, by kind
+     * @param gridMassG mass on the grid
+     * @param ends its state at the end of each stage to come, and last at the end of all; null where it never gets there, or
+     *     has been
+     */
+    private record Run(
+            Map<Kind, Double> read,
+            double[] gridMassG,
+            @Nullable PotState[] ends) {}
 
-    private static double horizonMinute(Posterior posterior, double nowMinute, double targetStep) {
-        Member best = posterior.member(posterior.mode());
-        best.follow(nowMinute);
-        SimmerRun run = best.backOn();
-        if (run.stepServed() < targetStep) {
-            run.advanceUntil(r -> targetStep - r.stepServed(), 12 * 60 * SECONDS_PER_MINUTE);
-        }
-        double minutes = Math.max(SHORTEST_CURVE_MIN, (run.minute() - nowMinute) * 1.5);
-        return nowMinute + minutes + OVERSHOOT * nowMinute;
+    private static double horizonMinute(Member best, double nowMinute) {
+        best.goOn();
+        double[] end = {nowMinute};
+        best.goOnTo(nowMinute + StopAt.MOST_MINUTES / 2, (part, course) -> end[0] = course.minute());
+        return nowMinute + Math.max(SHORTEST_CURVE_MIN, (end[0] - nowMinute) * OVERSHOOT);
     }
 
-    private static Run finish(SimmerRun run, double nowMinute, double targetStep, double horizon) {
+    private static Run run(Member member, double nowMinute, double horizon, int parts) {
+        Map<Kind, Double> read = new EnumMap<>(Kind.class);
+        READABLE.forEach(kind -> read.put(kind, member.read(kind)));
+        member.goOn();
+        @Nullable PotState[] ends = new @Nullable PotState[parts + 1];
+        Member.StageEnds keep = (part, course) -> {
+            ends[part] = course.look();
+            if (part == parts - 1) {
+                ends[parts] = ends[part];
+            }
+        };
         double[] grid = new double[FUTURE_POINTS + 1];
-        grid[0] = run.massG();
+        grid[0] = member.course().massG();
         double interval = (horizon - nowMinute) / FUTURE_POINTS;
-        Optional<PotState> end = run.stepServed() >= targetStep ? Optional.of(run.look()) : Optional.empty();
+        boolean over = member.part() >= parts;
+        if (over) {
+            ends[parts] = member.course().look();
+        }
         for (int i = 1; i <= FUTURE_POINTS; i++) {
-            double until = nowMinute + i * interval;
-            if (end.isEmpty()) {
-                double seconds = (until - run.minute()) * SECONDS_PER_MINUTE;
-                if (run.advanceUntil(r -> targetStep - r.stepServed(), seconds) == SimmerRun.End.REACHED) {
-                    end = Optional.of(run.look());
-                }
-            }
-            run.advance((until - run.minute()) * SECONDS_PER_MINUTE);
-            grid[i] = run.massG();
+            over = member.goOnTo(nowMinute + i * interval, keep);
+            grid[i] = member.course().massG();
         }
-        if (end.isEmpty()) {
-            double seconds = (StopAt.MOST_MINUTES - (run.minute() - nowMinute)) * SECONDS_PER_MINUTE;
-            if (run.advanceUntil(r -> targetStep - r.stepServed(), seconds) == SimmerRun.End.REACHED) {
-                end = Optional.of(run.look());
-            }
+        if (!over) {
+            member.goOnTo(nowMinute + StopAt.MOST_MINUTES, keep);
         }
-        return new Run(grid, end);
+        return new Run(read, grid, ends);
     }
 
-    private static Optional<Forecast.Finish> finish(List<Run> runs, double[] weights) {
+    /**
+     * What those members give that have it.
+     *
+     * @param share of all weight that have it
+     */
+    private record Sample<T>(List<T> values, double[] weights, double share) {
+        /** Fewer than half the members getting there is no forecast: the cook is told so instead. */
+        boolean isForecast() {
+            return share > 0.5;
+        }
+
+        boolean highIsOpen() {
+            return share < 0.9;
+        }
+    }
+
+    private static Sample<PotState> sample(List<Run> runs, double[] weights, Function<Run, @Nullable PotState> figure) {
         double total = 0;
         double reached = 0;
-        List<PotState> ends = new ArrayList<>();
-        List<Double> endWeights = new ArrayList<>();
+        List<PotState> values = new ArrayList<>();
+        List<Double> valueWeights = new ArrayList<>();
         for (int i = 0; i < runs.size(); i++) {
             total += weights[i];
-            if (runs.get(i).end().isPresent()) {
+            PotState value = figure.apply(runs.get(i));
+            if (value != null) {
                 reached += weights[i];
-                ends.add(runs.get(i).end().orElseThrow());
-                endWeights.add(weights[i]);
+                values.add(value);
+                valueWeights.add(weights[i]);
             }
         }
-        // Fewer than half the members getting there is no forecast: the cook is told so instead.
-        if (!(reached > total / 2)) {
-            return Optional.empty();
+        return new Sample<>(
+                values, valueWeights.stream().mapToDouble(Double::doubleValue).toArray(), reached / total);
+    }
+
+    private static Forecast.Finish finish(Sample<PotState> ends) {
+        List<PotState> states = ends.values();
+        double[] w = ends.weights();
+        return new Forecast.Finish(
+                band(states, w, PotState::minute),
+                ends.highIsOpen(),
+                band(states, w, PotState::volumeMl20c),
+                band(states, w, PotState::volumeMlHot),
+                band(states, w, PotState::levelMm),
+                band(states, w, PotState::stepHot),
+                band(states, w, PotState::stepServed),
+                band(states, w, state -> state.mixture().saltPercent()),
+                band(states, w, PotState::massG),
+                band(states, w, state -> state.mixture().ethanolG()));
+    }
+
+    private static Forecast.StageEnd stageEnd(Sample<PotState> ends) {
+        List<PotState> states = ends.values();
+        double[] w = ends.weights();
+        return new Forecast.StageEnd(
+                band(states, w, PotState::minute),
+                ends.highIsOpen(),
+                band(states, w, PotState::massG),
+                band(states, w, PotState::levelMm),
+                band(states, w, PotState::stepHot),
+                band(states, w, PotState::stepServed),
+                band(states, w, PotState::volumeMl20c));
+    }
+
+    private static List<Band> partEnds(List<Run> runs, double[] weights, int from, int parts) {
+        List<Band> bands = new ArrayList<>();
+        for (int part = from; part < parts; part++) {
+            int at = part;
+            Sample<PotState> ends = sample(runs, weights, run -> run.ends()[at]);
+            if (ends.values().isEmpty()) {
+                return List.of();
+            }
+            bands.add(band(ends.values(), ends.weights(), PotState::minute));
         }
-        double[] w = endWeights.stream().mapToDouble(Double::doubleValue).toArray();
-        return Optional.of(new Forecast.Finish(
-                band(ends, w, PotState::minute),
-                reached < 0.9 * total,
-                band(ends, w, PotState::volumeMl20c),
-                band(ends, w, PotState::volumeMlHot),
-                band(ends, w, PotState::levelMm),
-                band(ends, w, PotState::stepHot),
-                band(ends, w, state -> state.mixture().saltPercent()),
-                band(ends, w, PotState::massG),
-                band(ends, w, state -> state.mixture().ethanolG())));
+        return bands;
+    }
+
+    /**
+     * How much of the finish's spread each reading would leave, were it taken now: for numbers that go together as straight
+     * lines do, √(1 − cov²/(var T · (var v + sd²))).
+     */
+    private static List<Forecast.Help> helps(List<Run> runs, double[] weights, int parts) {
+        List<Forecast.Help> helps = new ArrayList<>();
+        for (Kind kind : READABLE) {
+            double sum = 0;
+            double readMean = 0;
+            double finishMean = 0;
+            for (int i = 0; i < runs.size(); i++) {
+                PotState end = runs.get(i).ends()[parts];
+                if (end != null) {
+                    sum += weights[i];
+                    readMean += weights[i] * value(runs.get(i), kind);
+                    finishMean += weights[i] * end.minute();
+                }
+            }
+            readMean /= sum;
+            finishMean /= sum;
+            double readVariance = 0;
+            double finishVariance = 0;
+            double covariance = 0;
+            for (int i = 0; i < runs.size(); i++) {
+                PotState end = runs.get(i).ends()[parts];
+                if (end != null) {
+                    double read = value(runs.get(i), kind) - readMean;
+                    double finish = end.minute() - finishMean;
+                    readVariance += weights[i] / sum * read * read;
+                    finishVariance += weights[i] / sum * finish * finish;
+                    covariance += weights[i] / sum * read * finish;
+                }
+            }
+            double sd = kind.sd(readMean);
+            double explained = covariance * covariance / (finishVariance * (readVariance + sd * sd));
+            if (Double.isFinite(explained)) {
+                helps.add(new Forecast.Help(kind, Math.sqrt(Math.max(0, 1 - explained))));
+            }
+        }
+        helps.sort(Comparator.comparingDouble(Forecast.Help::widthLeft));
+        return helps;
+    }
+
+    private static double value(Run run, Kind kind) {
+        return run.read().getOrDefault(kind, Double.NaN);
     }
 
     private static List<Forecast.CurvePoint> curve(
@@ -149,7 +275,7 @@ public final class Estimator {
         for (int i = 0; i < PAST_POINTS; i++) {
             double minute = i * nowMinute / PAST_POINTS;
             best.follow(minute);
-            double mass = best.run().massG();
+            double mass = best.course().massG();
             points.add(new Forecast.CurvePoint(minute, new Band(mass, mass, mass)));
         }
         return points;

@@ -1,5 +1,6 @@
 package app.gradior.estimate;
 
+import app.gradior.simmer.PotState;
 import java.util.List;
 import java.util.Optional;
 
@@ -17,9 +18,17 @@ import java.util.Optional;
  * @param boilingC boiling point now
  * @param saltPercent salt, g in 100 g
  * @param brixPercent dissolved solids, g in 100 g of its liquid
- * @param finish when the target is met; empty when it is not, within a day
+ * @param part place of the stage it is in; the number of stages when all are over
+ * @param warming whether it is still getting as hot as its stage wants, most likely
+ * @param stageEnd how the present stage ends; empty when it does not within a day, or all are over
+ * @param partEnds minutes, since the start, at which the present stage and those after it end; empty without a finish
+ * @param finish when all stages are over; empty when they are not, within a day
  * @param curve mass against time, from the start to past the finish
  * @param wildReadings indices, in order of time, of readings that fit nothing else known
+ * @param likely the pot as it most likely is
+ * @param stageStartMl20c what was in it when the present stage began, its additions included, mL at 20 °C, most likely
+ * @param likelyBody what the sauce's network is worth then, over the model's
+ * @param helps readings that would narrow the finish, the best first
  */
 public record Forecast(
         double nowMinute,
@@ -33,16 +42,65 @@ public record Forecast(
         Band boilingC,
         Band saltPercent,
         Band brixPercent,
+        int part,
+        boolean warming,
+        Optional<StageEnd> stageEnd,
+        List<Band> partEnds,
         Optional<Finish> finish,
         List<CurvePoint> curve,
-        List<Integer> wildReadings) {
+        List<Integer> wildReadings,
+        PotState likely,
+        double stageStartMl20c,
+        double likelyBody,
+        List<Help> helps) {
+    private static final double NO_END_MIN = 1e9;
+
     public Forecast {
         curve = List.copyOf(curve);
         wildReadings = List.copyOf(wildReadings);
+        partEnds = List.copyOf(partEnds);
+        helps = List.copyOf(helps);
+    }
+
+    /** Minutes until its stage is over and hands are wanted; very many when no end is in sight. */
+    public double handsInMinutes() {
+        return stageEnd.map(end -> end.minutesFrom(nowMinute).middle()).orElse(NO_END_MIN);
     }
 
     /**
-     * The end of the reduction.
+     * The end of the present stage.
+     *
+     * @param minute since the start; not before now
+     * @param highIsOpen whether more than one in ten members never get there
+     * @param massG in the pot at that moment
+     * @param levelMm then
+     * @param stepHot then
+     * @param stepServed then, at the serving temperature
+     * @param volumeMl20c then
+     */
+    public record StageEnd(
+            Band minute,
+            boolean highIsOpen,
+            Band massG,
+            Band levelMm,
+            Band stepHot,
+            Band stepServed,
+            Band volumeMl20c) {
+        /** Minutes from a moment to the end, never below 0. */
+        public Band minutesFrom(double nowMinute) {
+            return minute.from(nowMinute);
+        }
+    }
+
+    /**
+     * What a reading now would do for the finish.
+     *
+     * @param widthLeft part of the finish's spread that would be left, 0 to 1
+     */
+    public record Help(BatchStory.Kind kind, double widthLeft) {}
+
+    /**
+     * The end of all stages.
      *
      * @param minute since the start; not before now: a target already met is met now
      * @param highIsOpen whether more than one in ten members never get there
@@ -50,6 +108,7 @@ public record Forecast(
      * @param volumeMlHot in the pot at that moment
      * @param levelMm in the pot at that moment
      * @param stepHot in the pot at that moment
+     * @param stepServed then, at the serving temperature
      * @param saltPercent then
      * @param massG then
      * @param alcoholG then
@@ -61,15 +120,13 @@ public record Forecast(
             Band volumeMlHot,
             Band levelMm,
             Band stepHot,
+            Band stepServed,
             Band saltPercent,
             Band massG,
             Band alcoholG) {
         /** Minutes from a moment to the finish, never below 0. */
         public Band minutesFrom(double nowMinute) {
-            return new Band(
-                    Math.max(0, minute.low() - nowMinute),
-                    Math.max(0, minute.middle() - nowMinute),
-                    Math.max(0, minute.high() - nowMinute));
+            return minute.from(nowMinute);
         }
     }
 

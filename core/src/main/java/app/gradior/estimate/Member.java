@@ -1,53 +1,68 @@
 package app.gradior.estimate;
 
 import app.gradior.estimate.BatchStory.Happening;
+import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Reading;
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
-import app.gradior.simmer.Heat;
+import app.gradior.sauce.Stage;
+import app.gradior.simmer.PotCourse;
 import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.RingTest;
 
 /** One way the batch may truly be: the pot re-run with one choice of the uncertain numbers. */
 final class Member {
-    private static final double SECONDS_PER_MINUTE = 60;
     private static final double PLATE_C = 20;
-    /** The last of a pot is not taken out: there would be nothing left to follow. */
-    private static final double MOST_TAKEN = 0.95;
+    private static final double LEAST_PAIR = 0.05;
+    private static final double MOST_PAIR = 20;
 
     private final BatchStory story;
     private final Belief belief;
     private final double[] z;
-    private final SimmerRun run;
-    private Look look;
-    private LidState lid;
-    private boolean onHeat = true;
+    private final PotCourse course;
+    private int part;
     private int next;
+    private boolean onHeat = true;
+    private double pouredG;
 
     Member(BatchStory story, Belief belief, double[] z) {
         this.story = story;
         this.belief = belief;
         this.z = z.clone();
-        this.look = story.heat().look();
-        this.lid = story.heat().lid();
-        this.run = new SimmerRun(
-                        story.start().scaled(belief.waterFactor(z), belief.solidsFactor(z)),
-                        story.pot().withPairFactor(clamped(story.pot().pairFactor() * belief.pairFactor(z))),
-                        story.heat(),
-                        belief.bodyFactor(z),
-                        story.servedC())
-                .sparingStarch();
-        applyHeat();
+        double pair = story.pot().pairFactor() * belief.pairFactor(z);
+        this.course = new PotCourse(
+                story.pot().withPairFactor(Math.max(LEAST_PAIR, Math.min(MOST_PAIR, pair))),
+                belief.bodyFactor(z),
+                story.servedC(),
+                belief.variation(this.z));
+        if (story.hotAtStart()) {
+            course.beginHot(stage(0));
+        } else {
+            course.begin(stage(0));
+        }
     }
 
-    private static double clamped(double pairFactor) {
-        return Math.max(0.05, Math.min(20, pairFactor));
+    /** A stage with this member's amounts. */
+    private Stage stage(int index) {
+        Stage s = story.parts().get(index).stage();
+        return new Stage(s.kind(), scaled(s.adds()), s.look(), s.lid(), s.end());
     }
 
-    SimmerRun run() {
-        return run;
+    private Mixture scaled(Mixture mixture) {
+        return mixture.scaled(belief.waterFactor(z), belief.solidsFactor(z));
+    }
+
+    PotCourse course() {
+        return course;
+    }
+
+    double bodyFactor() {
+        return belief.bodyFactor(z);
+    }
+
+    /** Place of the stage it is in; the number of stages when all are over. */
+    int part() {
+        return part;
     }
 
     /** Re-runs all that happened up to a minute; for each reading, in order, writes what this member would have read. */
@@ -56,25 +71,12 @@ final class Member {
         while (next < story.happenings().size() && story.happenings().get(next).minute() <= untilMinute) {
             Happening happening = story.happenings().get(next++);
             to(happening.minute());
-            if (happening.what() instanceof BatchStory.LookSet set) {
-                look = set.look();
-                applyHeat();
-            } else if (happening.what() instanceof BatchStory.LidSet set) {
-                lid = set.lid();
-                applyHeat();
-            } else if (happening.what() instanceof BatchStory.Added added) {
-                run.add(added.mixture());
-            } else if (happening.what() instanceof BatchStory.Taken taken) {
-                takeOut(taken);
-            } else if (happening.what() instanceof BatchStory.Pressed pressed) {
-                press(pressed);
-            } else if (happening.what() instanceof BatchStory.OnHeat set) {
-                onHeat = set.on();
-                applyHeat();
-            } else if (happening.what() instanceof Reading taken) {
+            if (happening.what() instanceof Reading taken) {
                 if (reading < predicted.length) {
                     predicted[reading++] = read(taken);
                 }
+            } else {
+                happen(happening.what());
             }
         }
         to(untilMinute);
@@ -85,57 +87,122 @@ final class Member {
         follow(untilMinute, new double[0]);
     }
 
-    private void applyHeat() {
-        run.set(new Heat(look, lid), onHeat ? belief.lookFactor(z, look) : 0);
+    private void happen(BatchStory.What what) {
+        if (what instanceof BatchStory.NextStage) {
+            nextStage();
+        } else if (what instanceof BatchStory.LookSet set) {
+            course.set(set.look());
+        } else if (what instanceof BatchStory.LidSet set) {
+            course.set(set.lid());
+        } else if (what instanceof BatchStory.Added added) {
+            course.add(added.mixture());
+        } else if (what instanceof BatchStory.Poured poured) {
+            course.add(poured.mixture());
+            pouredG += poured.mixture().massG();
+        } else if (what instanceof BatchStory.Taken taken) {
+            if (taken.mlHot() > 0) {
+                course.takeOutMl(taken.mlHot());
+            } else {
+                course.takeOutG(taken.massG());
+            }
+        } else if (what instanceof BatchStory.Pressed pressed) {
+            course.press(pressed.pressing(), pressed.leftG() < 0 ? Double.NaN : pressed.leftG());
+        } else if (what instanceof BatchStory.OnHeat set) {
+            onHeat = set.on();
+            course.setOnHeat(set.on());
+        }
     }
 
-    /** From here on it is on the heat, whether it was or not: what a forecast of the finish assumes. */
-    SimmerRun backOn() {
+    private void nextStage() {
+        if (part < story.parts().size()) {
+            part++;
+            pouredG = 0;
+            onHeat = true;
+            if (part < story.parts().size()) {
+                course.begin(stage(part));
+            } else {
+                course.end();
+            }
+        }
+    }
+
+    /** From here on it is on the heat, whether it was or not, and what is still to be poured is in: what a forecast assumes. */
+    void goOn() {
         if (!onHeat) {
             onHeat = true;
-            applyHeat();
+            course.setOnHeat(true);
         }
-        return run;
+        pourRest();
     }
 
-    private void takeOut(BatchStory.Taken taken) {
-        double share = taken.mlHot() > 0 ? taken.mlHot() / run.volumeMlHot() : taken.massG() / run.massG();
-        run.become(run.mixture().times(1 - Math.max(0, Math.min(MOST_TAKEN, share))));
+    private void pourRest() {
+        if (part < story.parts().size()) {
+            Mixture whole = story.parts().get(part).inPortions();
+            double left = whole.massG() > 0 ? 1 - pouredG / whole.massG() : 0;
+            if (left > 0) {
+                pouredG = whole.massG();
+                course.add(whole.times(left));
+            }
+        }
     }
 
-    /** What a tool leaves; where its leavings were weighed, that much less of what it gives. */
-    private void press(BatchStory.Pressed pressed) {
-        Mixture before = run.mixture();
-        Mixture kept = pressed.pressing().of(before).kept();
-        if (pressed.leftG() >= 0) {
-            double wantedG = Math.max((1 - MOST_TAKEN) * before.massG(), before.massG() - pressed.leftG());
-            kept = kept.times(wantedG / kept.massG());
+    /**
+     * Lets it go on by itself, from stage to stage, until a minute. A pot whose last stage is over stays as it is, on the heat if it
+     * was: that is what happens when nobody comes.
+     *
+     * @return whether all stages are over
+     */
+    boolean goOnTo(double minute, StageEnds ends) {
+        while (part < story.parts().size()) {
+            SimmerRun.End end = course.advanceToEnd(Math.max(0, minute - course.minute()));
+            if (end != SimmerRun.End.REACHED) {
+                return false;
+            }
+            ends.over(part, course);
+            if (part == story.parts().size() - 1) {
+                part++;
+            } else {
+                nextStage();
+                pourRest();
+            }
         }
-        run.become(kept);
+        to(minute);
+        return true;
+    }
+
+    /** Hears of each stage that is over. */
+    @FunctionalInterface
+    interface StageEnds {
+        void over(int part, PotCourse course);
     }
 
     private void to(double minute) {
-        double seconds = (minute - run.minute()) * SECONDS_PER_MINUTE;
-        if (seconds > 0) {
-            run.advance(seconds);
-        }
+        course.advance(minute - course.minute());
     }
 
     private double read(Reading reading) {
-        return switch (reading.kind()) {
-            case WEIGHT -> run.massG() + story.emptyG();
-            case LEVEL -> run.levelMm();
-            case VOLUME -> run.volumeMlHot();
-            case SPOON -> run.stepHot();
+        double read = read(reading.kind());
+        // A pot without a liquid has no thickness to be off by.
+        return Double.isFinite(read) ? read : reading.value();
+    }
+
+    /** What this member would read now; NaN when there is nothing to read. */
+    double read(Kind kind) {
+        return switch (kind) {
+            case WEIGHT -> course.massG() + story.emptyG();
+            case LEVEL -> course.levelMm();
+            case VOLUME -> course.volumeMlHot();
+            case SPOON -> course.stepHot();
             case RING -> ringMm();
-            case BRIX -> run.brixPercent();
-            case TEMPERATURE -> run.tempC();
+            case BRIX -> course.brixPercent();
+            case TEMPERATURE -> course.tempC();
         };
     }
 
     private double ringMm() {
-        var flow = run.flowAt(PLATE_C);
-        double density = 1000 * run.massG() / (run.volumeMl20c() * SpecificVolume.expansion(PLATE_C));
-        return RingTest.radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), density);
+        double density = 1000 * course.massG() / (course.volumeMl20c() * SpecificVolume.expansion(PLATE_C));
+        return course.flowAt(PLATE_C)
+                .map(flow -> RingTest.radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), density))
+                .orElse(Double.NaN);
     }
 }

@@ -33,7 +33,7 @@ final class Posterior {
 
     Posterior(BatchStory story, double untilMinute) {
         this.story = story;
-        this.belief = new Belief(story);
+        this.belief = Belief.of(story);
         this.untilMinute = untilMinute;
         for (BatchStory.Happening happening : story.happenings()) {
             if (happening.minute() <= untilMinute && happening.what() instanceof Reading reading) {

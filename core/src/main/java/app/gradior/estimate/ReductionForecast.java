@@ -20,20 +20,11 @@ public final class ReductionForecast {
      * @param done its nominal answer, which is the band's middle
      */
     public static Band minutes(
-            Reduction reduction, StopAt target, Reduction.Done done, Ingredients.Spread spread, boolean pairKnown) {
+            Reduction reduction, StopAt target, Reduction.Done done, Ingredients.Spread spread, Prior prior) {
         if (target instanceof StopAt.Minutes || done.minutes() == 0) {
             return new Band(done.minutes(), done.minutes(), done.minutes());
         }
-        BatchStory story = new BatchStory(
-                reduction.start(),
-                spread,
-                reduction.pot(),
-                pairKnown,
-                0,
-                reduction.heat(),
-                reduction.servedC(),
-                List.of());
-        Belief belief = new Belief(story);
+        Belief belief = Belief.ofReducing(prior, spread, reduction.heat().look());
         Random random = new Random(SEED);
         List<Double> minutes = new ArrayList<>();
         for (int m = 0; m < MEMBERS / 2; m++) {

@@ -55,15 +55,9 @@ public final class StageBands {
      *
      * @param way cooked through
      * @param spread how far the lines may be off
-     * @param pairKnown whether the burner-and-pot pair was measured
+     * @param prior what is believed of pot and sauce
      */
-    public static Bands of(
-            SauceRoutes.Way way,
-            PotOnHeat pot,
-            Ingredients.Spread spread,
-            boolean pairKnown,
-            double bodyFactor,
-            double servedC) {
+    public static Bands of(SauceRoutes.Way way, PotOnHeat pot, Ingredients.Spread spread, Prior prior, double servedC) {
         int n = way.cooked().stages().size();
         double[] middle = minutes(way.cooked(), n);
         double[] up = new double[n + 1];
@@ -71,8 +65,9 @@ public final class StageBands {
         List<Stage> byLook = endingByLook(way);
         boolean open = false;
         for (Uncertain what : Uncertain.values()) {
-            double[] first = moved(byLook, way, pot, what, BAND * sd(what, spread, pairKnown), bodyFactor, servedC);
-            double[] second = moved(byLook, way, pot, what, -BAND * sd(what, spread, pairKnown), bodyFactor, servedC);
+            double[] first = moved(byLook, way, pot, what, BAND * sd(what, spread, prior), prior.bodyFactor(), servedC);
+            double[] second =
+                    moved(byLook, way, pot, what, -BAND * sd(what, spread, prior), prior.bodyFactor(), servedC);
             for (int i = 0; i <= n; i++) {
                 double a = first.length == 0 ? Double.POSITIVE_INFINITY : log(first[i], middle[i]);
                 double b = second.length == 0 ? Double.POSITIVE_INFINITY : log(second[i], middle[i]);
@@ -108,12 +103,12 @@ public final class StageBands {
         return stages;
     }
 
-    private static double sd(Uncertain what, Ingredients.Spread spread, boolean pairKnown) {
+    private static double sd(Uncertain what, Ingredients.Spread spread, Prior prior) {
         return switch (what) {
-            case RATE -> Belief.rateLogSd(pairKnown);
+            case RATE -> Belief.rateLogSd(prior);
             case WATER -> Belief.waterLogSd(spread);
             case SOLIDS -> Belief.solidsLogSd(spread);
-            case BODY -> Belief.BODY_LOG_SD;
+            case BODY -> prior.bodyLogSd();
         };
     }
 

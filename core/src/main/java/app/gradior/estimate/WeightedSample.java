@@ -9,6 +9,11 @@ final class WeightedSample {
 
     /** The 10/50/90 band; weights need not sum to 1. */
     static Band band(double[] values, double[] weights) {
+        for (double value : values) {
+            if (Double.isNaN(value)) {
+                return new Band(Double.NaN, Double.NaN, Double.NaN);
+            }
+        }
         int[] order = IntStream.range(0, values.length)
                 .boxed()
                 .sorted(Comparator.comparingDouble(i -> values[i]))

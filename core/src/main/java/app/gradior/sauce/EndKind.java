@@ -42,4 +42,33 @@ public enum EndKind {
     public StageEnd end(double value) {
         return maker.apply(value);
     }
+
+    /** An end as its kind and figure. */
+    public record Figured(EndKind kind, double value) {}
+
+    /** The kind and figure of an end. */
+    public static Figured of(StageEnd end) {
+        if (end instanceof StageEnd.Minutes e) {
+            return new Figured(MINUTES, e.minutes());
+        } else if (end instanceof StageEnd.CooksWord e) {
+            return new Figured(WORD, e.expectedMinutes());
+        } else if (end instanceof StageEnd.FractionLeft e) {
+            return new Figured(FRACTION, e.left());
+        } else if (end instanceof StageEnd.FractionOfAdded e) {
+            return new Figured(FRACTION_ADDED, e.left());
+        } else if (end instanceof StageEnd.Volume e) {
+            return new Figured(VOLUME, e.volumeMl20c());
+        } else if (end instanceof StageEnd.Weight e) {
+            return new Figured(WEIGHT, e.massG());
+        } else if (end instanceof StageEnd.Level e) {
+            return new Figured(LEVEL, e.levelMm());
+        } else if (end instanceof StageEnd.StepHot e) {
+            return new Figured(STEP_HOT, e.step());
+        } else if (end instanceof StageEnd.StepServed e) {
+            return new Figured(STEP_SERVED, e.step());
+        } else if (end instanceof StageEnd.BoilingAt e) {
+            return new Figured(BOILING, e.tempC());
+        }
+        return new Figured(COOLED, ((StageEnd.CooledTo) end).tempC());
+    }
 }

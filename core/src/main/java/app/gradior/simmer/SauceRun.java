@@ -1,7 +1,5 @@
 package app.gradior.simmer;
 
-import app.gradior.heat.BoilingPoint;
-import app.gradior.heat.CoolingLaw;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
@@ -10,7 +8,6 @@ import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
-import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,24 +18,10 @@ import java.util.Optional;
  * in a tool.
  */
 public final class SauceRun {
-    private static final double ROOM_C = 20;
     /** About where a pot is that was just taken over from the boil. */
     private static final double BOILING_C = 100;
 
-    private static final double SECONDS_PER_MINUTE = 60;
     private static final double LONGEST_STAGE_S = 24 * 3600.0;
-    /** Net heat of an ordinary kitchen burner when none is known, W. */
-    private static final double USUAL_NET_W = 1000;
-    /** Vegetables in fat lose water toward this share of their weight, with this time constant: 20 % after ten minutes, clear,
-     * and 53 % after forty, deeply coloured (kitchen measurements 20 % and 55 %). */
-    private static final double SWEAT_MOST_SHARE = 0.75;
-
-    private static final double SWEAT_TIME_MIN = 32.2;
-    private static final double SWEAT_LEAST_WATER_LEFT = 0.05;
-    private static final double FRYING_C = 110;
-    /** A lidded pot on the counter loses so much heat to the room, W/(m²·K), through so much wall; rounded. */
-    private static final double POT_IN_AIR_W_PER_M2_K = 12;
-
     private static final int CURVE_POINTS = 9;
 
     private final PotOnHeat pot;
@@ -46,7 +29,7 @@ public final class SauceRun {
     private final double servedC;
     private final List<StageResult> results = new ArrayList<>();
     private Mixture mixture = Mixture.EMPTY;
-    private double tempC = ROOM_C;
+    private double tempC = StageRules.ROOM_C;
     private double minute;
     private boolean brief;
 
@@ -137,12 +120,12 @@ public final class SauceRun {
     }
 
     private Optional<String> cook(Stage stage) {
-        tempC = SpecificHeat.mixedC(mixture, tempC, stage.adds(), ROOM_C);
+        tempC = SpecificHeat.mixedC(mixture, tempC, stage.adds(), StageRules.ROOM_C);
         mixture = mixture.plus(stage.adds());
         if (!(mixture.massG() > 0)) {
             return Optional.of("There is nothing in the pot yet.");
         }
-        double hotMl = mixture.volumeMl20c() * SpecificVolume.expansion(Math.max(ROOM_C, tempC));
+        double hotMl = mixture.volumeMl20c() * SpecificVolume.expansion(Math.max(StageRules.ROOM_C, tempC));
         if (!pot.shape().holds(hotMl)) {
             return Optional.of("There are " + litres(hotMl) + " and this pot holds "
                     + litres(pot.shape().capacityMl()) + " to the brim: take a larger pot.");
@@ -159,43 +142,41 @@ public final class SauceRun {
 
     private Optional<String> fry(Stage stage) {
         Mixture in = mixture;
-        double warmUp = warmUpMinutes(in, FRYING_C);
-        double minutes = givenMinutes(stage.end());
+        double warmUp = StageRules.warmUpMinutes(in, tempC, StageRules.FRYING_C, pot);
+        double minutes = StageRules.givenMinutes(stage.end());
         double lostG = stage.kind() == StageKind.SWEAT
                 ? sweatedG(in, minutes) * stage.lid().share()
                 : 0;
         mixture = in.withVolatiles(in.waterG() - lostG, in.ethanolG(), in.aceticG());
-        tempC = FRYING_C;
+        tempC = StageRules.FRYING_C;
         finish(stage, warmUp, minutes, in, List.of(still(minutes)), lostG, Mixture.EMPTY, false);
         return Optional.empty();
     }
 
     /** Water that vegetables lose in so many minutes in fat, g. */
     private static double sweatedG(Mixture m, double minutes) {
-        double fatG = m.emulsifiedFatG() + m.freeFatG();
-        double share = SWEAT_MOST_SHARE * (1 - Math.exp(-minutes / SWEAT_TIME_MIN));
-        return Math.min(share * (m.massG() - fatG), (1 - SWEAT_LEAST_WATER_LEFT) * m.waterG());
+        return Math.min(StageRules.sweatedShare(minutes) * StageRules.sweatingG(m), StageRules.mostSweatedG(m));
     }
 
     // --- boiling
     // ------------------------------------------------------------------------------------------------------
 
     private Optional<String> boil(Stage stage) {
-        if (!(mixture.waterG() > 1)) {
+        if (!StageRules.canBoil(mixture)) {
             return Optional.of("There is no water in the pot: nothing can boil. Add a liquid first.");
         }
         Mixture in = mixture;
         SimmerRun run = run(stage, in);
         PotState first = run.look();
-        double warmUp = warmUpMinutes(in, run.tempC());
-        boolean word = stage.end() instanceof StageEnd.Minutes || stage.end() instanceof StageEnd.CooksWord;
+        double warmUp = StageRules.warmUpMinutes(in, tempC, run.tempC(), pot);
+        boolean word = StageRules.timed(stage.end());
         double minutes;
         boolean there = false;
         if (word) {
-            minutes = givenMinutes(stage.end());
-            run.advance(minutes * SECONDS_PER_MINUTE);
+            minutes = StageRules.givenMinutes(stage.end());
+            run.advance(minutes * StageRules.SECONDS_PER_MINUTE);
         } else {
-            SimmerRun.StopEvent event = event(stage, run);
+            SimmerRun.StopEvent event = StageRules.event(stage, run.volumeMl20c());
             there = event.distance(run) <= 0;
             SimmerRun.End end = there ? SimmerRun.End.REACHED : run.advanceUntil(event, LONGEST_STAGE_S);
             boolean film = stage.end() instanceof StageEnd.StepServed && run.levelMm() < SimmerRun.SHALLOWEST_MM;
@@ -220,41 +201,10 @@ public final class SauceRun {
         List<PotState> points = new ArrayList<>(CURVE_POINTS);
         points.add(run.look());
         for (int i = 1; i < CURVE_POINTS && minutes > 0; i++) {
-            run.advance(minutes * SECONDS_PER_MINUTE / (CURVE_POINTS - 1));
+            run.advance(minutes * StageRules.SECONDS_PER_MINUTE / (CURVE_POINTS - 1));
             points.add(run.look());
         }
         return points;
-    }
-
-    /** The distance to the stage's end, above 0 before it. */
-    private static SimmerRun.StopEvent event(Stage stage, SimmerRun atStart) {
-        double startMl = atStart.volumeMl20c();
-        if (stage.end() instanceof StageEnd.FractionLeft e) {
-            return run -> run.volumeMl20c() - e.left() * startMl;
-        }
-        if (stage.end() instanceof StageEnd.FractionOfAdded e) {
-            double wantedMl = startMl - (1 - e.left()) * stage.adds().volumeMl20c();
-            return run -> run.volumeMl20c() - wantedMl;
-        }
-        if (stage.end() instanceof StageEnd.Volume e) {
-            return run -> run.volumeMl20c() - e.volumeMl20c();
-        }
-        if (stage.end() instanceof StageEnd.Weight e) {
-            return run -> run.massG() - e.massG();
-        }
-        if (stage.end() instanceof StageEnd.Level e) {
-            return run -> run.levelMm() - e.levelMm();
-        }
-        if (stage.end() instanceof StageEnd.StepHot e) {
-            return run -> e.step() - run.stepHot();
-        }
-        if (stage.end() instanceof StageEnd.StepServed e) {
-            return run -> e.step() - run.stepServed();
-        }
-        if (stage.end() instanceof StageEnd.BoilingAt e) {
-            return run -> e.tempC() - run.boilingC();
-        }
-        return run -> 1;
     }
 
     private static String notReached(Stage stage, SimmerRun.End end, SimmerRun run) {
@@ -272,7 +222,7 @@ public final class SauceRun {
     private Optional<String> offTheHeat(Stage stage) {
         Mixture in = mixture;
         Mixture leftBehind = Mixture.EMPTY;
-        Optional<Pressing> pressing = pressing(stage.kind());
+        Optional<Pressing> pressing = StageRules.pressing(stage.kind());
         if (pressing.isPresent()) {
             Mixture.Parted parted = pressing.get().of(in);
             mixture = parted.kept();
@@ -281,78 +231,29 @@ public final class SauceRun {
         double minutes;
         boolean there = false;
         if (stage.end() instanceof StageEnd.CooledTo cooled) {
-            double seconds = cooling().secondsTo(tempC, cooled.tempC(), ROOM_C);
+            double seconds = StageRules.cooling(mixture, pot).secondsTo(tempC, cooled.tempC(), StageRules.ROOM_C);
             if (Double.isInfinite(seconds)) {
-                return Optional.of("On the counter it never gets below " + Numbers.plain(ROOM_C, 0)
+                return Optional.of("On the counter it never gets below " + Numbers.plain(StageRules.ROOM_C, 0)
                         + " °C: put it in the fridge or in an ice bath.");
             }
             there = seconds == 0;
-            minutes = seconds / SECONDS_PER_MINUTE;
+            minutes = seconds / StageRules.SECONDS_PER_MINUTE;
             tempC = Math.min(tempC, cooled.tempC());
         } else {
-            minutes = givenMinutes(stage.end());
-            tempC = cooling().tempC(tempC, ROOM_C, minutes * SECONDS_PER_MINUTE);
+            minutes = StageRules.givenMinutes(stage.end());
+            tempC = StageRules.cooling(mixture, pot)
+                    .tempC(tempC, StageRules.ROOM_C, minutes * StageRules.SECONDS_PER_MINUTE);
         }
         finish(stage, 0, minutes, in, List.of(still(minutes)), 0, leftBehind, there);
         return Optional.empty();
     }
 
-    private static Optional<Pressing> pressing(StageKind kind) {
-        return switch (kind) {
-            case BLEND -> Optional.of(Pressing.BLENDED);
-            case MILL -> Optional.of(Pressing.MILLED);
-            case SIEVE -> Optional.of(Pressing.SIEVED);
-            default -> Optional.empty();
-        };
-    }
-
-    private CoolingLaw cooling() {
-        double level = pot.shape().levelMm(mixture.volumeMl20c());
-        double surface = pot.shape().surfaceM2(level);
-        double wall = 2 * Math.sqrt(Math.PI * surface) * level / 1000;
-        return new CoolingLaw(
-                SpecificHeat.joulePerK(mixture), POT_IN_AIR_W_PER_M2_K * Math.max(1e-4, 2 * surface + wall));
-    }
-
     // --- both
     // ---------------------------------------------------------------------------------------------------------
 
-    /** Minutes a stage names; 0 for an end that only boiling can meet. */
-    private static double givenMinutes(StageEnd end) {
-        if (end instanceof StageEnd.Minutes e) {
-            return e.minutes();
-        }
-        return end instanceof StageEnd.CooksWord e ? e.expectedMinutes() : 0;
-    }
-
-    private double warmUpMinutes(Mixture m, double toC) {
-        double watts = Double.isInfinite(pot.netPowerW()) ? USUAL_NET_W : pot.netPowerW();
-        return Math.max(0, SpecificHeat.joulePerK(m) * (toC - tempC) / watts / SECONDS_PER_MINUTE);
-    }
-
     /** The pot with nothing boiling in it. */
     private PotState still(double atMinute) {
-        double hotMl = mixture.volumeMl20c() * SpecificVolume.expansion(Math.max(0, Math.min(tempC, 100)));
-        boolean liquid = mixture.serumG() > 0;
-        double boilingC = liquid
-                ? BoilingPoint.boilingC(
-                        new Consistency(mixture, bodyFactor).waterActivity(mixture.waterG(), mixture.aceticG()),
-                        pot.pressurePa())
-                : Double.NaN;
-        return new PotState(
-                atMinute,
-                mixture,
-                tempC,
-                boilingC,
-                hotMl,
-                pot.shape().levelMm(hotMl),
-                step(liquid, Math.min(tempC, 100)),
-                step(liquid, servedC),
-                0);
-    }
-
-    private double step(boolean liquid, double atC) {
-        return liquid ? Consistency.step(mixture, bodyFactor, atC) : Double.NaN;
+        return StageRules.still(atMinute, mixture, tempC, pot, bodyFactor, servedC);
     }
 
     private void finish(

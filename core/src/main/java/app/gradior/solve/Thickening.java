@@ -8,6 +8,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** How much starch takes a sauce up to a step, mixed with what, in which portions. */
@@ -18,6 +19,10 @@ public final class Thickening {
     private static final double MOST_SHARE = 0.25;
 
     private static final double FIRST_SPAN_G = 1;
+    /** Less than this is not worth stirring up, g. */
+    private static final double LEAST_PORTION_G = 0.3;
+    /** What is left goes in at once when it is no more than this share of the whole. */
+    private static final double LAST_SHARE = 0.3;
 
     /** In what a starch goes in. Strengths of browned roux: kitchen teaching. */
     public enum Form {
@@ -177,6 +182,26 @@ public final class Thickening {
         }
         return new Answer(
                 grams, grams * mix.liquidRatio(), portions, with(grams), step(grams, hotC), step(grams, servedC));
+    }
+
+    /**
+     * The next portion on the way to a step: half of all that it takes, then half of what is left, then the rest.
+     *
+     * @param pouredG powder that went in before
+     * @return empty when it is there, or no sensible amount takes it there
+     */
+    public Optional<Portion> next(double targetStep, double pouredG) {
+        double leftG = starchG(targetStep).orElse(0);
+        if (leftG < LEAST_PORTION_G) {
+            return Optional.empty();
+        }
+        double portionG = leftG > LAST_SHARE * (leftG + pouredG) ? leftG / 2 : leftG;
+        return Optional.of(new Portion(
+                portionG,
+                portionG * mix.liquidRatio(),
+                pouredG + portionG,
+                step(portionG, hotC),
+                step(portionG, servedC)));
     }
 
     /** The sauce with so much powder and what goes with it. */

@@ -11,6 +11,7 @@ import app.gradior.estimate.BatchStory.LidSet;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -28,7 +29,12 @@ class EstimatorTest {
     private static final double TARGET = 6;
 
     private static BatchStory story(List<Happening> happenings) {
-        return new BatchStory(Sauces.damson(), Ingredients.Spread.EXACT, POT, false, EMPTY_G, LIVELY, 20, happenings);
+        return story(Sauces.damson(), TARGET, happenings);
+    }
+
+    private static BatchStory story(Mixture start, double target, List<Happening> happenings) {
+        return BatchStory.reducing(
+                start, Ingredients.Spread.EXACT, POT, Prior.UNKNOWN, EMPTY_G, LIVELY, 20, target, happenings);
     }
 
     /** A cook whose pot, sauce and eye differ from the model's by amounts drawn from the stated spreads. */
@@ -77,7 +83,7 @@ class EstimatorTest {
             List<Happening> seen = List.of(
                     new Happening(8, weight(truth.massAt(8), random)),
                     new Happening(12, new Reading(Kind.SPOON, truth.stepHotAt(12) + 0.6 * random.nextGaussian())));
-            Forecast forecast = Estimator.forecast(story(seen), 16, TARGET);
+            Forecast forecast = Estimator.forecast(story(seen), 16);
             inMass += holds(forecast.massG(), truth.massAt(16));
             inStep += holds(forecast.stepServed(), truth.stepServedAt(16));
         }
@@ -97,24 +103,23 @@ class EstimatorTest {
     void theSameStoryGivesTheSameFigures() {
         List<Happening> seen = List.of(
                 new Happening(5, new Reading(Kind.LEVEL, 33)), new Happening(9, new Reading(Kind.WEIGHT, 2850)));
-        assertThat(Estimator.forecast(story(seen), 12, TARGET)).isEqualTo(Estimator.forecast(story(seen), 12, TARGET));
+        assertThat(Estimator.forecast(story(seen), 12)).isEqualTo(Estimator.forecast(story(seen), 12));
         List<Happening> later = new ArrayList<>(seen);
         later.add(new Happening(20, new BatchStory.LookSet(Look.GENTLE)));
-        assertThat(Estimator.forecast(story(later), 12, TARGET))
+        assertThat(Estimator.forecast(story(later), 12))
                 .as("what comes later is not known yet")
-                .isEqualTo(Estimator.forecast(story(seen), 12, TARGET));
+                .isEqualTo(Estimator.forecast(story(seen), 12));
     }
 
     @Test
     void aWeighInNarrowsTheBandAndMovesTheMiddle() {
-        Forecast before = Estimator.forecast(story(List.of()), 15, TARGET);
+        Forecast before = Estimator.forecast(story(List.of()), 15);
         HiddenPot slow = new HiddenPot(0.6, 1, 1, 1);
         Forecast after = Estimator.forecast(
                 story(List.of(
                         new Happening(6, new Reading(Kind.WEIGHT, slow.massAt(6) + EMPTY_G)),
                         new Happening(15, new Reading(Kind.WEIGHT, slow.massAt(15) + EMPTY_G)))),
-                15,
-                TARGET);
+                15);
         assertThat(after.massG().width()).isLessThan(0.3 * before.massG().width());
         assertThat(after.massG().middle()).isCloseTo(slow.massAt(15), within(8.0));
         assertThat(after.lossGPerMin().middle())
@@ -132,8 +137,8 @@ class EstimatorTest {
                 new Happening(15, new Reading(Kind.WEIGHT, truth.massAt(15) + EMPTY_G)));
         List<Happening> withWild = new ArrayList<>(good);
         withWild.add(new Happening(12, new Reading(Kind.WEIGHT, 900)));
-        Forecast clean = Estimator.forecast(story(good), 16, TARGET);
-        Forecast pulled = Estimator.forecast(story(withWild), 16, TARGET);
+        Forecast clean = Estimator.forecast(story(good), 16);
+        Forecast pulled = Estimator.forecast(story(withWild), 16);
         assertThat(pulled.wildReadings()).containsExactly(2);
         assertThat(clean.wildReadings()).isEmpty();
         assertThat(pulled.massG().middle()).isCloseTo(clean.massG().middle(), within(10.0));
@@ -141,10 +146,9 @@ class EstimatorTest {
 
     @Test
     void aLidSlowsItAndWaterPutsItBack() {
-        Forecast open = Estimator.forecast(story(List.of()), 20, TARGET);
-        Forecast lidded = Estimator.forecast(story(List.of(new Happening(5, new LidSet(LidState.CLOSED)))), 20, TARGET);
-        Forecast watered =
-                Estimator.forecast(story(List.of(new Happening(5, new Added(Sauces.of("water", 150))))), 20, TARGET);
+        Forecast open = Estimator.forecast(story(List.of()), 20);
+        Forecast lidded = Estimator.forecast(story(List.of(new Happening(5, new LidSet(LidState.CLOSED)))), 20);
+        Forecast watered = Estimator.forecast(story(List.of(new Happening(5, new Added(Sauces.of("water", 150))))), 20);
         assertThat(lidded.massG().middle()).isGreaterThan(open.massG().middle() + 50);
         assertThat(watered.finish().orElseThrow().minute().middle())
                 .isGreaterThan(open.finish().orElseThrow().minute().middle() + 5);
@@ -152,10 +156,9 @@ class EstimatorTest {
 
     @Test
     void aTargetAlreadyMetIsMetNowAndOneNeverMetIsNotForecast() {
-        Forecast met = Estimator.forecast(story(List.of()), 300, 4);
+        Forecast met = Estimator.forecast(story(Sauces.damson(), 4, List.of()), 300);
         assertThat(met.finish().orElseThrow().minute().middle()).isEqualTo(300);
-        BatchStory water = new BatchStory(
-                Sauces.of("water", 800), Ingredients.Spread.EXACT, POT, true, EMPTY_G, LIVELY, 20, List.of());
-        assertThat(Estimator.forecast(water, 5, 6).finish()).isEmpty();
+        BatchStory water = story(Sauces.of("water", 800), TARGET, List.of());
+        assertThat(Estimator.forecast(water, 5).finish()).isEmpty();
     }
 }

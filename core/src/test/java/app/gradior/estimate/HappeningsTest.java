@@ -21,19 +21,20 @@ class HappeningsTest {
     private static final BatchStory PLAIN = story();
 
     private static BatchStory story(Happening... happenings) {
-        return new BatchStory(
+        return BatchStory.reducing(
                 Sauces.of("damson", 1000).plus(Sauces.of("sugar", 220)).plus(Sauces.of("water", 300)),
                 Ingredients.Spread.EXACT,
                 PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
-                false,
+                Prior.UNKNOWN,
                 1950,
                 new Heat(Look.LIVELY, LidState.OPEN),
                 20,
+                6.5,
                 List.of(happenings));
     }
 
     private static Forecast forecast(BatchStory story) {
-        return Estimator.forecast(story, NOW, 6.5);
+        return Estimator.forecast(story, NOW);
     }
 
     @Test

@@ -5,70 +5,125 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.Sauces;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
+import app.gradior.estimate.BatchStory.Part;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.Stirring;
+import app.gradior.solve.Thickening;
 import app.gradior.vessel.PotShape;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class PromptTest {
     private static final double NEVER = Double.POSITIVE_INFINITY;
     private static final Stirring OFTEN = new Stirring(2);
     private static final Stirring SELDOM = new Stirring(10);
+    private static final PotOnHeat POT = PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0);
+    private static final Stage REDUCE = Stage.of(StageKind.REDUCE, new StageEnd.StepServed(7));
+    private static final Stage SIMMER = Stage.of(StageKind.SIMMER, Sauces.damson(), new StageEnd.Minutes(18));
+    private static final Stage MILL = Stage.of(StageKind.MILL, new StageEnd.CooksWord(5));
 
     private static Forecast forecast(Mixture start, double now, double target, Happening... happenings) {
         return Estimator.forecast(
-                new BatchStory(
+                BatchStory.reducing(
                         start,
                         Ingredients.Spread.EXACT,
-                        PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
-                        false,
+                        POT,
+                        Prior.UNKNOWN,
                         1950,
                         new Heat(Look.LIVELY, LidState.OPEN),
                         20,
+                        target,
                         List.of(happenings)),
-                now,
-                target);
+                now);
+    }
+
+    private static Forecast stewed(double now, boolean hot, Happening... happenings) {
+        return Estimator.forecast(
+                new BatchStory(
+                        List.of(Part.of(SIMMER), Part.of(MILL), Part.of(REDUCE)),
+                        Ingredients.Spread.EXACT,
+                        POT,
+                        Prior.UNKNOWN,
+                        1950,
+                        20,
+                        hot,
+                        List.of(happenings)),
+                now);
+    }
+
+    private static Prompt prompt(
+            Forecast forecast, double sinceHeard, double sinceReading, Stirring stirring, double sinceStir) {
+        return Prompt.of(forecast, new Watch(sinceHeard, sinceReading, stirring, sinceStir, Watch.AtHand.only(REDUCE)));
+    }
+
+    private static Prompt inStage(Forecast forecast, Stage stage, String next, boolean lastOnHeat, String... toPutIn) {
+        return Prompt.of(
+                forecast,
+                new Watch(
+                        1,
+                        1,
+                        SELDOM,
+                        0,
+                        new Watch.AtHand(
+                                stage, stage.kind().label(), next, lastOnHeat, List.of(toPutIn), Optional.empty())));
     }
 
     private static final Forecast ON_THE_WAY = forecast(Sauces.damson(), 5, 7);
 
     @Test
     void whatCannotWaitComesFirst() {
-        assertThat(Prompt.of(ON_THE_WAY, 200, 0, SELDOM, 0)).satisfies(p -> {
+        assertThat(prompt(ON_THE_WAY, 200, 0, SELDOM, 0)).satisfies(p -> {
             assertThat(p.doNow()).contains("still on");
             assertThat(p.urgent()).isTrue();
         });
-        Prompt done = Prompt.of(forecast(Sauces.damson(), 5, 4), 1, 1, OFTEN, 60);
+        Prompt done = prompt(forecast(Sauces.damson(), 5, 4), 1, 1, OFTEN, 60);
         assertThat(done.doNow()).isEqualTo("Take it off the heat");
         assertThat(done.urgent()).isTrue();
-        assertThat(Prompt.of(forecast(Sauces.of("water", 800), 5, 6), 1, 1, OFTEN, 60)
+        assertThat(done.action()).isEqualTo("off");
+        assertThat(prompt(forecast(Sauces.of("water", 800), 5, 6), 1, 1, OFTEN, 60)
                         .doNow())
                 .contains("not get there");
     }
 
     @Test
     void stirringIsAskedForWhenItIsDueAndNotBefore() {
-        Prompt due = Prompt.of(ON_THE_WAY, 1, 1, OFTEN, 2.5);
+        Prompt due = prompt(ON_THE_WAY, 1, 1, OFTEN, 2.5);
         assertThat(due.doNow()).isEqualTo("Stir to the edges");
         assertThat(due.action()).isEqualTo("stir");
         assertThat(due.why()).contains("every 2 min");
-        assertThat(Prompt.of(ON_THE_WAY, 1, 1, OFTEN, 1).doNow()).isEqualTo("Let it be");
-        assertThat(Prompt.of(ON_THE_WAY, 1, 1, SELDOM, 60).doNow()).isEqualTo("Let it be");
-        assertThat(Prompt.of(ON_THE_WAY, 1, 1, new Stirring(0.25), 1).why()).contains("all the while");
+        assertThat(prompt(ON_THE_WAY, 1, 1, OFTEN, 1).doNow()).isEqualTo("Let it be");
+        assertThat(prompt(ON_THE_WAY, 1, 1, SELDOM, 60).doNow()).isEqualTo("Let it be");
+        assertThat(prompt(ON_THE_WAY, 1, 1, new Stirring(0.25), 1).why()).contains("all the while");
     }
 
     @Test
-    void aReadingIsAskedForWhileTheBandIsWideAndAWildOneIsNamed() {
-        Prompt weigh = Prompt.of(ON_THE_WAY, 1, NEVER, SELDOM, 0);
-        assertThat(weigh.action()).isEqualTo("weight");
+    void theReadingThatHelpsMostIsAskedForWhileTheBandIsWideAndAWildOneIsNamed() {
         double gross = Sauces.damson().massG() + 1950;
+        Forecast unread = forecast(Sauces.damson(), 12, 7);
+        Prompt first = prompt(unread, 1, NEVER, SELDOM, 0);
+        assertThat(unread.helps().get(0).widthLeft())
+                .isLessThan(unread.helps().get(3).widthLeft());
+        assertThat(first.why()).contains("more:");
+        assertThat(first.action()).isIn("weight", "level", "spoon", "ring");
+        Forecast weighed = forecast(
+                Sauces.damson(),
+                12,
+                7,
+                new Happening(5, new Reading(Kind.WEIGHT, gross - 60)),
+                new Happening(12, new Reading(Kind.WEIGHT, gross - 150)));
+        assertThat(weighed.helps().get(0).kind())
+                .as("with the rate known, only thickness is left to learn")
+                .isIn(Kind.RING, Kind.SPOON);
         Forecast wild = forecast(
                 Sauces.damson(),
                 6,
@@ -77,7 +132,7 @@ class PromptTest {
                 new Happening(3, new Reading(Kind.WEIGHT, gross - 20)),
                 new Happening(4, new Reading(Kind.WEIGHT, 900)),
                 new Happening(5, new Reading(Kind.WEIGHT, gross - 40)));
-        assertThat(Prompt.of(wild, 1, 1, SELDOM, 0).doNow()).isEqualTo("Read it once more");
+        assertThat(prompt(wild, 1, 1, SELDOM, 0).doNow()).isEqualTo("Read it once more");
     }
 
     @Test
@@ -86,4 +141,61 @@ class PromptTest {
         assertThat(off.doNow()).contains("off the heat");
         assertThat(off.why()).contains("min more on the heat");
     }
+
+    @Test
+    void aStageBeginsWithWhatGoesInThenWarmsThenEndsWithTheNext() {
+        assertThat(inStage(stewed(0, false), SIMMER, "Mill", false, "1 kg damsons", "the sugar"))
+                .satisfies(p -> {
+                    assertThat(p.doNow()).isEqualTo("Put in 1 kg damsons and the sugar");
+                    assertThat(p.action()).isEqualTo("ticks");
+                });
+        Prompt warming = inStage(stewed(2, false), SIMMER, "Mill", false);
+        assertThat(warming.doNow()).isEqualTo("Bring it to a gentle simmer");
+        assertThat(warming.action()).isEqualTo("looks");
+        Prompt over = inStage(stewed(18, true), SIMMER, "Mill", false);
+        assertThat(over.doNow()).isEqualTo("Now: Mill");
+        assertThat(over.action()).isEqualTo("next");
+        assertThat(over.urgent()).isTrue();
+        Forecast milling = stewed(20, true, new Happening(19, new BatchStory.NextStage()));
+        assertThat(inStage(milling, MILL, "Reduce", false).action()).isEqualTo("next");
+        assertThat(inStage(milling, MILL, "Reduce", false).urgent()).isFalse();
+    }
+
+    @Test
+    void theLastStageOnTheHeatIsTakenOffEvenWithSomethingToDoAfterIt() {
+        Prompt off = inStage(forecast(Sauces.damson(), 5, 4), REDUCE, "Enrich", true);
+        assertThat(off.doNow()).isEqualTo("Take it off the heat");
+        assertThat(off.why()).contains("Then: Enrich");
+        assertThat(off.action()).isEqualTo("next");
+    }
+
+    @Test
+    void aSlurryIsPouredByPortionsWithTheStepToExpect() {
+        Stage slurry = Stage.of(StageKind.SLURRY, new StageEnd.Minutes(1));
+        Prompt pour = pouring(slurry, new Watch.Pouring(Optional.of(PORTION), NEVER, false));
+        assertThat(pour.doNow()).isEqualTo("Pour 12 g starch in 18 g cold water");
+        assertThat(pour.why()).contains("step 4.2");
+        assertThat(pour.action()).isEqualTo("slurry");
+        assertThat(pouring(slurry, new Watch.Pouring(Optional.of(PORTION), 0.3, false))
+                        .doNow())
+                .contains("give it a minute");
+        assertThat(pouring(slurry, new Watch.Pouring(Optional.of(PORTION), 1.5, false))
+                        .doNow())
+                .contains("spoon");
+        assertThat(pouring(slurry, new Watch.Pouring(Optional.of(PORTION), 1.5, true))
+                        .doNow())
+                .as("once seen, the next portion")
+                .startsWith("Pour");
+        assertThat(pouring(slurry, new Watch.Pouring(Optional.empty(), 1.5, true))
+                        .doNow())
+                .as("thick enough")
+                .doesNotContain("Pour");
+    }
+
+    private static Prompt pouring(Stage slurry, Watch.Pouring pouring) {
+        Watch.AtHand hand = new Watch.AtHand(slurry, "Thicken", "", true, List.of(), Optional.of(pouring));
+        return Prompt.of(ON_THE_WAY, new Watch(1, 1, SELDOM, 0, hand));
+    }
+
+    private static final Thickening.Portion PORTION = new Thickening.Portion(12, 18, 12, 4.2, 4.4);
 }

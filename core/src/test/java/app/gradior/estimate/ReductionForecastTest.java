@@ -23,7 +23,7 @@ class ReductionForecastTest {
 
     private static Band band(StopAt target, Ingredients.Spread spread, boolean known) {
         Reduction.Done done = (Reduction.Done) REDUCTION.solve(target);
-        return ReductionForecast.minutes(REDUCTION, target, done, spread, known);
+        return ReductionForecast.minutes(REDUCTION, target, done, spread, Prior.of(known));
     }
 
     @Test

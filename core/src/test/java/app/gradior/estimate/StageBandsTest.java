@@ -36,15 +36,15 @@ class StageBandsTest {
     @Test
     void theBandHoldsFourInFiveOfPotsDrawnFromTheSameBelief() {
         Ingredients.Spread spread = new Ingredients.Spread(0.04, 0.05);
-        StageBands.Bands bands = StageBands.of(way(), POT, spread, false, 1, 20);
+        StageBands.Bands bands = StageBands.of(way(), POT, spread, Prior.UNKNOWN, 20);
         Random random = new Random(5);
         int below = 0;
         int above = 0;
         for (int i = 0; i < 400; i++) {
-            double rate = Math.exp(Belief.rateLogSd(false) * random.nextGaussian());
+            double rate = Math.exp(Belief.rateLogSd(Prior.UNKNOWN) * random.nextGaussian());
             double water = Math.exp(Belief.waterLogSd(spread) * random.nextGaussian());
             double solids = Math.exp(Belief.solidsLogSd(spread) * random.nextGaussian());
-            double body = Math.exp(Belief.BODY_LOG_SD * random.nextGaussian());
+            double body = Math.exp(Prior.UNKNOWN.bodyLogSd() * random.nextGaussian());
             List<Stage> truth = STAGES.stream()
                     .map(s -> new Stage(s.kind(), s.adds().scaled(water, solids), s.look(), s.lid(), s.end()))
                     .toList();
@@ -59,8 +59,8 @@ class StageBandsTest {
 
     @Test
     void aStageByTheClockHasNoSpreadButItsWarmUpAndAMeasuredPairNarrows() {
-        StageBands.Bands unknown = StageBands.of(way(), POT, Ingredients.Spread.EXACT, false, 1, 20);
-        StageBands.Bands measured = StageBands.of(way(), POT, Ingredients.Spread.EXACT, true, 1, 20);
+        StageBands.Bands unknown = StageBands.of(way(), POT, Ingredients.Spread.EXACT, Prior.UNKNOWN, 20);
+        StageBands.Bands measured = StageBands.of(way(), POT, Ingredients.Spread.EXACT, Prior.of(true), 20);
         assertThat(unknown.stages().get(0).width()).isLessThan(1);
         assertThat(unknown.stages().get(1).width()).isZero();
         assertThat(measured.all().width()).isLessThan(unknown.all().width());

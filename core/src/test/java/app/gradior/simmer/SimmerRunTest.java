@@ -2,6 +2,7 @@ package app.gradior.simmer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.gradior.Sauces;
 import app.gradior.heat.LidState;
@@ -113,5 +114,17 @@ class SimmerRunTest {
         SimmerRun.End end = run.advanceUntil(r -> r.massG() - Sauces.damson().massG(), 3600);
         assertThat(end).isEqualTo(SimmerRun.End.REACHED);
         assertThat(run.mixture().waterG()).isCloseTo(Sauces.damson().waterG(), within(2.0));
+    }
+
+    @Test
+    void longerStepsForManyMembersAreStillExactEnough() {
+        PotOnHeat pot = PotOnHeat.unknownPair(new PotShape(240, 200, 130), 0);
+        Heat heat = new Heat(Look.LIVELY, LidState.OPEN);
+        SimmerRun fine = new SimmerRun(Sauces.damson(), pot, heat, 1, 20);
+        SimmerRun brisk = new SimmerRun(Sauces.damson(), pot, heat, 1, 20).briskly();
+        fine.advanceUntil(r -> 6.5 - r.stepServed(), 1e5);
+        brisk.advanceUntil(r -> 6.5 - r.stepServed(), 1e5);
+        assertThat(brisk.minute()).isCloseTo(fine.minute(), withinPercentage(1e-3));
+        assertThat(brisk.massG()).isCloseTo(fine.massG(), withinPercentage(1e-3));
     }
 }

@@ -19,6 +19,7 @@ import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Tokens;
 import app.gradior.sauce.Ingredients;
+import app.gradior.simmer.Heat;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.api.ApiModel.MixtureInput;
@@ -102,7 +103,28 @@ class BatchApi {
             @Nullable Double servedC,
             @Nullable OffsetDateTime startedAt) {}
 
-    record StageAnswer(String kind, String state, double targetStep, double servedC) {}
+    /**
+     * A stage of a batch.
+     *
+     * @param lines places of the batch's lines that go in at its start
+     * @param state done, on or next
+     * @param targetStep step when served at its end, where it is known
+     */
+    record StageAnswer(
+            String kind,
+            String name,
+            List<Integer> lines,
+            List<Integer> pours,
+            String look,
+            String lid,
+            String end,
+            double value,
+            String state,
+            @Nullable Double targetStep,
+            double servedC) {}
+
+    /** A line of a batch; in is whether it was ticked, out whether it was left out. */
+    record LineAnswer(String text, String food, double massG, boolean in, boolean out) {}
 
     record BatchAnswer(
             long id,
@@ -118,6 +140,7 @@ class BatchApi {
             double altitudeM,
             double targetStep,
             double servedC,
+            List<LineAnswer> lines,
             List<StageAnswer> stages,
             List<ObjectNode> events) {}
 
@@ -202,7 +225,7 @@ class BatchApi {
                 : wanted.servedC();
         double altitudeM = wanted.altitudeM() == null ? kitchen.altitudeM() : wanted.altitudeM();
         Refusal.inRange("altitudeM", altitudeM, -430, 5500, " m");
-        return new BatchPlan(
+        return BatchPlan.hot(
                 ingredients.usable().stream()
                         .map(reading -> new BatchPlan.PlanLine(
                                 reading.text(), reading.food().orElseThrow().id(), reading.massG(), reading.logSd()))
@@ -210,15 +233,12 @@ class BatchApi {
                 sauce != null ? sauce.draft().texture() : ingredients.texture(),
                 evaporatedG,
                 pot(needed("pot", wanted.pot()), kitchen),
-                null,
-                null,
-                null,
-                Refusal.checked("look", () -> Look.ofKey(needed("look", wanted.look()))),
-                Refusal.checked("lid", () -> LidState.ofKey(needed("lid", wanted.lid()))),
+                new Heat(
+                        Refusal.checked("look", () -> Look.ofKey(needed("look", wanted.look()))),
+                        Refusal.checked("lid", () -> LidState.ofKey(needed("lid", wanted.lid())))),
                 altitudeM,
                 Refusal.inRange("targetStep", need("targetStep", step), 1, 9, ""),
-                Refusal.inRange("servedC", need("servedC", servedC), -20, 110, " °C"),
-                null);
+                Refusal.inRange("servedC", need("servedC", servedC), -20, 110, " °C"));
     }
 
     private BatchPlan.PlanPot pot(BatchPot wanted, Kitchen kitchen) {
@@ -286,8 +306,23 @@ class BatchApi {
             double low,
             double high) {}
 
+    /**
+     * The stage it is in.
+     *
+     * @param index from 0; the number of stages when all are over
+     * @param warming whether it is still getting hot
+     * @param endsAt when it most likely ends; absent when it does not, or all are over
+     */
+    record StageNow(
+            int index,
+            String name,
+            boolean warming,
+            @Nullable OffsetDateTime endsAt,
+            @Nullable OffsetDateTime endsAtLow,
+            @Nullable OffsetDateTime endsAtHigh) {}
+
     record ForecastAnswer(
-            OffsetDateTime at, Now now, @Nullable Finish finish, String doNow) {}
+            OffsetDateTime at, Now now, @Nullable Finish finish, StageNow stage, String doNow) {}
 
     record PromptAnswer(String doNow, String why, boolean urgent) {}
 
@@ -300,10 +335,10 @@ class BatchApi {
             Batch batch = batches.batch(kitchen.id(), id);
             Instant now = batches.now();
             Forecast forecast = batches.forecast(kitchen, batch, now);
-            Prompt prompt = batch.prompt(forecast, now);
+            Prompt prompt = batches.prompt(kitchen, batch, forecast, now);
             List<BatchStreams.Message> messages = new ArrayList<>();
             event.ifPresent(e -> messages.add(new BatchStreams.Message("event", event(e))));
-            messages.add(new BatchStreams.Message("forecast", answer(batch, forecast, now)));
+            messages.add(new BatchStreams.Message("forecast", answer(kitchen, batch, forecast, now)));
             messages.add(new BatchStreams.Message(
                     "prompt", new PromptAnswer(prompt.doNow(), prompt.why(), prompt.urgent())));
             return messages;
@@ -319,10 +354,10 @@ class BatchApi {
         if (moment.isBefore(batch.startedAt())) {
             throw Refusal.unfit("at", "at is before the batch began at " + batch.startedAt());
         }
-        return answer(batch, batches.forecast(kitchen, batch, moment), moment);
+        return answer(kitchen, batch, batches.forecast(kitchen, batch, moment), moment);
     }
 
-    private static ForecastAnswer answer(Batch batch, Forecast forecast, Instant moment) {
+    private ForecastAnswer answer(Kitchen kitchen, Batch batch, Forecast forecast, Instant moment) {
         Finish finish = forecast.finish().map(f -> finish(batch, f)).orElse(null);
         return new ForecastAnswer(
                 time(moment),
@@ -332,7 +367,23 @@ class BatchApi {
                         forecast.stepHot().middle(),
                         forecast.stepServed().middle()),
                 finish,
-                batch.prompt(forecast, moment).doNow());
+                stageNow(batch, forecast),
+                batches.prompt(kitchen, batch, forecast, moment).doNow());
+    }
+
+    private static StageNow stageNow(Batch batch, Forecast forecast) {
+        List<BatchPlan.PlanStage> course = batch.plan().course();
+        int at = Math.min(forecast.part(), course.size());
+        Forecast.StageEnd end = forecast.stageEnd().orElse(null);
+        return new StageNow(
+                at,
+                at < course.size() ? course.get(at).name() : "",
+                forecast.warming(),
+                end == null ? null : time(batch.momentOf(end.minute().middle())),
+                end == null ? null : time(batch.momentOf(end.minute().low())),
+                end == null || end.highIsOpen()
+                        ? null
+                        : time(batch.momentOf(end.minute().high())));
     }
 
     private static Finish finish(Batch batch, Forecast.Finish f) {
@@ -360,12 +411,45 @@ class BatchApi {
                 batch.plan().altitudeM(),
                 batch.plan().targetStep(),
                 batch.plan().servedC(),
-                List.of(new StageAnswer(
-                        "reduce",
-                        batch.state() == Batch.State.LIVE ? "on" : "done",
-                        batch.plan().targetStep(),
-                        batch.plan().servedC())),
+                lines(batch),
+                stages(batch),
                 batch.events().stream().map(this::event).toList());
+    }
+
+    private static List<LineAnswer> lines(Batch batch) {
+        Batch.Ticks ticks = batch.ticks();
+        List<LineAnswer> answers = new ArrayList<>();
+        for (int i = 0; i < batch.plan().lines().size(); i++) {
+            BatchPlan.PlanLine line = batch.plan().lines().get(i);
+            answers.add(new LineAnswer(
+                    line.text(),
+                    line.foodId(),
+                    line.massG(),
+                    ticks.in().contains(i),
+                    ticks.out().contains(i)));
+        }
+        return answers;
+    }
+
+    private static List<StageAnswer> stages(Batch batch) {
+        int at = batch.state() == Batch.State.LIVE ? batch.stage() : Integer.MAX_VALUE;
+        List<StageAnswer> answers = new ArrayList<>();
+        for (BatchPlan.PlanStage s : batch.plan().course()) {
+            int i = answers.size();
+            answers.add(new StageAnswer(
+                    s.kind().key(),
+                    s.name(),
+                    s.lines(),
+                    s.pours(),
+                    s.look().key(),
+                    s.lid().key(),
+                    s.end().name().toLowerCase(Locale.ROOT),
+                    s.value(),
+                    i < at ? "done" : i == at ? "on" : "next",
+                    s.stepServed(),
+                    batch.plan().servedC()));
+        }
+        return answers;
     }
 
     /** An event as it came in: its type's fields beside key, time and type. */

@@ -4,6 +4,7 @@ import static app.gradior.web.api.ApiModel.need;
 import static app.gradior.web.api.ApiModel.needed;
 
 import app.gradior.estimate.Band;
+import app.gradior.estimate.Prior;
 import app.gradior.estimate.ReductionForecast;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.BoilingPoint;
@@ -234,8 +235,8 @@ class BenchApi {
             throw Refusal.unfit(field(no.field(), question), no.statement());
         }
         Reduction.Done done = (Reduction.Done) outcome;
-        Band minutes =
-                ReductionForecast.minutes(reduction, target, done, understood.spread(), question.pairFactor() != null);
+        Band minutes = ReductionForecast.minutes(
+                reduction, target, done, understood.spread(), Prior.of(question.pairFactor() != null));
         PotState end = done.last();
         return new ReduceAnswer(
                 minutes.middle(),

@@ -2,6 +2,7 @@ package app.gradior.web.bench;
 
 import app.gradior.care.Cautions;
 import app.gradior.estimate.Band;
+import app.gradior.estimate.Prior;
 import app.gradior.estimate.ReductionForecast;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
@@ -95,7 +96,7 @@ class ReduceTool implements Tool {
         }
         Reduction.Done done = (Reduction.Done) outcome;
         Band minutes = ReductionForecast.minutes(
-                reduction, target, done, what.ingredients().spread(), false);
+                reduction, target, done, what.ingredients().spread(), Prior.UNKNOWN);
         return reply(what, pot, done, minutes, new Figures(kitchen));
     }
 

@@ -7,6 +7,7 @@ import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Kitchens;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,8 +31,12 @@ class PageFrame {
     /** One of the places of the top bar. */
     record Place(String name, String path, boolean here) {}
 
-    /** A live pot on the strip. */
-    record Chip(long id, String name, String left, String doNow, boolean urgent) {}
+    /**
+     * A live pot on the strip.
+     *
+     * @param handsInMin minutes until its stage is over
+     */
+    record Chip(long id, String name, String left, String doNow, boolean urgent, double handsInMin) {}
 
     @ModelAttribute
     void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
@@ -61,15 +66,16 @@ class PageFrame {
     private List<Chip> strip(Kitchen kitchen, Figures figures) {
         return batches.live(kitchen.id()).stream()
                 .map(batch -> chip(kitchen, figures, batch))
+                .sorted(Comparator.comparing((Chip chip) -> !chip.urgent()).thenComparingDouble(Chip::handsInMin))
                 .toList();
     }
 
     private Chip chip(Kitchen kitchen, Figures figures, Batch batch) {
         Forecast forecast = forecasts.now(kitchen, batch);
-        Prompt prompt = batch.prompt(forecast, batches.now());
+        Prompt prompt = batches.prompt(kitchen, batch, forecast, batches.now());
         String left = forecast.finish()
                 .map(f -> figures.minutes(f.minutesFrom(forecast.nowMinute()).middle()))
                 .orElse("—");
-        return new Chip(batch.id(), batch.name(), left, prompt.doNow(), prompt.urgent());
+        return new Chip(batch.id(), batch.name(), left, prompt.doNow(), prompt.urgent(), forecast.handsInMinutes());
     }
 }

@@ -1,5 +1,6 @@
 package app.gradior.web.hob;
 
+import app.gradior.estimate.Forecast;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.ClockPlans;
@@ -11,6 +12,7 @@ import app.gradior.web.plan.DayView;
 import app.gradior.web.pot.PotView;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,7 +39,7 @@ class HobController {
         List<PotView> pots = batches.live(kitchen.id()).stream()
                 .map(batch -> view(kitchen, figures, batch))
                 .sorted(Comparator.comparing((PotView pot) -> !pot.prompt().urgent())
-                        .thenComparingDouble(PotView::minutesLeft))
+                        .thenComparingDouble(PotView::handsInMin))
                 .toList();
         model.addAttribute("pots", pots);
         clocks.all(kitchen).stream().findFirst().ifPresent(day -> {
@@ -49,7 +51,13 @@ class HobController {
     }
 
     private PotView view(Kitchen kitchen, Figures figures, Batch batch) {
+        Forecast forecast = forecasts.now(kitchen, batch);
         return PotView.of(
-                batch, forecasts.now(kitchen, batch), figures, batches.now(), batches.start(kitchen, batch.plan()));
+                batch,
+                forecast,
+                batches.prompt(kitchen, batch, forecast, batches.now()),
+                Optional.empty(),
+                figures,
+                batches.now());
     }
 }

@@ -136,7 +136,8 @@ class LogController {
         model.addAttribute(
                 "events",
                 batch.standing().stream()
-                        .map(e -> new PotView.Entry(figures.time(e.at()), PotView.words(e.body(), figures), "", false))
+                        .map(e -> new PotView.Entry(
+                                figures.time(e.at()), PotView.words(batch, e.body(), figures), "", false))
                         .toList());
         model.addAttribute("note", batch.finish().map(EventBody.Finished::note).orElse(""));
         model.addAttribute("form", form);

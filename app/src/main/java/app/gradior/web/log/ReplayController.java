@@ -1,5 +1,7 @@
 package app.gradior.web.log;
 
+import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Prompt;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.Batches;
@@ -8,6 +10,7 @@ import app.gradior.kitchen.Refusal;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.pot.PotView;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.TreeSet;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -57,14 +60,9 @@ class ReplayController {
         Instant at = batch.momentOf(minute);
         Batch known = batch.knownAt(at);
         Figures figures = new Figures(kitchen);
-        model.addAttribute(
-                "pot",
-                PotView.of(
-                        known,
-                        batches.forecast(kitchen, known, at),
-                        figures,
-                        at,
-                        batches.start(kitchen, batch.plan())));
+        Forecast forecast = batches.forecast(kitchen, known, at);
+        Prompt prompt = batches.prompt(kitchen, known, forecast, at);
+        model.addAttribute("pot", PotView.of(known, forecast, prompt, Optional.empty(), figures, at));
         model.addAttribute("minute", minute);
         model.addAttribute("last", last);
         TreeSet<Long> marks = new TreeSet<>();

@@ -42,6 +42,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseBody;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The live batch: the page, its panel, what happens, and the finish. */
@@ -89,7 +90,15 @@ class PotController {
         Figures figures = new Figures(kitchen);
         Forecast forecast = forecasts.now(kitchen, batch);
         model.addAttribute(
-                "pot", PotView.of(batch, forecast, figures, batches.now(), batches.start(kitchen, batch.plan())));
+                "pot",
+                PotView.of(
+                        batch,
+                        forecast,
+                        batches.prompt(kitchen, batch, forecast, batches.now()),
+                        batches.nextPortion(kitchen, batch, forecast),
+                        figures,
+                        batches.now()));
+        model.addAttribute("nowMillis", batches.now().toEpochMilli());
         model.addAttribute("looks", Look.values());
         model.addAttribute("lids", LidState.values());
         model.addAttribute("treads", Stair.Tread.values());
@@ -165,6 +174,12 @@ class PotController {
                 double value = Numbers.parse(text)
                         .orElseThrow(() -> Refusal.unfit(field.getKey(), "“" + text + "” is no number"));
                 fields.put(field.getKey(), value);
+            } else if (field.getKey().equals("lines")) {
+                ArrayNode lines = fields.putArray("lines");
+                for (String line : text.split(",")) {
+                    lines.add((int) Math.round(Numbers.parse(line)
+                            .orElseThrow(() -> Refusal.unfit("lines", "“" + text + "” are no lines"))));
+                }
             } else if (tapped.type().equals("added") && field.getKey().equals("line")) {
                 fields.putArray("ingredients").addObject().put("line", text);
             } else {

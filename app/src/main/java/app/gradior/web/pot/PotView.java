@@ -7,12 +7,13 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.BatchEvent;
+import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.IngredientInput;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
-import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.DescentDrawing;
@@ -23,14 +24,16 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 
 /**
  * A pot as a page shows it: the three answers, the drawings, what to do and what happened.
  *
- * @param minutesLeft for sorting; very large when there is no end in sight
+ * @param handsInMin minutes until hands are wanted, for sorting; very large when there is no end in sight
  */
 public record PotView(
         long id,
@@ -48,15 +51,19 @@ public record PotView(
         String yieldBand,
         String leftFigure,
         String leftBand,
-        double minutesLeft,
+        double handsInMin,
         String lossLine,
         String stair,
         String section,
         String descent,
         Heat heat,
         boolean onHeat,
+        List<StageChip> stages,
+        StageCard stage,
         List<Entry> log,
         String asOf) {
+
+    private static final Band THINNEST = new Band(1, 1, 1);
 
     /** So much thicker than wanted is worth thinning, steps. */
     private static final double PAST_STEP = 0.4;
@@ -67,17 +74,33 @@ public record PotView(
             "blended", "Blended",
             "offHeat", "Off the heat for a while",
             "backOn", "Back on the heat",
-            "stageDone", "Stage done");
+            "stageDone", "Next stage");
 
     private static final Map<String, String> SHORT = Map.of(
-            "taken", "taken out", "blended", "blended", "sieved", "sieved", "offHeat", "off", "backOn", "back on");
+            "stageDone",
+            "next",
+            "taken",
+            "taken out",
+            "blended",
+            "blended",
+            "sieved",
+            "sieved",
+            "offHeat",
+            "off",
+            "backOn",
+            "back on");
 
     /** A line of the log; the key is that of an event that can be undone, or empty. */
     public record Entry(String time, String words, String undoKey, boolean doubted) {}
 
     /** The view of a batch with that forecast. */
-    public static PotView of(Batch batch, Forecast forecast, Figures figures, Instant now, Mixture start) {
-        Prompt prompt = batch.prompt(forecast, now);
+    public static PotView of(
+            Batch batch,
+            Forecast forecast,
+            Prompt prompt,
+            Optional<Batch.NextPortion> portion,
+            Figures figures,
+            Instant now) {
         Band left =
                 forecast.finish().map(f -> f.minutesFrom(forecast.nowMinute())).orElse(new Band(1e9, 1e9, 1e9));
         boolean known = forecast.finish().isPresent();
@@ -85,14 +108,12 @@ public record PotView(
         double startMm = batch.plan()
                 .pot()
                 .shape()
-                .levelMm(start.volumeMl20c()
-                        * SpecificVolume.expansion(forecast.boilingC().middle()));
+                .levelMm(forecast.stageStartMl20c() * SpecificVolume.expansion(hottest(forecast)));
         Band yield = forecast.finish().map(Forecast.Finish::volumeMl20c).orElse(forecast.volumeMl20c());
-        OptionalDouble stopMm = known
-                ? OptionalDouble.of(forecast.finish().orElseThrow().levelMm().middle())
-                : OptionalDouble.empty();
-        String pot = "in the pot, "
-                + figures.temp(batch.heat().look().potTempC(forecast.boilingC().middle()));
+        OptionalDouble stopMm = forecast.stageEnd()
+                .map(end -> OptionalDouble.of(end.levelMm().middle()))
+                .orElse(OptionalDouble.empty());
+        String pot = "in the pot, " + figures.temp(forecast.likely().tempC());
         String table = "at the table, " + figures.temp(batch.plan().servedC());
         return new PotView(
                 batch.id(),
@@ -103,18 +124,20 @@ public record PotView(
                 next(batch, forecast, figures),
                 figures.step(forecast.stepHot().middle()),
                 figures.step(forecast.stepServed().middle()),
-                Stair.Tread.of(forecast.stepServed().middle()).label(),
+                liquid(forecast)
+                        ? Stair.Tread.of(forecast.stepServed().middle()).label()
+                        : "nothing liquid yet",
                 figures.temp(batch.plan().servedC()),
                 figures.volumeFigure(yield.middle()),
                 figures.volumeUnit(yield.middle()),
                 figures.volumeBand(yield),
                 known ? Numbers.plain(left.middle(), 0) : "—",
                 known ? figures.minutesBand(left, open) : "not as it is set now",
-                left.middle(),
+                forecast.handsInMinutes(),
                 lossLine(forecast, figures),
                 StairDrawing.draw(
-                        forecast.stepHot().middle(),
-                        forecast.stepServed(),
+                        liquid(forecast) ? forecast.stepHot().middle() : THINNEST.middle(),
+                        liquid(forecast) ? forecast.stepServed() : THINNEST,
                         batch.plan().targetStep(),
                         pot,
                         table),
@@ -123,48 +146,99 @@ public record PotView(
                 descent(batch, forecast, figures),
                 batch.heat(),
                 batch.onHeat(),
+                StageChip.all(batch, forecast, figures),
+                StageCard.of(batch, forecast, portion, figures, now),
                 log(batch, forecast, figures),
                 figures.time(now));
     }
 
+    private static boolean liquid(Forecast forecast) {
+        return !Double.isNaN(forecast.stepServed().middle());
+    }
+
+    private static double hottest(Forecast forecast) {
+        return Double.isNaN(forecast.boilingC().middle())
+                ? 100
+                : forecast.boilingC().middle();
+    }
+
     private static String lossLine(Forecast forecast, Figures figures) {
-        return figures.mass(Math.max(0, forecast.lossGPerMin().middle())) + " a minute leaves at this heat. Boils at "
-                + figures.temp(forecast.boilingC().middle()) + ". "
-                + figures.mass(forecast.massG().middle())
-                + " in the pot, salt " + Numbers.fixed(forecast.saltPercent().middle(), 1) + " %.";
+        String inPot = figures.mass(forecast.massG().middle()) + " in the pot"
+                + (liquid(forecast)
+                        ? ", salt " + Numbers.fixed(forecast.saltPercent().middle(), 1) + " %."
+                        : ".");
+        if (!liquid(forecast)) {
+            return inPot;
+        }
+        return figures.mass(Math.max(0, forecast.lossGPerMin().middle())) + " a minute leaves now. Boils at "
+                + figures.temp(forecast.boilingC().middle()) + ". " + inPot;
     }
 
     private static String next(Batch batch, Forecast forecast, Figures figures) {
-        return forecast.finish()
+        List<BatchPlan.PlanStage> course = batch.plan().course();
+        int at = batch.stage();
+        if (at < course.size() && lastOnHeat(course, at)) {
+            return takeOff(batch, forecast, figures);
+        }
+        if (at >= course.size()) {
+            return "Finish: cool it, fill jars, label.";
+        }
+        if (at + 1 == course.size()) {
+            return "After this it is done.";
+        }
+        BatchPlan.PlanStage next = course.get(at + 1);
+        String in = next.lines().stream()
+                .map(line -> batch.plan().lines().get(line).text())
+                .collect(Collectors.joining(", "));
+        String when = forecast.stageEnd()
+                .filter(end -> end.minute().middle() > forecast.nowMinute())
+                .map(end -> " about " + figures.time(batch.momentOf(end.minute().middle())))
+                .orElse("");
+        return next.name() + when + (in.isEmpty() ? "." : ", with " + in + ".");
+    }
+
+    private static boolean lastOnHeat(List<BatchPlan.PlanStage> course, int at) {
+        return course.get(at).kind().way() != StageKind.Way.OFF_THE_HEAT
+                && course.subList(at + 1, course.size()).stream()
+                        .allMatch(s -> s.kind().way() == StageKind.Way.OFF_THE_HEAT);
+    }
+
+    private static String takeOff(Batch batch, Forecast forecast, Figures figures) {
+        return forecast.stageEnd()
                 .map(f -> {
-                    Stair.Tread hot = Stair.Tread.of(f.stepHot().middle());
-                    Stair.Tread cold = Stair.Tread.of(batch.plan().targetStep());
+                    Stair.Tread cold = Stair.Tread.of(f.stepServed().middle());
                     if (forecast.stepServed().middle() > batch.plan().targetStep() + PAST_STEP) {
-                        return "It is past " + cold.label() + ": a little water thins it. Record it as added and see.";
+                        return "It is past "
+                                + Stair.Tread.of(batch.plan().targetStep()).label()
+                                + ": a little water thins it. Record it as added and see.";
                     }
                     return "At " + Numbers.plain(f.levelMm().middle(), 0) + " mm, or "
                             + figures.mass(
                                     f.massG().middle() + batch.plan().pot().emptyG())
-                            + " with the pot, take it off the heat. It still looks like "
-                            + hot.label() + " then: it " + hot.spoon() + ". Served at "
-                            + figures.temp(batch.plan().servedC()) + " it is " + cold.label() + ".";
+                            + " with the pot, take it off the heat. Served at "
+                            + figures.temp(batch.plan().servedC()) + " that is " + cold.label() + ".";
                 })
                 .orElse("Change the heat, lift the lid or add a thickener: then there is an end to say.");
     }
 
     static String descent(Batch batch, Forecast forecast, Figures figures) {
         List<DescentDrawing.Tick> ticks = new ArrayList<>();
+        int stage = 0;
+        List<BatchPlan.PlanStage> course = batch.plan().course();
         for (BatchEvent event : batch.standing()) {
             String word = tick(event.body());
+            if (event.body() instanceof EventBody.StageDone && ++stage < course.size()) {
+                word = course.get(stage).kind().label().split(" ")[0].toLowerCase(Locale.ROOT);
+            }
             if (!word.isEmpty()) {
                 ticks.add(new DescentDrawing.Tick(batch.minuteOf(event.at()), word));
             }
         }
-        double stop = forecast.finish().map(f -> f.massG().middle()).orElse(Double.NaN);
+        double stop = forecast.stageEnd().map(f -> f.massG().middle()).orElse(Double.NaN);
         String words = "Mass in the pot over time, from "
                 + figures.mass(forecast.curve().get(0).massG().middle()) + " to "
                 + figures.mass(forecast.massG().middle()) + " now"
-                + forecast.finish()
+                + forecast.stageEnd()
                         .map(f -> "; it meets the stop line between "
                                 + figures.time(batch.momentOf(f.minute().low())) + " and "
                                 + figures.time(batch.momentOf(f.minute().high())))
@@ -205,7 +279,7 @@ public record PotView(
         for (BatchEvent event : batch.standing()) {
             entries.add(new Entry(
                     figures.time(event.at()),
-                    words(event.body(), figures),
+                    words(batch, event.body(), figures),
                     event.body() instanceof EventBody.Finished ? "" : event.clientKey(),
                     doubted.contains(event.clientKey())));
         }
@@ -213,8 +287,25 @@ public record PotView(
         return entries;
     }
 
-    /** An event in words. */
-    public static String words(EventBody body, Figures figures) {
+    /** An event in words; lines are named by the batch's plan. */
+    public static String words(Batch batch, EventBody body, Figures figures) {
+        if (body instanceof EventBody.Ticked ticked) {
+            return "In: " + names(batch, ticked.lines());
+        }
+        if (body instanceof EventBody.LeftOut left) {
+            return "Left out: " + names(batch, left.lines());
+        }
+        return words(body, figures);
+    }
+
+    private static String names(Batch batch, List<Integer> lines) {
+        return lines.stream()
+                .filter(line -> line >= 0 && line < batch.plan().lines().size())
+                .map(line -> batch.plan().lines().get(line).text())
+                .collect(Collectors.joining("; "));
+    }
+
+    private static String words(EventBody body, Figures figures) {
         if (body instanceof EventBody.Weight r) {
             return "Weighed: " + Numbers.plain(r.grossG(), 0) + " g";
         }

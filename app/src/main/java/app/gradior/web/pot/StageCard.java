@@ -1,0 +1,119 @@
+package app.gradior.web.pot;
+
+import app.gradior.estimate.Band;
+import app.gradior.estimate.Forecast;
+import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.BatchPlan;
+import app.gradior.larder.StarchHandling;
+import app.gradior.measure.Numbers;
+import app.gradior.texture.Stair;
+import app.gradior.web.frame.Figures;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The stage at hand: what goes in, what to look for, how long yet.
+ *
+ * @param name empty when all stages are over
+ * @param next name of the one after it; empty for none
+ * @param lookFor what ends it, in a sentence
+ * @param beganMillis when it began, for a clock that goes on without a network
+ * @param left minutes left, with their band, in words
+ * @param ticks what goes in at its start
+ * @param missing places of those neither ticked nor left out, with commas between
+ * @param missingNames the same by name
+ * @param portion the portion of slurry to pour now
+ */
+public record StageCard(
+        String name,
+        String next,
+        String lookFor,
+        long beganMillis,
+        String left,
+        List<Tick> ticks,
+        String missing,
+        String missingNames,
+        Optional<Pour> portion) {
+
+    /** A line to go in. */
+    public record Tick(int line, String text, boolean in, boolean out) {}
+
+    /** A portion of slurry, as the form takes it. */
+    public record Pour(String starch, String starchG, String liquidG, String how) {}
+
+    static StageCard of(
+            Batch batch, Forecast forecast, Optional<Batch.NextPortion> portion, Figures figures, Instant now) {
+        List<BatchPlan.PlanStage> course = batch.plan().course();
+        int at = batch.stage();
+        if (at >= course.size()) {
+            return new StageCard("", "", "", now.toEpochMilli(), "", List.of(), "", "", Optional.empty());
+        }
+        BatchPlan.PlanStage stage = course.get(at);
+        List<Tick> ticks = batch.plan().stages() == null ? List.of() : ticks(batch, stage);
+        List<Tick> missing = ticks.stream().filter(t -> !t.in() && !t.out()).toList();
+        return new StageCard(
+                stage.name(),
+                at + 1 < course.size() ? course.get(at + 1).name() : "",
+                lookFor(batch, stage, forecast, figures),
+                batch.stageBegan().toEpochMilli(),
+                left(forecast, figures),
+                ticks,
+                String.join(",", missing.stream().map(t -> "" + t.line()).toList()),
+                String.join("; ", missing.stream().map(Tick::text).toList()),
+                portion.map(p -> new Pour(
+                        p.starch().key(),
+                        Numbers.cooks(p.portion().starchG()),
+                        Numbers.plain(p.portion().coldLiquidG(), 0),
+                        StarchHandling.of(p.starch()).boiling())));
+    }
+
+    private static List<Tick> ticks(Batch batch, BatchPlan.PlanStage stage) {
+        Batch.Ticks known = batch.ticks();
+        List<Tick> ticks = new ArrayList<>();
+        for (int line : stage.lines()) {
+            ticks.add(new Tick(
+                    line,
+                    batch.plan().lines().get(line).text(),
+                    known.in().contains(line),
+                    known.out().contains(line)));
+        }
+        return ticks;
+    }
+
+    private static String left(Forecast forecast, Figures figures) {
+        return forecast.stageEnd()
+                .map(end -> {
+                    Band left = end.minutesFrom(forecast.nowMinute());
+                    return left.middle() < 0.5 ? "about now" : figures.minutesBand(left, end.highIsOpen()) + " more";
+                })
+                .orElse("no end in sight");
+    }
+
+    /** What a cook sees when the stage is over. */
+    private static String lookFor(Batch batch, BatchPlan.PlanStage stage, Forecast forecast, Figures figures) {
+        Optional<Forecast.StageEnd> end = forecast.stageEnd();
+        String level =
+                end.map(e -> Numbers.plain(e.levelMm().middle(), 0) + " mm").orElse("its mark");
+        String gross = end.map(e ->
+                        figures.mass(e.massG().middle() + batch.plan().pot().emptyG()))
+                .orElse("its weight");
+        return switch (stage.end()) {
+            case MINUTES -> Numbers.cooks(stage.value()) + " min at its heat.";
+            case WORD -> "Until it looks right; about " + Numbers.cooks(stage.value()) + " min.";
+            case FRACTION, FRACTION_ADDED, VOLUME, WEIGHT ->
+                "Until the level is at " + level + ", or pot and sauce weigh " + gross + ".";
+            case LEVEL -> "Until the level is at " + Numbers.plain(stage.value(), 0) + " mm.";
+            case STEP_HOT, STEP_SERVED ->
+                end.map(e -> {
+                            Stair.Tread tread = Stair.Tread.of(e.stepHot().middle());
+                            return "Until it looks like a " + tread.label() + " in the pot: it " + tread.spoon()
+                                    + ". About " + level + ".";
+                        })
+                        .orElse("Until it is thick enough.");
+            case BOILING -> "Until it boils at " + figures.temp(stage.value()) + ".";
+            case COOLED -> "Until it has cooled to " + figures.temp(stage.value()) + ".";
+        };
+    }
+}

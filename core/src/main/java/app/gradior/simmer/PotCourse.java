@@ -1,0 +1,461 @@
+package app.gradior.simmer;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.Pressing;
+import app.gradior.mixture.SpecificHeat;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
+import app.gradior.texture.Consistency;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A pot followed through its stages in the cook's own time: a cursor that is told what is done and let go on. Left alone, each
+ * stage going on to its end, it comes to what {@link SauceRun} plans (test). Deterministic; not thread-safe.
+ */
+public final class PotCourse {
+    private static final double INSTANT_MIN = 1e-9;
+    private static final double MOMENT_MIN = 1;
+    /** The last of a pot is not taken out: there would be nothing left to follow. */
+    private static final double MOST_TAKEN = 0.95;
+
+    /** What the pot is doing. */
+    private enum Mode {
+        /** On its way to the heat of its stage; ends there, or when the cook says how it looks. */
+        WARMING,
+        /** In fat. */
+        FRYING,
+        BOILING,
+        /** Beside the heat, cooling. */
+        STANDING
+    }
+
+    /**
+     * How a pot differs from the model.
+     *
+     * @param look factor on the rate of evaporation at a look
+     * @param warmUp factor on the time it takes to get hot
+     * @param leftBehind factor on what stays in a mill, sieve or jug
+     */
+    public record Variation(ToDoubleFunction<Look> look, double warmUp, double leftBehind) {
+        public static final Variation NONE = new Variation(look -> 1, 1, 1);
+    }
+
+    private final PotOnHeat pot;
+    private final double bodyFactor;
+    private final double servedC;
+    private final Variation variation;
+    private Stage stage = Stage.of(StageKind.REST, new StageEnd.CooksWord(0));
+    private Mixture mixture = Mixture.EMPTY;
+    private SimmerRun run;
+    private Mode mode = Mode.STANDING;
+    private Look look = Look.STEAMING;
+    private LidState lid = LidState.OPEN;
+    private boolean onHeat;
+    private boolean pressed;
+    private double startMl;
+    private double minute;
+    private double tempC = StageRules.ROOM_C;
+    /** Minutes of the stage at its heat. */
+    private double cooked;
+
+    private double warmUpLeft;
+    private double warmToC;
+    private double fried;
+    private double sweatingG;
+    private double leastWaterG;
+
+    /**
+     * An empty pot, cold.
+     *
+     * @param bodyFactor what this sauce's network is worth over the model's
+     * @param servedC serving temperature, °C
+     */
+    public PotCourse(PotOnHeat pot, double bodyFactor, double servedC, Variation variation) {
+        this.pot = pot;
+        this.bodyFactor = bodyFactor;
+        this.servedC = servedC;
+        this.variation = variation;
+        this.run = new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC);
+    }
+
+    // --- what the cook does
+    // -------------------------------------------------------------------------------------------
+
+    /** Ends the stage that was and begins the next, its additions in, cold. */
+    public void begin(Stage next) {
+        begin(next, false);
+    }
+
+    /** Begins with a pot that already looks as it is set. */
+    public void beginHot(Stage next) {
+        begin(next, true);
+    }
+
+    private void begin(Stage next, boolean hot) {
+        end();
+        tempC = SpecificHeat.mixedC(mixture, tempC, next.adds(), StageRules.ROOM_C);
+        mixture = mixture.plus(next.adds());
+        stage = next;
+        look = next.look();
+        lid = next.lid();
+        onHeat = next.kind().way() != StageKind.Way.OFF_THE_HEAT;
+        startMl = mixture.volumeMl20c();
+        cooked = 0;
+        pressed = false;
+        settle();
+        if (hot && mode == Mode.WARMING) {
+            hotNow();
+        }
+    }
+
+    /** The stage is over: what its tool does is done, and the pot stands. */
+    public void end() {
+        takeOff();
+        if (!pressed) {
+            StageRules.pressing(stage.kind()).ifPresent(pressing -> press(pressing, Double.NaN));
+        }
+        stage = Stage.of(StageKind.REST, new StageEnd.CooksWord(0));
+        onHeat = false;
+    }
+
+    /** The cook sees this look: a pot on its way up is there now. */
+    public void set(Look seen) {
+        look = seen;
+        if (mode == Mode.WARMING) {
+            warmToC = heatOfStageC();
+            hotNow();
+        } else {
+            applyHeat();
+        }
+    }
+
+    public void set(LidState covered) {
+        lid = covered;
+        applyHeat();
+    }
+
+    /** Puts something in at room temperature. */
+    public void add(Mixture added) {
+        takeOff();
+        tempC = SpecificHeat.mixedC(mixture, tempC, added, StageRules.ROOM_C);
+        mixture = mixture.plus(added).heatedTo(tempC);
+        settle();
+    }
+
+    /** Takes out so much of it: what is left is of the same composition. */
+    public void takeOutG(double massG) {
+        takeShare(massG / massG());
+    }
+
+    /** Takes out so much of it, as hot as it is. */
+    public void takeOutMl(double mlHot) {
+        takeShare(mlHot / volumeMlHot());
+    }
+
+    private void takeShare(double share) {
+        if (!(mixture().massG() > 0)) {
+            return;
+        }
+        takeOff();
+        mixture = mixture.times(1 - Math.max(0, Math.min(MOST_TAKEN, share)));
+        resume();
+    }
+
+    /**
+     * Through a tool.
+     *
+     * @param leftG what stayed behind, weighed; NaN when nobody weighed it
+     */
+    public void press(Pressing pressing, double leftG) {
+        takeOff();
+        Mixture.Parted parted = pressing.of(mixture);
+        double behindG = Double.isNaN(leftG)
+                ? variation.leftBehind() * parted.leftBehind().massG()
+                : leftG;
+        double wantedG = Math.max((1 - MOST_TAKEN) * mixture.massG(), mixture.massG() - behindG);
+        double keptG = parted.kept().massG();
+        mixture = keptG > 0 ? parted.kept().times(wantedG / keptG) : parted.kept();
+        pressed |= StageRules.pressing(stage.kind()).isPresent();
+        resume();
+    }
+
+    /** Off the heat for a while, or back on it. */
+    public void setOnHeat(boolean on) {
+        takeOff();
+        onHeat = on;
+        settle();
+    }
+
+    // --- what the pot does
+    // --------------------------------------------------------------------------------------------
+
+    /** Leaves the mode with what is in the pot in {@code mixture}. */
+    private void takeOff() {
+        if (mode == Mode.BOILING) {
+            mixture = run.mixture();
+            tempC = run.tempC();
+        }
+        if (mode == Mode.FRYING || mode == Mode.BOILING) {
+            mode = Mode.STANDING;
+        }
+    }
+
+    /** On with the same heat; nothing cold went in. */
+    private void resume() {
+        double before = tempC;
+        settle();
+        if (mode == Mode.WARMING && warmToC - before < 1) {
+            hotNow();
+        }
+    }
+
+    private void settle() {
+        mode = Mode.STANDING;
+        boolean boils = stage.kind().way() == StageKind.Way.BOILING;
+        boolean cold = stage.kind().way() == StageKind.Way.OFF_THE_HEAT;
+        if (cold || !onHeat || !(mixture.massG() > 0) || boils && !StageRules.canBoil(mixture)) {
+            return;
+        }
+        warmToC = heatOfStageC();
+        warmUpLeft = variation.warmUp() * StageRules.warmUpMinutes(mixture, tempC, warmToC, pot);
+        mode = Mode.WARMING;
+        if (warmUpLeft < INSTANT_MIN) {
+            hotNow();
+        }
+    }
+
+    private double heatOfStageC() {
+        return switch (stage.kind().way()) {
+            case BOILING -> look.potTempC(StageRules.boilingC(mixture, pot, bodyFactor));
+            case FRYING -> StageRules.FRYING_C;
+            case OFF_THE_HEAT -> tempC;
+        };
+    }
+
+    private void hotNow() {
+        tempC = warmToC;
+        warmUpLeft = 0;
+        if (stage.kind().way() == StageKind.Way.BOILING) {
+            mode = Mode.BOILING;
+            run = new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC).briskly();
+            applyHeat();
+        } else {
+            mode = Mode.FRYING;
+            fried = cooked;
+            sweatingG = StageRules.sweatingG(mixture);
+            leastWaterG = mixture.waterG() - StageRules.mostSweatedG(mixture);
+        }
+    }
+
+    private void applyHeat() {
+        if (mode == Mode.BOILING) {
+            run.set(new Heat(look, lid), variation.look().applyAsDouble(look));
+        }
+    }
+
+    /** Lets so many minutes pass. */
+    public void advance(double minutes) {
+        double left = minutes;
+        while (left > INSTANT_MIN) {
+            double now = mode == Mode.WARMING ? Math.min(left, warmUpLeft) : left;
+            pass(now);
+            left -= now;
+        }
+    }
+
+    private void pass(double minutes) {
+        switch (mode) {
+            case WARMING -> {
+                tempC += (warmToC - tempC) * minutes / warmUpLeft;
+                warmUpLeft -= minutes;
+                if (warmUpLeft < INSTANT_MIN) {
+                    hotNow();
+                }
+            }
+            case FRYING -> {
+                sweat(minutes);
+                cooked += minutes;
+            }
+            case BOILING -> {
+                run.advance(minutes * StageRules.SECONDS_PER_MINUTE);
+                cooked += minutes;
+            }
+            case STANDING -> {
+                if (mixture.massG() > 0) {
+                    tempC = StageRules.cooling(mixture, pot)
+                            .tempC(tempC, StageRules.ROOM_C, minutes * StageRules.SECONDS_PER_MINUTE);
+                }
+                cooked += stage.kind().way() == StageKind.Way.OFF_THE_HEAT ? minutes : 0;
+            }
+        }
+        minute += minutes;
+    }
+
+    private double sweatedG(double minutes) {
+        double share = StageRules.sweatedShare(fried + minutes) - StageRules.sweatedShare(fried);
+        return share * sweatingG * lid.share() * variation.look().applyAsDouble(Look.STEAMING);
+    }
+
+    /** What leaves in the next minute. */
+    private double sweatGPerMin() {
+        return stage.kind() == StageKind.SWEAT ? sweatedG(1) : 0;
+    }
+
+    private void sweat(double minutes) {
+        if (stage.kind() != StageKind.SWEAT) {
+            return;
+        }
+        double lostG = sweatedG(minutes);
+        fried += minutes;
+        double waterG = Math.max(Math.min(leastWaterG, mixture.waterG()), mixture.waterG() - lostG);
+        mixture = mixture.withVolatiles(waterG, mixture.ethanolG(), mixture.aceticG());
+    }
+
+    /**
+     * Lets time pass until the stage's end is met, or for so many minutes.
+     *
+     * @return REACHED at the end, TIME before it, DRY when it can no longer be met
+     */
+    public SimmerRun.End advanceToEnd(double mostMinutes) {
+        double left = mostMinutes;
+        while (!isOver()) {
+            if (left <= INSTANT_MIN) {
+                return SimmerRun.End.TIME;
+            }
+            double from = minute;
+            if (mode == Mode.WARMING) {
+                pass(Math.min(left, warmUpLeft));
+            } else if (mode == Mode.BOILING && !StageRules.timed(stage.end())) {
+                double before = run.minute();
+                SimmerRun.End end =
+                        run.advanceUntil(StageRules.event(stage, startMl), left * StageRules.SECONDS_PER_MINUTE);
+                minute += run.minute() - before;
+                cooked += run.minute() - before;
+                if (end != SimmerRun.End.TIME) {
+                    return end;
+                }
+            } else {
+                double remaining = remainingMinutes();
+                if (Double.isInfinite(remaining)) {
+                    advance(left);
+                    return SimmerRun.End.DRY;
+                }
+                pass(Math.min(left, remaining));
+            }
+            left -= minute - from;
+        }
+        return SimmerRun.End.REACHED;
+    }
+
+    /** Minutes that a stage which ends by clock, word or cooling still takes; infinite when it never ends by itself. */
+    private double remainingMinutes() {
+        if (stage.end() instanceof StageEnd.CooledTo cooled) {
+            return StageRules.cooling(mixture, pot).secondsTo(tempC, cooled.tempC(), StageRules.ROOM_C)
+                    / StageRules.SECONDS_PER_MINUTE;
+        }
+        boolean waits = mode == Mode.STANDING && stage.kind().way() != StageKind.Way.OFF_THE_HEAT;
+        return waits ? Double.POSITIVE_INFINITY : StageRules.givenMinutes(stage.end()) - cooked;
+    }
+
+    /** Whether the stage's end is met as the pot is. */
+    public boolean isOver() {
+        if (mode == Mode.WARMING) {
+            return false;
+        }
+        if (mode == Mode.BOILING && !StageRules.timed(stage.end())) {
+            return StageRules.event(stage, startMl).distance(run) <= 0;
+        }
+        return remainingMinutes() <= INSTANT_MIN;
+    }
+
+    // --- what can be seen of it
+    // ---------------------------------------------------------------------------------------
+
+    /** Minutes since the course began. */
+    public double minute() {
+        return minute;
+    }
+
+    /** What was in it when its stage began, the stage's additions included, mL at 20 °C. */
+    public double stageStartMl20c() {
+        return startMl;
+    }
+
+    /** Whether it is on its way to the heat of its stage. */
+    public boolean isWarming() {
+        return mode == Mode.WARMING;
+    }
+
+    /** The same, unless it is only a splash that stopped the boil for a moment. */
+    public boolean isComingToHeat() {
+        return mode == Mode.WARMING && (cooked == 0 || warmUpLeft > MOMENT_MIN);
+    }
+
+    public Mixture mixture() {
+        return mode == Mode.BOILING ? run.mixture() : mixture;
+    }
+
+    public double massG() {
+        return mode == Mode.BOILING ? run.massG() : mixture.massG();
+    }
+
+    public double tempC() {
+        return mode == Mode.BOILING ? run.tempC() : tempC;
+    }
+
+    public double volumeMl20c() {
+        return mode == Mode.BOILING ? run.volumeMl20c() : mixture.volumeMl20c();
+    }
+
+    public double volumeMlHot() {
+        return volumeMl20c() * SpecificVolume.expansion(Math.max(0, Math.min(tempC(), 100)));
+    }
+
+    public double levelMm() {
+        return pot.shape().levelMm(volumeMlHot());
+    }
+
+    /** Dissolved solids, g in 100 g of the liquid; NaN with nothing liquid. */
+    public double brixPercent() {
+        if (mode == Mode.BOILING) {
+            return run.brixPercent();
+        }
+        return mixture.serumG() > 0 ? mixture.brixPercent() : Double.NaN;
+    }
+
+    /** Step as hot as it is; NaN with nothing liquid. */
+    public double stepHot() {
+        return mode == Mode.BOILING ? run.stepHot() : look().stepHot();
+    }
+
+    /** How it flows at a temperature, °C, if it does. */
+    public Optional<Consistency.Flow> flowAt(double atC) {
+        if (mode == Mode.BOILING) {
+            return Optional.of(run.flowAt(atC));
+        }
+        return mixture.serumG() > 0
+                ? Optional.of(new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC).flowAt(atC))
+                : Optional.empty();
+    }
+
+    /** Everything about this moment. */
+    public PotState look() {
+        PotState now =
+                mode == Mode.BOILING ? run.look() : StageRules.still(minute, mixture, tempC, pot, bodyFactor, servedC);
+        return new PotState(
+                minute,
+                now.mixture(),
+                now.tempC(),
+                now.boilingC(),
+                now.volumeMlHot(),
+                now.levelMm(),
+                now.stepHot(),
+                now.stepServed(),
+                mode == Mode.FRYING ? sweatGPerMin() : now.lossGPerMin());
+    }
+}

@@ -1,0 +1,149 @@
+package app.gradior.simmer;
+
+import app.gradior.heat.BoilingPoint;
+import app.gradior.heat.CoolingLaw;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.Pressing;
+import app.gradior.mixture.SpecificHeat;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
+import app.gradior.texture.Consistency;
+import java.util.Optional;
+
+/** What a stage does to a pot, whether it is planned ({@link SauceRun}) or followed as it is cooked ({@link PotCourse}). */
+final class StageRules {
+    static final double ROOM_C = 20;
+    static final double FRYING_C = 110;
+    static final double SECONDS_PER_MINUTE = 60;
+    /** Net heat of an ordinary kitchen burner when none is known, W. */
+    private static final double USUAL_NET_W = 1000;
+    /** Vegetables in fat lose water toward this share of their weight, with this time constant: 20 % after ten minutes, clear,
+     * and 53 % after forty, deeply coloured (kitchen measurements 20 % and 55 %). */
+    private static final double SWEAT_MOST_SHARE = 0.75;
+
+    private static final double SWEAT_TIME_MIN = 32.2;
+    private static final double SWEAT_LEAST_WATER_LEFT = 0.05;
+    /** A lidded pot on the counter loses so much heat to the room, W/(m²·K), through so much wall; rounded. */
+    private static final double POT_IN_AIR_W_PER_M2_K = 12;
+
+    private static final double HOTTEST_LIQUID_C = 100;
+    private static final double LEAST_WATER_TO_BOIL_G = 1;
+
+    private StageRules() {}
+
+    /** Share of their weight that vegetables lose in so many minutes in fat. */
+    static double sweatedShare(double minutes) {
+        return SWEAT_MOST_SHARE * (1 - Math.exp(-minutes / SWEAT_TIME_MIN));
+    }
+
+    /** Weight of what can sweat, g: all but the fat. */
+    static double sweatingG(Mixture m) {
+        return m.massG() - m.emulsifiedFatG() - m.freeFatG();
+    }
+
+    /** The most that sweating takes out of a mixture, g. */
+    static double mostSweatedG(Mixture m) {
+        return (1 - SWEAT_LEAST_WATER_LEFT) * m.waterG();
+    }
+
+    static boolean canBoil(Mixture m) {
+        return m.waterG() > LEAST_WATER_TO_BOIL_G;
+    }
+
+    /** Minutes from one temperature to another on this burner, 0 when it is there. */
+    static double warmUpMinutes(Mixture m, double fromC, double toC, PotOnHeat pot) {
+        double watts = Double.isInfinite(pot.netPowerW()) ? USUAL_NET_W : pot.netPowerW();
+        return Math.max(0, SpecificHeat.joulePerK(m) * (toC - fromC) / watts / SECONDS_PER_MINUTE);
+    }
+
+    /** What a tool does in a stage of that kind. */
+    static Optional<Pressing> pressing(StageKind kind) {
+        return switch (kind) {
+            case BLEND -> Optional.of(Pressing.BLENDED);
+            case MILL -> Optional.of(Pressing.MILLED);
+            case SIEVE -> Optional.of(Pressing.SIEVED);
+            default -> Optional.empty();
+        };
+    }
+
+    /** How a pot on the counter cools. */
+    static CoolingLaw cooling(Mixture m, PotOnHeat pot) {
+        double level = pot.shape().levelMm(m.volumeMl20c());
+        double surface = pot.shape().surfaceM2(level);
+        double wall = 2 * Math.sqrt(Math.PI * surface) * level / 1000;
+        return new CoolingLaw(SpecificHeat.joulePerK(m), POT_IN_AIR_W_PER_M2_K * Math.max(1e-4, 2 * surface + wall));
+    }
+
+    /** Minutes a stage names; 0 for an end that only boiling can meet. */
+    static double givenMinutes(StageEnd end) {
+        if (end instanceof StageEnd.Minutes e) {
+            return e.minutes();
+        }
+        return end instanceof StageEnd.CooksWord e ? e.expectedMinutes() : 0;
+    }
+
+    /** Whether a stage ends by the clock or by the cook's word. */
+    static boolean timed(StageEnd end) {
+        return end instanceof StageEnd.Minutes || end instanceof StageEnd.CooksWord;
+    }
+
+    /**
+     * The distance to the end of a stage that boils, above 0 before it.
+     *
+     * @param startMl volume at its start, mL at 20 °C, its additions included
+     */
+    static SimmerRun.StopEvent event(Stage stage, double startMl) {
+        if (stage.end() instanceof StageEnd.FractionLeft e) {
+            return run -> run.volumeMl20c() - e.left() * startMl;
+        }
+        if (stage.end() instanceof StageEnd.FractionOfAdded e) {
+            double wantedMl = startMl - (1 - e.left()) * stage.adds().volumeMl20c();
+            return run -> run.volumeMl20c() - wantedMl;
+        }
+        if (stage.end() instanceof StageEnd.Volume e) {
+            return run -> run.volumeMl20c() - e.volumeMl20c();
+        }
+        if (stage.end() instanceof StageEnd.Weight e) {
+            return run -> run.massG() - e.massG();
+        }
+        if (stage.end() instanceof StageEnd.Level e) {
+            return run -> run.levelMm() - e.levelMm();
+        }
+        if (stage.end() instanceof StageEnd.StepHot e) {
+            return run -> e.step() - run.stepHot();
+        }
+        if (stage.end() instanceof StageEnd.StepServed e) {
+            return run -> e.step() - run.stepServed();
+        }
+        if (stage.end() instanceof StageEnd.BoilingAt e) {
+            return run -> e.tempC() - run.boilingC();
+        }
+        return run -> 1;
+    }
+
+    /** The pot with nothing boiling in it. Steps and boiling point are NaN with nothing liquid. */
+    static PotState still(
+            double atMinute, Mixture mixture, double tempC, PotOnHeat pot, double bodyFactor, double servedC) {
+        double liquidC = Math.min(tempC, HOTTEST_LIQUID_C);
+        double hotMl = mixture.volumeMl20c() * SpecificVolume.expansion(Math.max(0, liquidC));
+        boolean liquid = mixture.serumG() > 0;
+        return new PotState(
+                atMinute,
+                mixture,
+                tempC,
+                liquid ? boilingC(mixture, pot, bodyFactor) : Double.NaN,
+                hotMl,
+                pot.shape().levelMm(hotMl),
+                liquid ? Consistency.step(mixture, bodyFactor, liquidC) : Double.NaN,
+                liquid ? Consistency.step(mixture, bodyFactor, servedC) : Double.NaN,
+                0);
+    }
+
+    static double boilingC(Mixture mixture, PotOnHeat pot, double bodyFactor) {
+        return BoilingPoint.boilingC(
+                new Consistency(mixture, bodyFactor).waterActivity(mixture.waterG(), mixture.aceticG()),
+                pot.pressurePa());
+    }
+}
