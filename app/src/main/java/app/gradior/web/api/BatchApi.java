@@ -140,6 +140,7 @@ class BatchApi {
             double altitudeM,
             double targetStep,
             double servedC,
+            boolean hot,
             List<LineAnswer> lines,
             List<StageAnswer> stages,
             List<ObjectNode> events) {}
@@ -411,6 +412,7 @@ class BatchApi {
                 batch.plan().altitudeM(),
                 batch.plan().targetStep(),
                 batch.plan().servedC(),
+                batch.plan().hotAtStart(),
                 lines(batch),
                 stages(batch),
                 batch.events().stream().map(this::event).toList());
