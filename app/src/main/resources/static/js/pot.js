@@ -18,6 +18,7 @@ async function refresh() {
   const fresh = new DOMParser().parseFromString(await piece(`/pot/${id}/panel`), 'text/html').querySelector('#panel');
   const focused = document.activeElement instanceof HTMLElement ? signature(document.activeElement) : '';
   if (fresh) {
+    setClock(fresh);
     document.querySelector('#panel')?.replaceWith(fresh);
     newPanel();
     if (focused) {
@@ -236,7 +237,13 @@ const showFar = () => document.body.classList.toggle('far', far());
 showFar();
 
 // Minutes in the stage go on without a network; the server's clock is the one that counts.
-let ahead = 0;
+const AHEAD = 'gradior-ahead';
+let ahead = Number(localStorage.getItem(AHEAD) ?? 0);
+/** @param {Element} panel as it just came from the server */
+function setClock(panel) {
+  ahead = Date.now() - Number(panel.getAttribute('data-now') ?? Date.now());
+  localStorage.setItem(AHEAD, String(ahead));
+}
 function showClocks() {
   for (const clock of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('[data-since]'))) {
     const seconds = Math.max(0, Math.round((Date.now() - ahead - Number(clock.dataset.since)) / 1000));
@@ -271,7 +278,11 @@ function showSpeech() {
 
 function newPanel() {
   const panel = /** @type {HTMLElement | null} */ (document.querySelector('#panel'));
-  ahead = Date.now() - Number(panel?.dataset.now ?? Date.now());
+  const bar = panel?.querySelector('.coursebar');
+  const here = /** @type {HTMLElement | null} */ (panel?.querySelector('.atwork') ?? null);
+  if (bar && here) {
+    bar.scrollLeft = here.offsetLeft - /** @type {HTMLElement} */ (bar).offsetLeft;
+  }
   showClocks();
   showSpeech();
   speak(false);
@@ -302,6 +313,6 @@ async function keepUp() {
   setTimeout(keepUp, line.hidden ? EVERY_MS : OFFLINE_MS);
 }
 setTimeout(keepUp, EVERY_MS);
-if (queue.waiting().length) {
-  sync();
-}
+// The page may be one that was kept: whether the server is there, and its clock, is asked at once.
+sync();
+navigator.serviceWorker?.register('/sw.js').catch(() => undefined);

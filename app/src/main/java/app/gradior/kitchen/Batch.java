@@ -261,6 +261,17 @@ public record Batch(
                 .toList();
     }
 
+    /** Lines of the stages so far that are neither ticked nor left out, as written. */
+    public List<String> forgotten() {
+        List<String> lines = new ArrayList<>();
+        for (int i = 0;
+                plan.stages() != null && i <= stage() && i < plan.course().size();
+                i++) {
+            lines.addAll(unticked(i));
+        }
+        return lines;
+    }
+
     private Optional<Watch.Pouring> pouring(
             Forecast forecast, Instant now, Catalogue catalogue, BatchPlan.PlanStage stage) {
         if (stage.pours().isEmpty() || forecast.warming()) {

@@ -1,6 +1,7 @@
 package app.gradior.kitchen;
 
 import app.gradior.clock.ClockPlan;
+import app.gradior.clock.Task;
 import app.gradior.estimate.StageBands;
 import app.gradior.store.Rows.BurnerRow;
 import java.time.Clock;
@@ -19,16 +20,20 @@ public class ClockPlans {
     private static final Duration TOGETHER = Duration.ofHours(12);
     private static final int MOST_TOGETHER = 8;
     private static final int ROUND_MIN = 5;
+    /** A live pot that should be done is taken to be on for so long yet. */
+    private static final int STILL_ON_MIN = 10;
 
     private final Plans plans;
     private final Planning planning;
     private final KitchenKit kit;
+    private final Batches batches;
     private final Clock clock;
 
-    ClockPlans(Plans plans, Planning planning, KitchenKit kit, Clock clock) {
+    ClockPlans(Plans plans, Planning planning, KitchenKit kit, Batches batches, Clock clock) {
         this.plans = plans;
         this.planning = planning;
         this.kit = kit;
+        this.batches = batches;
         this.clock = clock;
     }
 
@@ -150,8 +155,25 @@ public class ClockPlans {
         return new Day(
                 origin,
                 entries,
-                ClockPlan.of(jobs, burners, now),
+                ClockPlan.of(jobs, burners, now, busy(kitchen, ware, origin, now)),
                 now,
                 ware.burners().stream().map(BurnerRow::name).toList());
+    }
+
+    /** Burners with a live pot on them, until the slow end of what its plan said, or a little longer than now. */
+    private List<ClockPlan.Placed> busy(Kitchen kitchen, Ware ware, LocalDateTime origin, int now) {
+        List<String> names = ware.burners().stream().map(BurnerRow::name).toList();
+        List<ClockPlan.Placed> busy = new ArrayList<>();
+        for (Batch batch : batches.live(kitchen.id())) {
+            int burner = names.indexOf(batch.plan().burner());
+            BatchPlan.Planned planned = batch.plan().planned();
+            if (burner < 0 || planned == null) {
+                continue;
+            }
+            LocalDateTime end = LocalDateTime.ofInstant(batch.momentOf(planned.minutesHigh()), kitchen.zone());
+            int until = Math.max(now + STILL_ON_MIN, (int) ChronoUnit.MINUTES.between(origin, end));
+            busy.add(new ClockPlan.Placed(new Task(batch.name(), until - now, false, true, false), now, until, burner));
+        }
+        return busy;
     }
 }

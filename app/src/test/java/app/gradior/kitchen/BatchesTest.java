@@ -278,7 +278,7 @@ class BatchesTest {
         clock.forward(Duration.ofMinutes(12));
         assertThat(prompt().action()).isIn("weight", "level", "spoon", "ring");
         record("w1", start.plusSeconds(300), new EventBody.Weight(2900));
-        record("wild", start.plusSeconds(600), new EventBody.Weight(5400));
+        record("wild", start.plusSeconds(710), new EventBody.Weight(5400));
         record("w2", start.plusSeconds(700), new EventBody.Weight(2840));
         assertThat(prompt().doNow()).contains("once more");
         record("u", clock.instant(), new EventBody.Undo("wild"));

@@ -16,10 +16,44 @@ import java.util.concurrent.TimeUnit;
 /** A MariaDB of the tests' own: fresh data folder, free port on loopback, gone when the JVM ends. */
 public final class PrivateMariaDb {
     private static final String PASSWORD = "test-only";
+    private static final long LONGEST_START_S = 60;
     private final int port;
+    private final List<String> server;
+    private final Path log;
+    private Process process;
 
-    private PrivateMariaDb(int port) {
+    private PrivateMariaDb(int port, List<String> server, Path log) throws IOException {
         this.port = port;
+        this.server = List.copyOf(server);
+        this.log = log;
+        this.process = launch();
+    }
+
+    private Process launch() throws IOException {
+        return new ProcessBuilder(server)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()))
+                .start();
+    }
+
+    /** As {@code kill -9}: nothing is written out any more. */
+    public void kill() {
+        process.destroyForcibly();
+        try {
+            process.waitFor();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Starts it again over what it had. */
+    public void restart() {
+        try {
+            process = launch();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        awaitUp();
     }
 
     private static final class Holder {
@@ -60,13 +94,9 @@ public final class PrivateMariaDb {
                     "--innodb-flush-log-at-trx-commit=2",
                     "--skip-log-bin",
                     "--default-time-zone=+00:00"));
-            Process process = new ProcessBuilder(server)
-                    .redirectErrorStream(true)
-                    .redirectOutput(folder.resolve("server.log").toFile())
-                    .start();
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> end(process, folder)));
-            PrivateMariaDb db = new PrivateMariaDb(port);
-            db.awaitUp(process);
+            PrivateMariaDb db = new PrivateMariaDb(port, server, folder.resolve("server.log"));
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> end(db, folder)));
+            db.awaitUp();
             return db;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -95,13 +125,13 @@ public final class PrivateMariaDb {
         }
     }
 
-    private void awaitUp(Process process) {
-        long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
+    private void awaitUp() {
+        long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(LONGEST_START_S);
         while (true) {
             try (Connection connection =
                             DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/", "root", "");
                     Statement statement = connection.createStatement()) {
-                statement.execute("create user gradior@'127.0.0.1' identified by '" + PASSWORD + "'");
+                statement.execute("create user if not exists gradior@'127.0.0.1' identified by '" + PASSWORD + "'");
                 statement.execute("grant all on *.* to gradior@'127.0.0.1'");
                 return;
             } catch (SQLException e) {
@@ -113,13 +143,12 @@ public final class PrivateMariaDb {
         }
     }
 
-    private static void end(Process process, Path folder) {
-        process.destroyForcibly();
+    private static void end(PrivateMariaDb db, Path folder) {
+        db.kill();
         try (var files = Files.walk(folder)) {
-            process.waitFor();
             files.sorted(java.util.Comparator.reverseOrder())
                     .forEach(path -> path.toFile().delete());
-        } catch (IOException | InterruptedException e) {
+        } catch (IOException e) {
             System.err.println("test database left in " + folder);
         }
     }

@@ -130,6 +130,15 @@ public final class ClockPlan {
      * @param nowMinute before which nothing can begin
      */
     public static Day of(List<Job> jobs, int burners, int nowMinute) {
+        return of(jobs, burners, nowMinute, List.of());
+    }
+
+    /**
+     * Plans the day around pots that are on already.
+     *
+     * @param busy burners that are taken, and from when to when
+     */
+    public static Day of(List<Job> jobs, int burners, int nowMinute, List<Placed> busy) {
         if (burners < 1) {
             throw new IllegalArgumentException("burners is " + burners + ": 1 or more expected");
         }
@@ -146,7 +155,7 @@ public final class ClockPlan {
         for (List<Integer> order : orders(free)) {
             List<Integer> all = new ArrayList<>(first);
             all.addAll(order);
-            Row[] rows = placed(jobs, blocks, all, burners);
+            Row[] rows = placed(jobs, blocks, all, burners, busy);
             double cost = cost(rows);
             if (cost < bestCost - 1e-9) {
                 best = rows;
@@ -156,7 +165,7 @@ public final class ClockPlan {
                 break;
             }
         }
-        return new Day(List.of(best), conflicts(best, nowMinute));
+        return new Day(List.of(best), conflicts(best, nowMinute, busy));
     }
 
     /** Whether no sauce waits for another: no order can do better. */
@@ -204,9 +213,10 @@ public final class ClockPlan {
         return cost;
     }
 
-    private static Row[] placed(List<Job> jobs, List<List<List<Task>>> blocks, List<Integer> order, int burners) {
+    private static Row[] placed(
+            List<Job> jobs, List<List<List<Task>>> blocks, List<Integer> order, int burners, List<Placed> busy) {
         Row[] rows = new Row[jobs.size()];
-        List<Placed> taken = new ArrayList<>();
+        List<Placed> taken = new ArrayList<>(busy);
         for (int job : order) {
             Row row = best(jobs.get(job), blocks.get(job), taken, burners);
             rows[job] = row;
@@ -327,11 +337,23 @@ public final class ClockPlan {
         return placed;
     }
 
-    private static List<Conflict> conflicts(Row[] rows, int nowMinute) {
+    private static List<Conflict> conflicts(Row[] rows, int nowMinute, List<Placed> busy) {
         List<Conflict> conflicts = new ArrayList<>();
         for (int i = 0; i < rows.length; i++) {
             for (int j = i + 1; j < rows.length; j++) {
                 between(rows, i, j, conflicts);
+            }
+            for (Placed mine : rows[i].placed()) {
+                for (Placed pot : busy) {
+                    if (clash(mine, pot) == Trouble.BURNER) {
+                        conflicts.add(new Conflict(
+                                Trouble.BURNER,
+                                i,
+                                -1,
+                                Math.max(mine.startMinute(), pot.startMinute()),
+                                Math.min(mine.endMinute(), pot.endMinute())));
+                    }
+                }
             }
             if (rows[i].spareMinutes() > rows[i].job().holdMinutes()) {
                 conflicts.add(new Conflict(

@@ -70,6 +70,7 @@ public final class Estimator {
                 knowsFinish ? partEnds(runs, weights, part, parts) : List.of(),
                 knowsFinish ? Optional.of(finish(ends)) : Optional.empty(),
                 curve(posterior, runs, weights, nowMinute, horizon),
+                posterior.readings(),
                 posterior.wildReadings(),
                 likely,
                 stageStartMl,

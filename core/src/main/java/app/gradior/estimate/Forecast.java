@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param partEnds minutes, since the start, at which the present stage and those after it end; empty without a finish
  * @param finish when all stages are over; empty when they are not, within a day
  * @param curve mass against time, from the start to past the finish
+ * @param readings how many there were
  * @param wildReadings indices, in order of time, of readings that fit nothing else known
  * @param likely the pot as it most likely is
  * @param stageStartMl20c what was in it when the present stage began, its additions included, mL at 20 °C, most likely
@@ -48,6 +49,7 @@ public record Forecast(
         List<Band> partEnds,
         Optional<Finish> finish,
         List<CurvePoint> curve,
+        int readings,
         List<Integer> wildReadings,
         PotState likely,
         double stageStartMl20c,
@@ -60,6 +62,11 @@ public record Forecast(
         wildReadings = List.copyOf(wildReadings);
         partEnds = List.copyOf(partEnds);
         helps = List.copyOf(helps);
+    }
+
+    /** Whether the last reading fits nothing else known; an earlier one that does not was answered by those after it. */
+    public boolean lastReadingIsWild() {
+        return wildReadings.contains(readings - 1);
     }
 
     /** Minutes until its stage is over and hands are wanted; very many when no end is in sight. */

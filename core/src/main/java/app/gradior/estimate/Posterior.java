@@ -194,6 +194,11 @@ final class Posterior {
         return x;
     }
 
+    /** How many readings there were. */
+    int readings() {
+        return readings.size();
+    }
+
     /** Which readings, in order of time, the best explanation cannot explain. */
     List<Integer> wildReadings() {
         List<Integer> wild = new ArrayList<>();

@@ -58,10 +58,10 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
         if (!hand.toPutIn().isEmpty()) {
             return new Prompt("Put in " + listed(hand.toPutIn()), hand.name() + " begins with it.", false, "ticks");
         }
-        if (!forecast.wildReadings().isEmpty()) {
+        if (forecast.lastReadingIsWild()) {
             return new Prompt(
                     "Read it once more",
-                    "One reading does not fit the others: it counts for little until another agrees with it.",
+                    "The last reading does not fit what is known: it counts for little until another agrees with it.",
                     false,
                     "weight");
         }

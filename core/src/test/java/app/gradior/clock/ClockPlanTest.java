@@ -185,4 +185,20 @@ class ClockPlanTest {
             checkClear(ClockPlan.of(jobs, 1 + random.nextInt(3), LONG_AGO));
         }
     }
+
+    @Test
+    void aBurnerWithAPotOnItIsLeftAlone() {
+        ClockPlan.Placed on =
+                new ClockPlan.Placed(new Task("on", 600, false, true, false), SUPPER - 540, SUPPER + 60, 0);
+        Day two = ClockPlan.of(List.of(gravy(SUPPER)), 2, LONG_AGO, List.of(on));
+        assertThat(two.rows().get(0).placed()).noneMatch(p -> p.burner() == 0);
+        assertThat(two.rows().get(0).readyMinute())
+                .as("the other burner is free")
+                .isEqualTo(SUPPER);
+        Day one = ClockPlan.of(List.of(gravy(SUPPER)), 1, LONG_AGO, List.of(on));
+        assertThat(one.rows().get(0).readyMinute() <= SUPPER - 540
+                        || !one.conflicts().isEmpty())
+                .as("before the pot goes on, or named")
+                .isTrue();
+    }
 }

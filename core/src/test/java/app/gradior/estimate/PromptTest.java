@@ -130,9 +130,20 @@ class PromptTest {
                 7,
                 new Happening(1, new Reading(Kind.WEIGHT, gross)),
                 new Happening(3, new Reading(Kind.WEIGHT, gross - 20)),
+                new Happening(5, new Reading(Kind.WEIGHT, 900)));
+        assertThat(prompt(wild, 1, 1, SELDOM, 0).doNow()).isEqualTo("Read it once more");
+        Forecast answered = forecast(
+                Sauces.damson(),
+                6,
+                7,
+                new Happening(1, new Reading(Kind.WEIGHT, gross)),
+                new Happening(3, new Reading(Kind.WEIGHT, gross - 20)),
                 new Happening(4, new Reading(Kind.WEIGHT, 900)),
                 new Happening(5, new Reading(Kind.WEIGHT, gross - 40)));
-        assertThat(prompt(wild, 1, 1, SELDOM, 0).doNow()).isEqualTo("Read it once more");
+        assertThat(answered.wildReadings()).containsExactly(2);
+        assertThat(prompt(answered, 1, 1, SELDOM, 0).doNow())
+                .as("a reading that fits answers it")
+                .isNotEqualTo("Read it once more");
     }
 
     @Test

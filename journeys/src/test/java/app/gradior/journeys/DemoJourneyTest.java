@@ -22,8 +22,8 @@ class DemoJourneyTest {
             "/plan?sauce=3",
             "/plan/clock",
             "/plan/1/gather",
-            "/pot/13",
-            "/pot/13/finish",
+            "/pot/41",
+            "/pot/41/finish",
             "/pot/already",
             "/log/1/replay?minute=20",
             "/log",
@@ -47,7 +47,7 @@ class DemoJourneyTest {
             "/sauces/1/scale",
             "/plan?sauce=3",
             "/plan/clock",
-            "/pot/13",
+            "/pot/41",
             "/log/1",
             "/bench/cold",
             "/larder/damson",
@@ -73,7 +73,7 @@ class DemoJourneyTest {
             checkAll(browser.demo(application, 390, 844, ColorScheme.LIGHT), SCREENS);
             checkAll(browser.demo(application, 1280, 800, ColorScheme.DARK), IN_THE_DARK);
             Page pot = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
-            pot.navigate("/pot/13");
+            pot.navigate("/pot/41");
             Object scroll = pot.evaluate("document.documentElement.scrollHeight - window.innerHeight");
             assertThat(((Number) scroll).intValue())
                     .as("the pot needs no scrolling")

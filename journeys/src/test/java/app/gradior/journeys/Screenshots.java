@@ -22,7 +22,7 @@ class Screenshots {
             shot(wide, "/plan?sauce=3", "plan");
             shot(wide, "/plan/clock", "clock");
             shot(wide, "/plan/1/gather", "gather");
-            shot(wide, "/pot/13", "pot");
+            shot(wide, "/pot/41", "pot");
             shot(wide, "/log", "log");
             shot(wide, "/log/1", "batch");
             shot(wide, "/kit", "kit");
@@ -31,9 +31,9 @@ class Screenshots {
             shot(wide, "/larder/damson", "larder");
             shot(wide, "/sauces/6/scale", "scale");
             Page phone = browser.demo(application, 390, 844, ColorScheme.LIGHT);
-            shot(phone, "/pot/13", "pot-phone");
+            shot(phone, "/pot/41", "pot-phone");
             Page dark = browser.demo(application, 1280, 800, ColorScheme.DARK);
-            shot(dark, "/pot/13", "pot-dark");
+            shot(dark, "/pot/41", "pot-dark");
         }
     }
 

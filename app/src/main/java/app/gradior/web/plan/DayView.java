@@ -126,7 +126,14 @@ public final class DayView {
                                     + day.plan().rows().get(c.other()).job().name() + " want your hands.";
                         case BURNER ->
                             "From " + from + " to " + to + " there is no burner free for both " + name + " and "
-                                    + day.plan().rows().get(c.other()).job().name() + ".";
+                                    + (c.other() < 0
+                                            ? "the pot that is on"
+                                            : day.plan()
+                                                    .rows()
+                                                    .get(c.other())
+                                                    .job()
+                                                    .name())
+                                    + ".";
                         case HELD ->
                             name + " is ready at " + from + ", " + minutesBetween(c)
                                     + " before it is served: keep it under a lid, thin it again at the table.";

@@ -104,6 +104,7 @@ class PotController {
         model.addAttribute("treads", Stair.Tread.values());
         model.addAttribute("starches", StarchKind.values());
         model.addAttribute("known", known(batch));
+        model.addAttribute("forgotten", String.join("; ", batch.forgotten()));
     }
 
     /** Lines that a cook may want again: the last thing added, and what the sauce is made of. */

@@ -23,6 +23,7 @@ import app.gradior.web.frame.Figures;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -64,6 +65,12 @@ public record PotView(
         String asOf) {
 
     private static final Band THINNEST = new Band(1, 1, 1);
+
+    /** Begins the client keys of instruments that read by themselves; docs/api.md says so. */
+    private static final String INSTRUMENT_KEY = "device-";
+
+    /** Marks of one kind closer than this share one word, min. */
+    private static final double APART_MIN = 4;
 
     /** So much thicker than wanted is worth thinning, steps. */
     private static final double PAST_STEP = 0.4;
@@ -223,6 +230,7 @@ public record PotView(
 
     static String descent(Batch batch, Forecast forecast, Figures figures) {
         List<DescentDrawing.Tick> ticks = new ArrayList<>();
+        Map<String, Double> wordAt = new HashMap<>();
         int stage = 0;
         List<BatchPlan.PlanStage> course = batch.plan().course();
         for (BatchEvent event : batch.standing()) {
@@ -230,8 +238,11 @@ public record PotView(
             if (event.body() instanceof EventBody.StageDone && ++stage < course.size()) {
                 word = course.get(stage).kind().label().split(" ")[0].toLowerCase(Locale.ROOT);
             }
+            double minute = batch.minuteOf(event.at());
+            boolean near = minute - wordAt.getOrDefault(word, Double.NEGATIVE_INFINITY) < APART_MIN;
             if (!word.isEmpty()) {
-                ticks.add(new DescentDrawing.Tick(batch.minuteOf(event.at()), word));
+                ticks.add(new DescentDrawing.Tick(minute, near ? "" : word));
+                wordAt.put(word, near ? wordAt.getOrDefault(word, minute) : minute);
             }
         }
         double stop = forecast.stageEnd().map(f -> f.massG().middle()).orElse(Double.NaN);
@@ -269,6 +280,7 @@ public record PotView(
         return body instanceof EventBody.Slurry ? "slurry" : SHORT.getOrDefault(body.type(), "");
     }
 
+    /** The log, the latest first; what an instrument tells every minute is one line until something else happens. */
     private static List<Entry> log(Batch batch, Forecast forecast, Figures figures) {
         List<BatchEvent> readings = batch.readings();
         List<String> doubted = forecast.wildReadings().stream()
@@ -276,15 +288,35 @@ public record PotView(
                 .map(i -> readings.get(i).clientKey())
                 .toList();
         List<Entry> entries = new ArrayList<>();
+        int told = 0;
+        String since = "";
         for (BatchEvent event : batch.standing()) {
+            boolean doubt = doubted.contains(event.clientKey());
+            boolean again = byInstrument(event) && told > 0 && !doubt;
+            if (byInstrument(event) && !doubt) {
+                told++;
+                since = told == 1 ? figures.time(event.at()) : since;
+            } else {
+                told = 0;
+            }
+            if (again) {
+                entries.remove(entries.size() - 1);
+            }
+            String many = told > 1 ? " · " + told + " readings since " + since : "";
             entries.add(new Entry(
                     figures.time(event.at()),
-                    words(batch, event.body(), figures),
+                    words(batch, event.body(), figures) + many,
                     event.body() instanceof EventBody.Finished ? "" : event.clientKey(),
-                    doubted.contains(event.clientKey())));
+                    doubt));
         }
         Collections.reverse(entries);
         return entries;
+    }
+
+    /** A scale or a probe says so by its key; cooks' taps and other programs' events stand for themselves. */
+    private static boolean byInstrument(BatchEvent event) {
+        return event.clientKey().startsWith(INSTRUMENT_KEY)
+                && (event.body() instanceof EventBody.Weight || event.body() instanceof EventBody.Temperature);
     }
 
     /** An event in words; lines are named by the batch's plan. */

@@ -16,6 +16,7 @@ import java.util.Optional;
 /**
  * The stage at hand: what goes in, what to look for, how long yet.
  *
+ * @param number its place, from 1
  * @param name empty when all stages are over
  * @param next name of the one after it; empty for none
  * @param lookFor what ends it, in a sentence
@@ -27,6 +28,7 @@ import java.util.Optional;
  * @param portion the portion of slurry to pour now
  */
 public record StageCard(
+        int number,
         String name,
         String next,
         String lookFor,
@@ -48,12 +50,13 @@ public record StageCard(
         List<BatchPlan.PlanStage> course = batch.plan().course();
         int at = batch.stage();
         if (at >= course.size()) {
-            return new StageCard("", "", "", now.toEpochMilli(), "", List.of(), "", "", Optional.empty());
+            return new StageCard(at + 1, "", "", "", now.toEpochMilli(), "", List.of(), "", "", Optional.empty());
         }
         BatchPlan.PlanStage stage = course.get(at);
         List<Tick> ticks = batch.plan().stages() == null ? List.of() : ticks(batch, stage);
         List<Tick> missing = ticks.stream().filter(t -> !t.in() && !t.out()).toList();
         return new StageCard(
+                at + 1,
                 stage.name(),
                 at + 1 < course.size() ? course.get(at + 1).name() : "",
                 lookFor(batch, stage, forecast, figures),

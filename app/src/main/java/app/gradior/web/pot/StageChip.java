@@ -12,7 +12,7 @@ import java.util.List;
 /**
  * A stage in the strip over the pot.
  *
- * @param state done, on or next
+ * @param state past, atwork or ahead
  * @param when what is known of its time, in words
  */
 public record StageChip(String name, String state, String when) {
@@ -26,9 +26,10 @@ public record StageChip(String name, String state, String when) {
             if (i < at) {
                 Instant began = i == 0 ? batch.startedAt() : ends.get(i - 1);
                 double took = batch.minuteOf(ends.get(i)) - batch.minuteOf(began);
-                chips.add(new StageChip(stage.name(), "done", "took " + figures.minutes(took)));
+                chips.add(new StageChip(stage.name(), "past", "took " + figures.minutes(took)));
             } else {
-                chips.add(new StageChip(stage.name(), i == at ? "on" : "next", when(batch, forecast, i, at, figures)));
+                chips.add(new StageChip(
+                        stage.name(), i == at ? "atwork" : "ahead", when(batch, forecast, i, at, figures)));
             }
         }
         return chips;

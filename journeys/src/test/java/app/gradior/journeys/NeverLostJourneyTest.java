@@ -1,0 +1,116 @@
+package app.gradior.journeys;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import app.gradior.testing.PrivateMariaDb;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Without a network, without a database, with a clock that is wrong: what is tapped is kept, and counts once. */
+class NeverLostJourneyTest {
+    private static final ContainsTextOptions IN_A_WHILE = new ContainsTextOptions().setTimeout(60_000);
+    private static RunningApplication application;
+
+    @BeforeAll
+    static void start() {
+        application = RunningApplication.demo();
+    }
+
+    @AfterAll
+    static void stop() {
+        application.close();
+    }
+
+    private static Page pot(Browser browser) {
+        Page page = browser.demo(application, 390, 844, ColorScheme.LIGHT);
+        page.navigate("/pot/41");
+        assertThat(page.locator(".donow h2")).isVisible();
+        return page;
+    }
+
+    private static void weigh(Page page, String grams) {
+        page.keyboard().press("w");
+        page.keyboard().type(grams);
+        page.keyboard().press("Enter");
+    }
+
+    private static Locator weighed(Page page, String grams) {
+        return page.locator(".log li").filter(new Locator.FilterOptions().setHasText(grams));
+    }
+
+    @Test
+    void withoutANetworkThePageGoesOnAndComesBackFromAReload() {
+        try (Browser browser = new Browser()) {
+            Page page = pot(browser);
+            page.evaluate("navigator.serviceWorker.ready.then(() => true)");
+            page.reload();
+            assertThat(page.locator(".clock")).hasText(Pattern.compile("\\d+:\\d\\d"));
+            page.context().setOffline(true);
+            weigh(page, "3191");
+            assertThat(page.locator("#line")).containsText("No connection: the figures are of");
+            assertThat(page.locator("#line")).containsText("One entry is kept here");
+            String clock = page.locator(".clock").textContent();
+            assertThat(page.locator(".clock")).not().hasText(clock);
+            page.reload();
+            assertThat(page.locator(".donow h2")).isVisible();
+            assertThat(page.locator("#line")).containsText("One entry is kept here");
+            weigh(page, "3189");
+            assertThat(page.locator("#line")).containsText("2 entries are kept here");
+            page.context().setOffline(false);
+            assertThat(page.locator(".log")).containsText("Weighed: 3,189 g", IN_A_WHILE);
+            assertThat(page.locator("#line")).isHidden();
+            assertThat(weighed(page, "3,191 g")).hasCount(1);
+            assertThat(weighed(page, "3,189 g")).hasCount(1);
+        }
+    }
+
+    @Test
+    void aKilledDatabaseLosesNothing() {
+        try (Browser browser = new Browser()) {
+            Page page = pot(browser);
+            weigh(page, "3186");
+            assertThat(page.locator(".log")).containsText("Weighed: 3,186 g");
+            PrivateMariaDb.get().kill();
+            try {
+                weigh(page, "3184");
+                assertThat(page.locator("#line")).containsText("One entry is kept here", IN_A_WHILE);
+            } finally {
+                PrivateMariaDb.get().restart();
+            }
+            assertThat(page.locator(".log")).containsText("Weighed: 3,184 g", IN_A_WHILE);
+            page.reload();
+            assertThat(weighed(page, "3,186 g")).hasCount(1);
+            assertThat(weighed(page, "3,184 g")).hasCount(1);
+        }
+    }
+
+    @Test
+    void aDeviceWhoseClockIsFiveMinutesWrongRecordsAtTheRightTime() {
+        try (Browser browser = new Browser()) {
+            Page right = pot(browser);
+            Page wrong = browser.demo(application, 390, 844, ColorScheme.LIGHT);
+            wrong.addInitScript("const real = Date.now.bind(Date); Date.now = () => real() + 300000;");
+            wrong.navigate("/pot/41");
+            assertThat(wrong.locator(".clock")).hasText(Pattern.compile("\\d+:\\d\\d"));
+            weigh(wrong, "3182");
+            assertThat(right.locator(".log")).containsText("Weighed: 3,182 g");
+            weigh(right, "3181");
+            assertThat(wrong.locator(".log")).containsText("Weighed: 3,181 g");
+            assertThat(right.locator(".log li").first()).containsText("3,181 g");
+            int seconds = seconds(right.locator(".clock").textContent());
+            int seen = seconds(wrong.locator(".clock").textContent());
+            org.assertj.core.api.Assertions.assertThat(seen).isBetween(seconds - 5, seconds + 15);
+        }
+    }
+
+    private static int seconds(String clock) {
+        String[] parts = clock.split(":");
+        return 60 * Integer.parseInt(parts[0]) + Integer.parseInt(parts[1]);
+    }
+}
