@@ -109,6 +109,25 @@ public record Batch(
         return last(EventBody.NextDay.class);
     }
 
+    public Optional<EventBody.Rated> rating() {
+        return last(EventBody.Rated.class);
+    }
+
+    /** All notes, of the cooking, the finish and the next day, a line each. */
+    public String notes() {
+        List<String> notes = new ArrayList<>();
+        for (BatchEvent event : standing()) {
+            if (event.body() instanceof EventBody.Note note) {
+                notes.add(note.text());
+            } else if (event.body() instanceof EventBody.Finished finished && finished.note() != null) {
+                notes.add(finished.note());
+            } else if (event.body() instanceof EventBody.NextDay next && next.note() != null) {
+                notes.add(next.note());
+            }
+        }
+        return String.join("\n", notes);
+    }
+
     private <T extends EventBody> Optional<T> last(Class<T> type) {
         Optional<T> found = Optional.empty();
         for (BatchEvent event : standing()) {

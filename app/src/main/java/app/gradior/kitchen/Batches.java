@@ -5,6 +5,7 @@ import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.store.BatchMapper;
 import app.gradior.store.Inserted;
+import app.gradior.store.LogMapper;
 import app.gradior.store.Rows.BatchRow;
 import app.gradior.store.Rows.EventRow;
 import java.time.Clock;
@@ -31,13 +32,24 @@ public class Batches {
     private final BatchMapper batches;
     private final EventJson json;
     private final Lines lines;
+    private final LogMapper log;
+    private final Lessons lessons;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
 
-    Batches(BatchMapper batches, EventJson json, Lines lines, Clock clock, ApplicationEventPublisher publisher) {
+    Batches(
+            BatchMapper batches,
+            EventJson json,
+            Lines lines,
+            LogMapper log,
+            Lessons lessons,
+            Clock clock,
+            ApplicationEventPublisher publisher) {
         this.batches = batches;
         this.json = json;
         this.lines = lines;
+        this.log = log;
+        this.lessons = lessons;
         this.clock = clock;
         this.publisher = publisher;
     }
@@ -96,6 +108,7 @@ public class Batches {
                         utc(startedAt),
                         null),
                 key);
+        log.summarise(kitchenId, key.getId(), plan.pot().name(), null, null, null, null, "");
         return key.getId();
     }
 
@@ -130,6 +143,11 @@ public class Batches {
             batches.finish(kitchen.id(), batchId, utc(at));
         }
         BatchEvent recorded = new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body());
+        Batch after = batch(kitchen.id(), batchId);
+        summarise(kitchen.id(), after);
+        if (draft.body() instanceof EventBody.Finished || draft.body() instanceof EventBody.NextDay) {
+            lessons.learn(kitchen, after);
+        }
         publisher.publishEvent(new BatchChanged(kitchen.id(), batchId, recorded));
         return new Recorded(recorded, false);
     }
@@ -145,11 +163,16 @@ public class Batches {
         if (batch.events().size() >= MOST_EVENTS) {
             throw Refusal.conflict("events", "This batch has " + MOST_EVENTS + " events: it takes no more.");
         }
-        boolean afterwards = draft.body() instanceof EventBody.Note || draft.body() instanceof EventBody.NextDay;
+        boolean afterwards = draft.body() instanceof EventBody.Note
+                || draft.body() instanceof EventBody.NextDay
+                || draft.body() instanceof EventBody.Rated
+                || draft.body() instanceof EventBody.Cooling;
         if (batch.state() == Batch.State.FINISHED && !afterwards) {
-            throw Refusal.conflict("state", "This batch is finished: only notes and the next-day result can be added.");
+            throw Refusal.conflict(
+                    "state", "This batch is finished: only notes, a rating and the next-day result can be added.");
         }
-        if (batch.state() == Batch.State.LIVE && draft.body() instanceof EventBody.NextDay) {
+        boolean late = afterwards && !(draft.body() instanceof EventBody.Note);
+        if (batch.state() == Batch.State.LIVE && late) {
             throw Refusal.conflict("state", "This batch is still on: finish it first.");
         }
         checkBody(batch, draft, kitchen);
@@ -251,6 +274,26 @@ public class Batches {
 
     public Instant now() {
         return clock.instant();
+    }
+
+    /** What the log sorts and searches by, from plan and events; takes its lesson too when it is finished. */
+    void rebuild(Kitchen kitchen, long batchId) {
+        Batch batch = batch(kitchen.id(), batchId);
+        summarise(kitchen.id(), batch);
+        lessons.learn(kitchen, batch);
+    }
+
+    private void summarise(long kitchenId, Batch batch) {
+        Instant end = batch.finishedAt();
+        log.summarise(
+                kitchenId,
+                batch.id(),
+                batch.plan().pot().name(),
+                end == null ? null : batch.minuteOf(end),
+                batch.finish().map(EventBody.Finished::yieldMl).orElse(null),
+                batch.nextDay().map(EventBody.NextDay::step).orElse(null),
+                batch.rating().map(EventBody.Rated::stars).orElse(null),
+                batch.notes());
     }
 
     void insertPast(long kitchenId, long batchId, Draft draft) {

@@ -109,6 +109,16 @@ final class DemoCook {
                         "demo-next-day",
                         start.plus(Duration.ofHours(20)),
                         new EventBody.NextDay(Math.max(1, Math.min(9, Math.round(10 * cold) / 10.0)), null)));
+        if (index % 3 != 1) {
+            batches.insertPast(
+                    kitchen.id(),
+                    id,
+                    new Batches.Draft(
+                            "demo-rating",
+                            start.plus(Duration.ofHours(20)),
+                            new EventBody.Rated(3 + random.nextInt(3), null, null, null, null)));
+        }
+        batches.rebuild(kitchen, id);
     }
 
     private long keep() {

@@ -162,7 +162,6 @@ class DemoData implements ApplicationRunner {
         Random random = new Random(SEED);
         HiddenTruths truths = new HiddenTruths(new Random(SEED + 2));
         Instant now = clock.instant();
-        Map<List<Integer>, PlanAnswer> answers = new HashMap<>();
         for (int i = 0; i < PAST_BATCHES; i++) {
             int sauce = i % USUAL.length;
             int[] usual = USUAL[sauce];
@@ -173,9 +172,7 @@ class DemoData implements ApplicationRunner {
                     .with(LocalTime.of(16, 10))
                     .plusMinutes(random.nextInt(200))
                     .toInstant();
-            PlanAnswer answer = answers.computeIfAbsent(
-                    List.of(sauce, pot, usual[1]),
-                    key -> planning.answer(kitchen, plan(kitchen, key.get(0), key.get(1), key.get(2))));
+            PlanAnswer answer = planning.answer(kitchen, plan(kitchen, sauce, pot, usual[1]));
             DemoCook cook = cook(kitchen, answer, truths.of(sauce, pot, usual[1]), random);
             cook.cookToTheEnd(start, i);
         }

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.care.Storage;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -281,6 +282,59 @@ public sealed interface EventBody {
         @Override
         public String type() {
             return "finished";
+        }
+    }
+
+    /**
+     * How good it was: a judgement of the whole, and where its taste leant, each from −2 (too little) to 2 (too much).
+     *
+     * @param stars 1 to 5
+     */
+    record Rated(
+            int stars,
+            @Nullable Integer sweet,
+            @Nullable Integer sour,
+            @Nullable Integer salt,
+            @Nullable Integer heat) implements EventBody {
+        public Rated {
+            Refusal.inRange("stars", stars, 1, 5, "");
+            leaning("sweet", sweet);
+            leaning("sour", sour);
+            leaning("salt", salt);
+            leaning("heat", heat);
+        }
+
+        private static void leaning(String name, @Nullable Integer value) {
+            if (value != null) {
+                Refusal.inRange(name, value, -2, 2, "");
+            }
+        }
+
+        @Override
+        public String type() {
+            return "rated";
+        }
+    }
+
+    /**
+     * What is done with it once it is off the heat, and how warm it was found.
+     *
+     * @param what key of the storage: EAT_NOW, FRIDGE, FREEZER or JARS
+     * @param container key of what it cools in
+     * @param c read in it, °C; absent when nobody read
+     */
+    record Cooling(String what, String container, @Nullable Double c) implements EventBody {
+        public Cooling {
+            Refusal.checked("what", () -> Storage.valueOf(what));
+            Refusal.checked("container", () -> CoolingIn.valueOf(container));
+            if (c != null) {
+                Refusal.inRange("c", c, -10, 110, " °C");
+            }
+        }
+
+        @Override
+        public String type() {
+            return "cooling";
         }
     }
 

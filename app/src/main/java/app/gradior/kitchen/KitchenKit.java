@@ -18,9 +18,11 @@ public class KitchenKit {
     private static final double STRONGEST_BURNER_W = 20_000;
 
     private final KitMapper kit;
+    private final Lessons lessons;
 
-    KitchenKit(KitMapper kit) {
+    KitchenKit(KitMapper kit, Lessons lessons) {
         this.kit = kit;
+        this.lessons = lessons;
     }
 
     /** What heats a burner. */
@@ -70,7 +72,7 @@ public class KitchenKit {
 
     /** All that stands in the kitchen. */
     public Ware ware(long kitchenId) {
-        return new Ware(pots(kitchenId), burners(kitchenId), kit.tests(kitchenId));
+        return new Ware(pots(kitchenId), burners(kitchenId), kit.tests(kitchenId), lessons.latest(kitchenId));
     }
 
     public List<KitPot> pots(long kitchenId) {

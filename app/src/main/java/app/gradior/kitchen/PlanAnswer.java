@@ -2,6 +2,7 @@ package app.gradior.kitchen;
 
 import app.gradior.care.Caution;
 import app.gradior.care.ShelfLife;
+import app.gradior.estimate.Prior;
 import app.gradior.estimate.StageBands;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
@@ -43,7 +44,8 @@ public record PlanAnswer(
      *
      * @param readings the sauce's lines as understood, as written but for the plan's swaps, not scaled
      * @param factor on every line
-     * @param pairKnown whether the burner-and-pot pair was measured
+     * @param pairKnown whether anything was measured of the burner-and-pot pair
+     * @param prior what water tests and batches taught of the pair and the sauce
      */
     public record Setting(
             PlanDraft draft,
@@ -54,6 +56,7 @@ public record PlanAnswer(
             Optional<BurnerRow> burner,
             PotOnHeat onHeat,
             boolean pairKnown,
+            Prior prior,
             StagePlan.Laid laid,
             Thickening.Mix mix) {
         public Setting {

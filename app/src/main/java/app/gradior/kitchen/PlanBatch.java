@@ -74,7 +74,7 @@ final class PlanBatch {
                 s.draft().servedC(),
                 answer.done().map(PlanBatch::planned).orElse(null),
                 answer.done().map(done -> stages(s, done, places, firstPour)).orElse(null),
-                null);
+                s.prior());
     }
 
     private static List<BatchPlan.PlanStage> stages(

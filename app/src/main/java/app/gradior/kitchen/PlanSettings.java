@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.estimate.Prior;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
@@ -19,9 +20,6 @@ import org.springframework.stereotype.Service;
 /** What a plan names, looked up: sauce, lines, how much of it, pot, burner, stages, starch. */
 @Service
 class PlanSettings {
-    /** Worth of a sauce's body until batches teach it. */
-    static final double BODY = 1;
-
     private static final int SCALINGS = 4;
 
     private final SauceBook book;
@@ -44,8 +42,9 @@ class PlanSettings {
         StarchKind kind = Optional.ofNullable(draft.starch()).or(laid::starch).orElse(StarchKind.MAIZE);
         Thickening.Mix mix = Refusal.checked(
                 "liquidRatio", () -> new Thickening.Mix(kind, Thickening.Form.SLURRY, draft.liquidRatio()));
-        boolean pairKnown = pair(ware, pot, burner).isPresent();
-        return new PlanAnswer.Setting(draft, sauce, readings, factor, pot, burner, onHeat, pairKnown, laid, mix);
+        boolean pairKnown = ware.pair(pot, burner).any();
+        Prior prior = ware.prior(pot, burner, sauce.id());
+        return new PlanAnswer.Setting(draft, sauce, readings, factor, pot, burner, onHeat, pairKnown, prior, laid, mix);
     }
 
     private SauceBook.Sauce sauce(Kitchen kitchen, PlanDraft draft) {
@@ -69,14 +68,8 @@ class PlanSettings {
         return new PotOnHeat(
                 pot.shape(),
                 Kitchen.altitude(draft.altitudeM()),
-                pair(ware, pot, burner).orElse(1),
+                ware.pair(pot, burner).learnt().factor(),
                 burner.map(BurnerRow::netPowerW).orElse(Double.POSITIVE_INFINITY));
-    }
-
-    private static OptionalDouble pair(Ware ware, KitchenKit.KitPot pot, Optional<BurnerRow> burner) {
-        return burner.flatMap(b -> ware.pair(pot.id(), b.id()))
-                .map(test -> OptionalDouble.of(test.factor()))
-                .orElse(OptionalDouble.empty());
     }
 
     private static double factor(SauceBook.Sauce sauce, List<LineReading> readings, PlanDraft draft, PotOnHeat pot) {
@@ -136,6 +129,6 @@ class PlanSettings {
                 setting.mix(),
                 Refusal.inRange("targetStep", setting.draft().targetStep(), 1, 9, ""),
                 Refusal.inRange("servedC", setting.draft().servedC(), -20, 100, " °C"),
-                BODY);
+                setting.prior().bodyFactor());
     }
 }

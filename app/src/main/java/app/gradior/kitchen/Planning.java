@@ -5,7 +5,6 @@ import app.gradior.care.Cautions;
 import app.gradior.care.ShelfLife;
 import app.gradior.care.StageCautions;
 import app.gradior.care.Storage;
-import app.gradior.estimate.Prior;
 import app.gradior.estimate.StageBands;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
@@ -34,7 +33,6 @@ import org.springframework.stereotype.Service;
 /** Answers a plan: the ways there are, the one that meets the wish, its stages, the pots, the times. */
 @Service
 public class Planning {
-    private static final double BODY = PlanSettings.BODY;
     private static final int MOST_REMEMBERED = 200;
     private static final double SECONDS_PER_MINUTE = 60;
 
@@ -109,7 +107,7 @@ public class Planning {
                 way,
                 setting.onHeat(),
                 setting.ingredients().spread(),
-                Prior.of(setting.pairKnown()),
+                setting.prior(),
                 setting.draft().servedC());
     }
 
@@ -138,10 +136,11 @@ public class Planning {
                     new SauceRoutes.NoWay("stages", SauceRoutes.trouble(way).get()),
                     candidates);
         }
-        StageBands.Bands bands = StageBands.of(
-                way, setting.onHeat(), ingredients.spread(), Prior.of(setting.pairKnown()), draft.servedC());
+        StageBands.Bands bands =
+                StageBands.of(way, setting.onHeat(), ingredients.spread(), setting.prior(), draft.servedC());
         boolean acid = Cautions.isAcid(ingredients);
-        List<PotRanking.Ranked> pots = PotRanking.of(candidates, way, acid, BODY, draft.servedC());
+        List<PotRanking.Ranked> pots =
+                PotRanking.of(candidates, way, acid, setting.prior().bodyFactor(), draft.servedC());
         Mixture out = way.cooked().out();
         double fullestMl = PotRanking.fullestShare(way.cooked(), 1);
         List<Caution> cautions =
@@ -204,7 +203,7 @@ public class Planning {
                         candidates,
                         way,
                         Cautions.isAcid(setting.ingredients()),
-                        BODY,
+                        setting.prior().bodyFactor(),
                         setting.draft().servedC());
             }
         }
@@ -236,8 +235,8 @@ public class Planning {
 
     /** Minutes of those stages in that pot; NaN when they cannot be done in it. */
     private static double minutes(List<Stage> stages, PotOnHeat pot, PlanAnswer.Setting setting) {
-        SauceRun.Cooked cooked =
-                SauceRun.cookBriefly(stages, pot, BODY, setting.draft().servedC());
+        SauceRun.Cooked cooked = SauceRun.cookBriefly(
+                stages, pot, setting.prior().bodyFactor(), setting.draft().servedC());
         return cooked.stuck().isPresent() ? Double.NaN : cooked.minutes();
     }
 

@@ -1,18 +1,23 @@
 package app.gradior.kitchen;
 
-import app.gradior.estimate.WaterTest;
+import app.gradior.estimate.Learning;
+import app.gradior.estimate.Learning.Evidence;
+import app.gradior.estimate.Prior;
 import app.gradior.store.Rows.BurnerRow;
+import app.gradior.store.Rows.LessonRow;
 import app.gradior.store.Rows.WaterTestRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** A kitchen's pots, burners and water tests, looked up once for all that one answer needs of them. */
-public record Ware(List<KitchenKit.KitPot> pots, List<BurnerRow> burners, List<WaterTestRow> tests) {
+/** A kitchen's pots, burners, water tests and what batches taught, looked up once for all that one answer needs of them. */
+public record Ware(
+        List<KitchenKit.KitPot> pots, List<BurnerRow> burners, List<WaterTestRow> tests, List<LessonRow> lessons) {
     public Ware {
         pots = List.copyOf(pots);
         burners = List.copyOf(burners);
         tests = List.copyOf(tests);
+        lessons = List.copyOf(lessons);
     }
 
     /** The pot of that id. */
@@ -29,16 +34,61 @@ public record Ware(List<KitchenKit.KitPot> pots, List<BurnerRow> burners, List<W
                 burners.stream().filter(b -> b.id() == id).findFirst().orElseThrow(() -> Refusal.missing("burner")));
     }
 
-    /** What is known of a pair; empty when it was never tested. */
-    public Optional<WaterTest> pair(long potId, long burnerId) {
-        List<WaterTest> known = new ArrayList<>();
+    /**
+     * What is known of something: a factor, and how many batches and tests are behind it.
+     *
+     * @param batches finished batches that count
+     * @param tests water tests
+     */
+    public record Known(Learning.Learnt learnt, int batches, int tests) {
+        /** Whether anything was measured at all. */
+        public boolean any() {
+            return batches + tests > 0;
+        }
+    }
+
+    /** What water tests and batches say of a pair. */
+    public Known pair(KitchenKit.KitPot pot, Optional<BurnerRow> burner) {
+        List<Evidence> evidence = new ArrayList<>();
+        if (burner.isPresent()) {
+            for (LessonRow row : lessons) {
+                if (row.counted()
+                        && row.potName().equals(pot.name())
+                        && row.burnerName().equals(burner.get().name())
+                        && row.pairPrecision() > 0) {
+                    evidence.add(new Evidence(row.pairLog(), row.pairPrecision()));
+                }
+            }
+        }
+        int batches = evidence.size();
         for (WaterTestRow row : tests) {
             Double factor = row.pairFactor();
             Double logSd = row.logSd();
-            if (row.potId() == potId && row.burnerId() == burnerId && factor != null && logSd != null) {
-                known.add(new WaterTest(factor, logSd));
+            boolean here = row.potId() == pot.id()
+                    && burner.isPresent()
+                    && row.burnerId() == burner.get().id();
+            if (here && factor != null && logSd != null) {
+                evidence.add(new Evidence(Math.log(factor), 1 / (logSd * logSd)));
             }
         }
-        return known.isEmpty() ? Optional.empty() : Optional.of(WaterTest.together(known));
+        return new Known(Learning.pair(evidence), batches, evidence.size() - batches);
+    }
+
+    /** What batches say of a sauce's body. */
+    public Known body(long sauceId) {
+        List<Evidence> evidence = new ArrayList<>();
+        for (LessonRow row : lessons) {
+            Long of = row.sauceId();
+            if (row.counted() && of != null && of == sauceId && row.bodyPrecision() > 0) {
+                evidence.add(new Evidence(row.bodyLog(), row.bodyPrecision()));
+            }
+        }
+        return new Known(Learning.body(evidence), evidence.size(), 0);
+    }
+
+    /** What is believed of a sauce in a pot on a burner before anything is read; the pair's factor is the pot's. */
+    public Prior prior(KitchenKit.KitPot pot, Optional<BurnerRow> burner, long sauceId) {
+        Learning.Learnt body = body(sauceId).learnt();
+        return new Prior(pair(pot, burner).learnt().logSd(), body.factor(), body.logSd());
     }
 }

@@ -1,5 +1,6 @@
 package app.gradior.store;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
@@ -103,6 +104,55 @@ public final class Rows {
             String state,
             LocalDateTime startedAt,
             @Nullable LocalDateTime finishedAt) {}
+
+    public record LessonRow(
+            long batchId,
+            long kitchenId,
+            @Nullable Long sauceId,
+            String potName,
+            String burnerName,
+            LocalDateTime finishedAt,
+            double pairLog,
+            double pairPrecision,
+            double bodyLog,
+            double bodyPrecision,
+            double tookMin,
+            @Nullable Double foretoldMin,
+            @Nullable Double foretoldLowMin,
+            @Nullable Double foretoldHighMin,
+            @Nullable Double unlearntMin,
+            boolean counted) {}
+
+    /** Summaries of a batch for the log. */
+    public record SummaryRow(
+            long id,
+            long kitchenId,
+            @Nullable Long sauceId,
+            String name,
+            String state,
+            LocalDateTime startedAt,
+            String potName,
+            @Nullable Double minutes,
+            @Nullable Double yieldMl,
+            @Nullable Double stepCold,
+            @Nullable Integer rating) {}
+
+    public record ContainerRow(
+            long id,
+            long kitchenId,
+            long batchId,
+            String name,
+            double ml,
+            String place,
+            LocalDate packedOn,
+            LocalDate useBy,
+            String reason,
+            String state,
+            @Nullable LocalDate stateOn,
+            String why,
+            int revision) {}
+
+    public record PhotoRow(long id, long kitchenId, long batchId, LocalDateTime addedAt, byte[] image) {}
 
     public record EventRow(
             long id,

@@ -10,6 +10,7 @@ import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
@@ -79,6 +80,19 @@ public record BatchStory(
         return new BatchStory(parts, spread, pot, prior, emptyG, servedC, hotAtStart, known);
     }
 
+    /** The same story with more known of it. */
+    public BatchStory with(List<Happening> more) {
+        List<Happening> all = new ArrayList<>(happenings);
+        all.addAll(more);
+        return new BatchStory(parts, spread, pot, prior, emptyG, servedC, hotAtStart, all);
+    }
+
+    /** The same story told by one who has learnt nothing: neither of the pair nor of the sauce. */
+    public BatchStory unlearnt() {
+        return new BatchStory(
+                parts, spread, pot.withPairFactor(1), Prior.UNKNOWN, emptyG, servedC, hotAtStart, happenings);
+    }
+
     /**
      * Something that happened to the pot, or was read from it.
      *
@@ -134,7 +148,7 @@ public record BatchStory(
     /**
      * Kinds of reading, and how well a cook reads them.
      *
-     * <p>Standard deviations are absolute in the reading's unit, but for the jug's, which is relative.
+     * <p>Standard deviations are absolute in the reading's unit, but for the jug's and the yield's, which are relative.
      */
     public enum Kind {
         /** Pot and sauce on the scale, g. */
@@ -150,7 +164,11 @@ public record BatchStory(
         /** Refractometer, °Bx. */
         BRIX(0.5),
         /** Probe, °C; tells of the boiling point. */
-        TEMPERATURE(0.5);
+        TEMPERATURE(0.5),
+        /** How thick it was at the table or the next day, step at the serving temperature; judged at leisure. */
+        SERVED(0.4),
+        /** What it gave, mL at 20 °C; relative. */
+        YIELD(0.03);
 
         private final double sd;
 
@@ -160,7 +178,7 @@ public record BatchStory(
 
         /** Standard deviation at that reading. */
         public double sd(double value) {
-            return this == VOLUME ? Math.max(1, sd * value) : sd;
+            return this == VOLUME || this == YIELD ? Math.max(1, sd * value) : sd;
         }
     }
 }

@@ -21,6 +21,10 @@ final class Belief {
     private static final double LOOK_LOG_SD = 0.15;
     private static final double WARM_UP_LOG_SD = 0.25;
     private static final double LEFT_BEHIND_LOG_SD = 0.20;
+    /** Places of the numbers in z. */
+    static final int PAIR = 0;
+
+    static final int BODY = 1;
     private static final int LOOKS_FROM = 4;
 
     private final Prior prior;
@@ -84,11 +88,11 @@ final class Belief {
     }
 
     double pairFactor(double[] z) {
-        return Math.exp(prior.pairLogSd() * z[0]);
+        return Math.exp(prior.pairLogSd() * z[PAIR]);
     }
 
     double bodyFactor(double[] z) {
-        return prior.bodyFactor() * Math.exp(prior.bodyLogSd() * z[1]);
+        return prior.bodyFactor() * Math.exp(prior.bodyLogSd() * z[BODY]);
     }
 
     double waterFactor(double[] z) {

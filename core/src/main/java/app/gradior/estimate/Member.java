@@ -196,6 +196,8 @@ final class Member {
             case RING -> ringMm();
             case BRIX -> course.brixPercent();
             case TEMPERATURE -> course.tempC();
+            case SERVED -> course.look().stepServed();
+            case YIELD -> course.volumeMl20c();
         };
     }
 

@@ -63,6 +63,11 @@ final class Posterior {
         return mode.clone();
     }
 
+    /** What is believed of one of the numbers z, about its mode: its variance, 1 when nothing was learnt. */
+    double variance(int number) {
+        return new CholeskyDecomposition(precision).getSolver().getInverse().getEntry(number, number);
+    }
+
     /** Standardised residuals of the readings for that z; the member stands at the end of what is known. */
     private double[] residuals(Member member) {
         double[] predicted = new double[readings.size()];

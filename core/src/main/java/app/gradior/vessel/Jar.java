@@ -43,4 +43,10 @@ public record Jar(String name, double brimMl, double fillMl, int count) {
         }
         return new Jar(name, brimMl, brimMl * (1 - headspaceMm / heightMm), count);
     }
+
+    /** How far below the brim so much reaches, mm, were it a cylinder 1¼ times as high as wide. */
+    public double belowBrimMm(double ml) {
+        double diameterMm = Math.cbrt(4 * brimMl * MM3_PER_ML / (Math.PI * SLENDERNESS));
+        return SLENDERNESS * diameterMm * (1 - Math.max(0, Math.min(1, ml / brimMl)));
+    }
 }

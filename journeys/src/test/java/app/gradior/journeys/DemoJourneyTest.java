@@ -60,7 +60,7 @@ class DemoJourneyTest {
             Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
             assertThat(page.locator(".potcard")).hasCount(2);
             page.navigate("/log");
-            assertThat(page.locator("table.book tbody tr")).hasCount(14);
+            assertThat(page.locator("table.book tbody tr")).hasCount(42);
             page.navigate("/sauces");
             assertThat(page.locator(".book li")).hasCount(8);
             for (Locator plan : page.locator(".book li a.plain").all()) {

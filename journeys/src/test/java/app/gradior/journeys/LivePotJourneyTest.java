@@ -122,14 +122,14 @@ class LivePotJourneyTest {
 
             page.navigate("/log/1");
             page.click("text=Replay");
-            assertThat(page.locator(".log li")).hasCount(1);
+            assertThat(page.locator(".log li")).hasCount(2);
             String first = page.locator(".three").textContent();
             page.click("[aria-label='The next entry']");
-            assertThat(page.locator(".log li")).hasCount(2);
+            assertThat(page.locator(".log li")).hasCount(3);
             assertThat(page).hasURL(java.util.regex.Pattern.compile("minute=[1-9]"));
             assertThat(page.locator(".three")).not().hasText(first);
             page.reload();
-            assertThat(page.locator(".log li")).hasCount(2);
+            assertThat(page.locator(".log li")).hasCount(3);
             Browser.checkScreen(page);
             assertThat(browser.errors()).isEmpty();
         }

@@ -7,6 +7,7 @@ import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
@@ -162,6 +163,10 @@ public record Figures(Kitchen kitchen) {
 
     public String day(Instant at) {
         return DAY.format(at.atZone(kitchen.zone()));
+    }
+
+    public String day(LocalDate date) {
+        return DAY.format(date);
     }
 
     public String dayAndTime(Instant at) {

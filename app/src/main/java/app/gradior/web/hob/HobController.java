@@ -6,6 +6,7 @@ import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.Shelf;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
 import app.gradior.web.plan.DayView;
@@ -25,13 +26,18 @@ class HobController {
     private final Forecasts forecasts;
     private final SauceBook book;
     private final ClockPlans clocks;
+    private final Shelf shelf;
 
-    HobController(Batches batches, Forecasts forecasts, SauceBook book, ClockPlans clocks) {
+    HobController(Batches batches, Forecasts forecasts, SauceBook book, ClockPlans clocks, Shelf shelf) {
         this.batches = batches;
         this.forecasts = forecasts;
         this.book = book;
         this.clocks = clocks;
+        this.shelf = shelf;
     }
+
+    /** A container that is to be used soon. */
+    record Soon(String name, String useBy, boolean late) {}
 
     @GetMapping("/")
     String hob(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
@@ -47,6 +53,14 @@ class HobController {
             model.addAttribute("clock", DayView.drawing(day, figures));
         });
         model.addAttribute("sauces", book.sauces(kitchen.id()));
+        model.addAttribute(
+                "soon",
+                shelf.soon(kitchen).stream()
+                        .map(row -> new Soon(
+                                row.name(),
+                                figures.day(row.useBy()),
+                                row.useBy().isBefore(shelf.today(kitchen))))
+                        .toList());
         return "hob";
     }
 

@@ -19,6 +19,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -174,11 +176,27 @@ class KitController {
         Ware ware = kit.ware(kitchen.id());
         for (KitchenKit.KitPot pot : pots) {
             for (BurnerRow burner : burners) {
-                Optional<WaterTest> known = ware.pair(pot.id(), burner.id());
-                known.ifPresent(test -> pairs.add(new Pair(pot.name(), burner.name(), says(test))));
+                Ware.Known known = ware.pair(pot, Optional.of(burner));
+                if (known.any()) {
+                    pairs.add(new Pair(pot.name(), burner.name(), says(known)));
+                }
             }
         }
         return pairs;
+    }
+
+    /** What is known of a pair in words. */
+    private static String says(Ware.Known known) {
+        String from = Stream.of(
+                        counted(known.tests(), "water test", "water tests"),
+                        counted(known.batches(), "batch", "batches"))
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(" and "));
+        return says(new WaterTest(known.learnt().factor(), known.learnt().logSd())) + ", from " + from;
+    }
+
+    private static String counted(int count, String one, String many) {
+        return count == 0 ? "" : count + " " + (count == 1 ? one : many);
     }
 
     /** A pair's factor in words. */

@@ -1,15 +1,17 @@
 package app.gradior.web.log;
 
+import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
 import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Photos;
 import app.gradior.kitchen.Refusal;
 import app.gradior.measure.Numbers;
-import app.gradior.texture.Stair;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.pot.PotView;
@@ -30,52 +32,20 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Every batch, and one batch planned against got. */
+/** One batch: planned against got, its curve, its stages, the next day, how good it was. */
 @Controller
 @RequestMapping("/log")
 class LogController {
     private final Batches batches;
+    private final Photos photos;
 
-    LogController(Batches batches) {
+    LogController(Batches batches, Photos photos) {
         this.batches = batches;
+        this.photos = photos;
     }
-
-    /** A batch in the list. */
-    record Entry(
-            long id, String name, String day, String pot, String minutes, String yield, String nextDay, boolean live) {}
 
     /** One figure planned and got. */
     record Compared(String word, String planned, String got, String off) {}
-
-    @GetMapping
-    String list(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
-        Figures figures = new Figures(kitchen);
-        model.addAttribute(
-                "entries",
-                batches.all(kitchen.id()).stream().map(b -> entry(b, figures)).toList());
-        return "log/list";
-    }
-
-    private Entry entry(Batch batch, Figures figures) {
-        Instant end = batch.finishedAt();
-        String yield = batch.finish()
-                .map(EventBody.Finished::yieldMl)
-                .map(figures::volume)
-                .orElse("—");
-        String next = batch.nextDay()
-                .map(EventBody.NextDay::step)
-                .map(step -> Numbers.plain(step, 1) + " " + Stair.Tread.of(step).label())
-                .orElse("—");
-        return new Entry(
-                batch.id(),
-                batch.name(),
-                figures.dayAndTime(batch.startedAt()),
-                batch.plan().pot().name(),
-                end == null ? "on the heat" : figures.minutes(batch.minuteOf(end)),
-                yield,
-                next,
-                batch.state() == Batch.State.LIVE);
-    }
 
     /** The next-day form as typed. */
     record NextDayForm(String step, String note) {}
@@ -139,10 +109,82 @@ class LogController {
                         .map(e -> new PotView.Entry(
                                 figures.time(e.at()), PotView.words(batch, e.body(), figures), "", false))
                         .toList());
+        model.addAttribute("stages", stages(batch, figures));
+        model.addAttribute("unplanned", unplanned(batch, figures));
+        model.addAttribute("rating", batch.rating().map(EventBody.Rated::stars).orElse(0));
+        model.addAttribute("photos", photos.ids(kitchen.id(), batch.id()));
+        model.addAttribute("verdict", Verdict.of(batch, forecast, figures));
         model.addAttribute("note", batch.finish().map(EventBody.Finished::note).orElse(""));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         return "log/batch";
+    }
+
+    /** A stage, planned and as it went. */
+    record StageRow(String name, String planned, String took) {}
+
+    private static List<StageRow> stages(Batch batch, Figures figures) {
+        List<StageRow> rows = new ArrayList<>();
+        if (batch.plan().stages() == null) {
+            return rows;
+        }
+        List<Instant> ends = new ArrayList<>(batch.stageEnds());
+        Instant finished = batch.finishedAt();
+        if (finished != null && ends.size() < batch.plan().course().size()) {
+            ends.add(finished);
+        }
+        for (BatchPlan.PlanStage stage : batch.plan().course()) {
+            int i = rows.size();
+            String took = "—";
+            if (i < ends.size()) {
+                double from = i == 0 ? 0 : batch.minuteOf(ends.get(i - 1));
+                took = figures.minutes(batch.minuteOf(ends.get(i)) - from);
+            }
+            rows.add(new StageRow(
+                    stage.name(),
+                    figures.minutes(stage.minutes()) + " ("
+                            + figures.minutesBand(
+                                    new Band(stage.minutesLow(), stage.minutes(), stage.minutesHigh()), false)
+                            + ")",
+                    took));
+        }
+        return rows;
+    }
+
+    /** What went in, came out or was left out against the plan, with its minute. */
+    private static List<String> unplanned(Batch batch, Figures figures) {
+        List<String> found = new ArrayList<>();
+        for (BatchEvent event : batch.standing()) {
+            boolean counts = event.body() instanceof EventBody.Added
+                    || event.body() instanceof EventBody.Taken
+                    || event.body() instanceof EventBody.LeftOut;
+            if (counts) {
+                found.add(figures.minutes(batch.minuteOf(event.at())) + " in: "
+                        + PotView.words(batch, event.body(), figures));
+            }
+        }
+        return found;
+    }
+
+    @PostMapping("/{id}/rating")
+    String rate(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "0") int stars,
+            @RequestParam(required = false) @Nullable Integer sweet,
+            @RequestParam(required = false) @Nullable Integer sour,
+            @RequestParam(required = false) @Nullable Integer salt,
+            @RequestParam(required = false) @Nullable Integer heat,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            EventBody.Rated body = new EventBody.Rated(stars, sweet, sour, salt, heat);
+            batches.record(kitchen, id, new Batches.Draft("rated-" + UUID.randomUUID(), batches.now(), body));
+            return "redirect:/log/" + id;
+        } catch (Refusal refusal) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(kitchen, batches.batch(kitchen.id(), id), new NextDayForm("", ""), refusal.faults(), model);
+        }
     }
 
     private static List<Compared> compared(Batch batch, Forecast at, Figures figures) {

@@ -222,7 +222,7 @@ class PotController {
                             "finish-" + UUID.randomUUID(),
                             batches.now(),
                             new EventBody.Finished(millilitres(yieldMl), note.isBlank() ? null : note.strip())));
-            return "redirect:/log/" + id;
+            return "redirect:/log/" + id + "/finish";
         } catch (Refusal refusal) {
             if (refusal.kind() == Refusal.Kind.CONFLICT) {
                 return "redirect:/log/" + id;

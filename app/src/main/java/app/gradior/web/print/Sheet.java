@@ -62,6 +62,23 @@ final class Sheet implements AutoCloseable {
         });
     }
 
+    /** A filled rectangle. */
+    Sheet box(double x, double y, double width, double height) {
+        return draw(() -> {
+            out.addRect(x(x), y(y + height), x(width), x(height));
+            out.fill();
+        });
+    }
+
+    /** Width of a text, mm. */
+    double textMm(String text, double points, boolean heavy) {
+        try {
+            return (heavy ? bold : font).getStringWidth(printable(text)) / 1000 * points / POINTS_PER_MM;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     Sheet circle(double cx, double cy, double radius, double thickMm) {
         return draw(() -> {
             double k = CIRCLE * radius;

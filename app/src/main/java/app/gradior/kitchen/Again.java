@@ -1,0 +1,229 @@
+package app.gradior.kitchen;
+
+import app.gradior.larder.StarchKind;
+import app.gradior.measure.LineReading;
+import app.gradior.sauce.EndKind;
+import app.gradior.sauce.StageKind;
+import app.gradior.store.Rows.BurnerRow;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** From a finished batch to the next: a plan like it, or a version of its sauce as it was really made. */
+@Service
+public class Again {
+    private static final double STEP_MORE = 0.5;
+    private static final double LESS_SALT = 0.8;
+    private static final double MORE = 1.25;
+    private static final double SAME = 0.01;
+
+    private final SauceBook book;
+    private final KitchenKit kit;
+    private final Lines lines;
+
+    Again(SauceBook book, KitchenKit kit, Lines lines) {
+        this.book = book;
+        this.kit = kit;
+        this.lines = lines;
+    }
+
+    /**
+     * The fields of a plan like that batch.
+     *
+     * @param but thicker, thinner, salt or more; empty for the same
+     * @param degrees writes a temperature as the plan's form takes it
+     */
+    public Map<String, String> plan(Kitchen kitchen, Batch batch, String but, DoubleFunction<String> degrees) {
+        SauceBook.Sauce sauce = sauce(kitchen, batch);
+        BatchPlan plan = batch.plan();
+        double factor = factor(sauce, plan);
+        Map<String, String> fields = new LinkedHashMap<>();
+        fields.put("sauce", String.valueOf(sauce.id()));
+        fields.put("version", String.valueOf(sauce.version()));
+        fields.put("by", PlanDraft.ScaleBy.FACTOR.name());
+        fields.put("amount", plain(but.equals("more") ? MORE * factor : factor, 3));
+        double step = plan.targetStep() + (but.equals("thicker") ? STEP_MORE : but.equals("thinner") ? -STEP_MORE : 0);
+        fields.put("step", plain(Math.max(1, Math.min(9, step)), 1));
+        fields.put("served", degrees.apply(plan.servedC()));
+        BatchPlan.Planned planned = plan.planned();
+        if (but.equals("salt") && planned != null) {
+            fields.put("salt", plain(Math.max(0.1, LESS_SALT * planned.saltPercent()), 1));
+        }
+        fields.put("starch", starch(plan).map(StarchKind::key).orElse("none"));
+        kit.pots(kitchen.id()).stream()
+                .filter(p -> p.name().equals(plan.pot().name()))
+                .findFirst()
+                .ifPresent(p -> fields.put("pot", String.valueOf(p.id())));
+        kit.burners(kitchen.id()).stream()
+                .filter((BurnerRow b) -> b.name().equals(plan.burner()))
+                .findFirst()
+                .ifPresent(b -> fields.put("burner", String.valueOf(b.id())));
+        return fields;
+    }
+
+    private SauceBook.Sauce sauce(Kitchen kitchen, Batch batch) {
+        Long id = batch.sauceId();
+        Integer version = batch.sauceVersion();
+        if (id == null) {
+            throw Refusal.unfit("sauce", "This batch has no sauce in the book: write it down as one first.");
+        }
+        return version == null ? book.sauce(kitchen, id) : book.version(kitchen, id, version);
+    }
+
+    /** How many times the sauce as written it was: by the first line that both have. */
+    private static double factor(SauceBook.Sauce sauce, BatchPlan plan) {
+        for (LineReading reading : sauce.ingredients().usable()) {
+            for (BatchPlan.PlanLine line : plan.lines()) {
+                if (line.text().equals(reading.text()) && reading.massG() > 0) {
+                    return line.massG() / reading.massG();
+                }
+            }
+        }
+        return 1;
+    }
+
+    private Optional<StarchKind> starch(BatchPlan plan) {
+        return plan.course().stream()
+                .filter(stage -> !stage.pours().isEmpty())
+                .map(stage -> plan.lines().get(stage.pours().get(0)).foodId())
+                .flatMap(food -> app.gradior.larder.Catalogue.standard().food(food).stream())
+                .flatMap(food -> food.starchKind().stream())
+                .findFirst();
+    }
+
+    private static String plain(double value, int decimals) {
+        return app.gradior.measure.Numbers.plain(value, decimals).replace(",", "");
+    }
+
+    /**
+     * Saves a version of the sauce as this batch was really made: its amounts, without what was left out, with what was added where it
+     * was added, the slurry that was poured, and the minutes that stages by the clock really took.
+     *
+     * @return the sauce's id
+     */
+    @Transactional
+    public long recipe(Kitchen kitchen, Batch batch) {
+        SauceBook.Sauce written = sauce(kitchen, batch);
+        SauceBook.Sauce latest = book.sauce(kitchen, written.id());
+        BatchPlan plan = batch.plan();
+        Made made = new Made(kitchen, batch, factor(written, plan));
+        SauceBook.Draft old = written.draft();
+        return book.save(
+                kitchen,
+                written.id(),
+                latest.version(),
+                new SauceBook.Draft(
+                        old.name(),
+                        made.typed,
+                        old.texture(),
+                        old.targetStep(),
+                        old.servedC(),
+                        old.use(),
+                        old.yieldMl(),
+                        old.tags(),
+                        plan.stages() == null ? old.stages() : made.stages,
+                        old.schools(),
+                        old.notes()));
+    }
+
+    /** What a batch was made of, line by line and stage by stage. */
+    private final class Made {
+        private final List<Lines.Typed> typed = new ArrayList<>();
+        private final List<StageDraft> stages = new ArrayList<>();
+        private final Kitchen kitchen;
+        private final Batch batch;
+        private final double factor;
+
+        Made(Kitchen kitchen, Batch batch, double factor) {
+            this.kitchen = kitchen;
+            this.batch = batch;
+            this.factor = factor;
+            List<List<Integer>> ofStages = new ArrayList<>();
+            for (BatchPlan.PlanStage stage : batch.plan().course()) {
+                List<Integer> in = new ArrayList<>();
+                for (int line : stage.lines()) {
+                    if (!batch.ticks().out().contains(line)) {
+                        in.add(typed.size());
+                        typed.add(line(batch.plan().lines().get(line)));
+                    }
+                }
+                ofStages.add(in);
+            }
+            events(ofStages);
+            for (int i = 0; i < ofStages.size(); i++) {
+                stages.add(stage(i, ofStages.get(i)));
+            }
+        }
+
+        /** A line as written when the batch was the sauce as written, with its grams put right otherwise. */
+        private Lines.Typed line(BatchPlan.PlanLine line) {
+            return Math.abs(factor - 1) < SAME
+                    ? Lines.Typed.of(line.text())
+                    : new Lines.Typed(line.text(), line.foodId(), line.massG());
+        }
+
+        private void events(List<List<Integer>> ofStages) {
+            int stage = 0;
+            double starchG = 0;
+            double liquidG = 0;
+            String starch = "";
+            int pouredIn = 0;
+            for (BatchEvent event : batch.standing()) {
+                int at = Math.min(stage, ofStages.size() - 1);
+                if (event.body() instanceof EventBody.StageDone) {
+                    stage++;
+                } else if (event.body() instanceof EventBody.Added added) {
+                    for (IngredientInput input : added.ingredients()) {
+                        String text = input.line();
+                        ofStages.get(at).add(typed.size());
+                        typed.add(
+                                text != null
+                                        ? Lines.Typed.of(text)
+                                        : new Lines.Typed("" + input.food(), input.food(), input.massG()));
+                    }
+                } else if (event.body() instanceof EventBody.Slurry slurry) {
+                    starchG += slurry.starchG();
+                    liquidG += slurry.liquidG();
+                    starch = slurry.starch();
+                    pouredIn = at;
+                }
+            }
+            if (starchG > 0) {
+                String food = lines.catalogue(kitchen)
+                        .powder(StarchKind.ofKey(starch))
+                        .id();
+                ofStages.get(pouredIn).add(typed.size());
+                typed.add(new Lines.Typed(
+                        plain(starchG, 1) + " g " + StarchKind.ofKey(starch).label(), food, starchG));
+                ofStages.get(pouredIn).add(typed.size());
+                typed.add(Lines.Typed.of(plain(liquidG, 0) + " g water"));
+            }
+        }
+
+        private StageDraft stage(int place, List<Integer> in) {
+            BatchPlan.PlanStage stage = batch.plan().course().get(place);
+            double value = stage.value();
+            if (stage.end() == EndKind.MINUTES && stage.kind() != StageKind.SLURRY) {
+                value = really(place, stage).orElse(value);
+            }
+            return new StageDraft(stage.kind(), stage.title(), in, stage.look(), stage.lid(), stage.end(), value);
+        }
+
+        /** Minutes at its heat that a stage by the clock really took: what it took, less the warming up that was planned. */
+        private Optional<Double> really(int place, BatchPlan.PlanStage stage) {
+            List<Instant> ends = batch.stageEnds();
+            if (place >= ends.size()) {
+                return Optional.empty();
+            }
+            double from = place == 0 ? 0 : batch.minuteOf(ends.get(place - 1));
+            double warmUp = Math.max(0, stage.minutes() - stage.value());
+            return Optional.of((double) Math.max(1, Math.round(batch.minuteOf(ends.get(place)) - from - warmUp)));
+        }
+    }
+}

@@ -1,0 +1,63 @@
+package app.gradior.kitchen;
+
+import app.gradior.clock.Container;
+import app.gradior.clock.Cooling;
+import app.gradior.clock.Surroundings;
+import java.util.List;
+
+/** What a sauce may cool in, as a cook chooses it. */
+public enum CoolingIn {
+    POT("left in the pot, lid on"),
+    JARS("in its jars, on the counter, then the fridge"),
+    JARS_ICED("in its jars, in iced water first"),
+    TRAY("in trays 4 cm deep, then the fridge"),
+    SHALLOW("in trays 2 cm deep, then the fridge"),
+    SHALLOW_ICED("in trays 2 cm deep, in iced water first");
+
+    private static final double INTO_THE_FRIDGE_C = 30;
+    private static final double INTO_THE_FRIDGE_MIN = 60;
+    private static final double ICE_BATH_MIN = 40;
+    private static final double TRAY_MM = 40;
+    private static final double SHALLOW_MM = 20;
+
+    private final String label;
+
+    CoolingIn(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    /**
+     * The container.
+     *
+     * @param diameterMm of the pot at the sauce's level
+     * @param levelMm of the sauce in it
+     * @param jarMl what an ordinary jar of the kit holds
+     */
+    Container container(double diameterMm, double levelMm, double jarMl) {
+        return switch (this) {
+            case POT -> new Container.Pot(diameterMm, Math.max(1, levelMm), true);
+            case JARS, JARS_ICED -> new Container.Jars(jarMl);
+            case TRAY -> new Container.Tray(TRAY_MM);
+            case SHALLOW, SHALLOW_ICED -> new Container.Tray(SHALLOW_MM);
+        };
+    }
+
+    /** Where it stands, one place after the other. */
+    List<Cooling.Leg> legs() {
+        return switch (this) {
+            case POT -> List.of(Cooling.Leg.toTheEnd(Surroundings.COUNTER));
+            case JARS, TRAY, SHALLOW ->
+                List.of(
+                        new Cooling.Leg(Surroundings.COUNTER, INTO_THE_FRIDGE_C, INTO_THE_FRIDGE_MIN),
+                        Cooling.Leg.toTheEnd(Surroundings.FRIDGE));
+            case JARS_ICED, SHALLOW_ICED ->
+                List.of(
+                        new Cooling.Leg(Surroundings.ICE_BATH, Cooling.COLD_LIMIT_C + 1, ICE_BATH_MIN),
+                        Cooling.Leg.toTheEnd(Surroundings.FRIDGE));
+        };
+    }
+}

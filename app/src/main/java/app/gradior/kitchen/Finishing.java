@@ -1,0 +1,194 @@
+package app.gradior.kitchen;
+
+import app.gradior.care.ShelfLife;
+import app.gradior.care.Storage;
+import app.gradior.clock.Cooling;
+import app.gradior.clock.CoolingWatch;
+import app.gradior.estimate.Forecast;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.Pressing;
+import app.gradior.sauce.Ingredients;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.texture.Consistency;
+import app.gradior.texture.Stair;
+import app.gradior.vessel.Jar;
+import app.gradior.vessel.JarFilling;
+import app.gradior.vessel.PotShape;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** What comes once a batch is off the heat: how it cools, what holds it, how long it keeps, how it holds warm. */
+@Service
+public class Finishing {
+    private static final double OFF_THE_HEAT_C = 95;
+    private static final double HALF_COOLED_C = 50;
+    private static final double USUAL_JAR_ML = 250;
+    private static final double HALF_AN_HOUR_S = 1800;
+    private static final double FILLED_C = 85;
+
+    private final Batches batches;
+    private final Lines lines;
+    private final KitchenKit kit;
+
+    Finishing(Batches batches, Lines lines, KitchenKit kit) {
+        this.batches = batches;
+        this.lines = lines;
+        this.kit = kit;
+    }
+
+    /** A way of cooling and how it goes. */
+    public record Way(CoolingIn in, CoolingWatch watch) {
+        /** Whether both limits are kept. */
+        public boolean inTime() {
+            return watch.minutesTo21() <= Cooling.WARM_WITHIN_MIN && watch.minutesTo5() <= Cooling.COLD_WITHIN_MIN;
+        }
+    }
+
+    /** What a tool would make of it: yield, mL at 20 °C, and step served. */
+    public record Tool(String name, double volumeMl, double stepServed) {}
+
+    /**
+     * All of it.
+     *
+     * @param what what the cook means to do with it
+     * @param chosen the way it cools, corrected by the last reading
+     * @param ways all ways there are, as reckoned
+     * @param elapsedMin since it came off the heat
+     * @param hotMl as it is filled
+     * @param lostPerHalfHourG when it is held at a bare steam with the lid ajar
+     * @param done what is in it, most likely
+     */
+    public record View(
+            Batch batch,
+            Forecast forecast,
+            Storage what,
+            Way chosen,
+            List<Way> ways,
+            double elapsedMin,
+            double coldMl,
+            double hotMl,
+            Optional<JarFilling.Answer> jars,
+            ShelfLife shelf,
+            double lostPerHalfHourG,
+            List<Tool> tools,
+            Ingredients ingredients,
+            Mixture done) {
+        public View {
+            ways = List.copyOf(ways);
+            tools = List.copyOf(tools);
+        }
+    }
+
+    /** The finish of a finished batch. */
+    public View of(Kitchen kitchen, Batch batch) {
+        Instant end = batch.finishedAt();
+        if (end == null) {
+            throw Refusal.conflict("state", "This batch is still on: take it off the heat first.");
+        }
+        Forecast forecast = batches.forecast(kitchen, batch, end);
+        Mixture done = forecast.likely().mixture();
+        double coldMl = batch.finish().map(EventBody.Finished::yieldMl).orElse(done.volumeMl20c());
+        Mixture got = done.times(coldMl / done.volumeMl20c());
+        List<BatchEvent> coolings = batch.standing().stream()
+                .filter(event -> event.body() instanceof EventBody.Cooling)
+                .toList();
+        Optional<EventBody.Cooling> said = coolings.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        (EventBody.Cooling) coolings.get(coolings.size() - 1).body());
+        Storage what = said.map(c -> Storage.valueOf(c.what())).orElse(Storage.FRIDGE);
+        List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
+        List<Way> ways = ways(batch, got, jars);
+        CoolingIn in = said.map(c -> CoolingIn.valueOf(c.container())).orElseGet(() -> best(ways));
+        Way reckoned = ways.stream().filter(w -> w.in() == in).findFirst().orElse(ways.get(0));
+        Way chosen = new Way(in, read(batch, reckoned.watch().course(), coolings, end));
+        Ingredients ingredients = batch.plan().ingredients(lines.catalogue(kitchen));
+        double hotMl = coldMl * app.gradior.mixture.SpecificVolume.expansion(FILLED_C);
+        return new View(
+                batch,
+                forecast,
+                what,
+                chosen,
+                ways,
+                Math.max(0, java.time.Duration.between(end, batches.now()).toMillis() / 60_000.0),
+                coldMl,
+                hotMl,
+                jars.isEmpty() || hotMl > JarFilling.MOST_ML
+                        ? Optional.empty()
+                        : Optional.of(JarFilling.of(hotMl, jars)),
+                ShelfLife.of(ingredients, got, what == Storage.EAT_NOW ? Storage.FRIDGE : what),
+                lostPerHalfHourG(batch, got),
+                tools(batch, got, forecast.likelyBody()),
+                ingredients,
+                got);
+    }
+
+    private static CoolingIn best(List<Way> ways) {
+        return ways.stream()
+                .filter(Way::inTime)
+                .findFirst()
+                .orElse(ways.get(ways.size() - 1))
+                .in();
+    }
+
+    private static List<Way> ways(Batch batch, Mixture got, List<Jar> jars) {
+        PotShape shape = batch.plan().pot().shape();
+        double level = shape.levelMm(got.volumeMl20c());
+        double diameter = 2000 * Math.sqrt(shape.surfaceM2(level) / Math.PI);
+        double viscosity = Stair.viscosityPaS(Math.max(0, Consistency.step(got, 1, HALF_COOLED_C)));
+        double jarMl = jars.stream().mapToDouble(Jar::fillMl).max().orElse(USUAL_JAR_ML);
+        List<Way> ways = new ArrayList<>();
+        for (CoolingIn in : CoolingIn.values()) {
+            Cooling cooling = new Cooling(got, viscosity, in.container(diameter, level, jarMl), false);
+            ways.add(new Way(in, CoolingWatch.of(cooling.course(OFF_THE_HEAT_C, in.legs()))));
+        }
+        return ways;
+    }
+
+    /** The course, corrected by the last reading of it. */
+    private static CoolingWatch read(Batch batch, Cooling.Course course, List<BatchEvent> coolings, Instant end) {
+        CoolingWatch watch = CoolingWatch.of(course);
+        for (BatchEvent event : coolings) {
+            Double c = ((EventBody.Cooling) event.body()).c();
+            double minute = batch.minuteOf(event.at()) - batch.minuteOf(end);
+            if (c != null && minute > 1 && c < OFF_THE_HEAT_C - 1) {
+                watch = CoolingWatch.read(course, minute, c);
+            }
+        }
+        return watch;
+    }
+
+    private static double lostPerHalfHourG(Batch batch, Mixture got) {
+        SimmerRun held = new SimmerRun(
+                got,
+                batch.plan().potOnHeat(),
+                new Heat(Look.STEAMING, LidState.AJAR),
+                1,
+                batch.plan().servedC());
+        held.advance(HALF_AN_HOUR_S);
+        return got.massG() - held.massG();
+    }
+
+    private static List<Tool> tools(Batch batch, Mixture got, double body) {
+        List<Tool> tools = new ArrayList<>();
+        for (Pressing pressing : Pressing.values()) {
+            Mixture kept = pressing.of(got).kept();
+            String name = switch (pressing) {
+                case BLENDED -> "blended";
+                case MILLED -> "through a food mill";
+                case SIEVED -> "through a sieve";
+            };
+            tools.add(new Tool(
+                    name,
+                    kept.volumeMl20c(),
+                    Consistency.step(kept, body, batch.plan().servedC())));
+        }
+        return tools;
+    }
+}

@@ -1,0 +1,98 @@
+package app.gradior.kitchen;
+
+import app.gradior.estimate.BatchStory;
+import app.gradior.estimate.BatchStory.Happening;
+import app.gradior.estimate.BatchStory.Kind;
+import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.estimate.Estimator;
+import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Learning;
+import app.gradior.store.LessonMapper;
+import app.gradior.store.Rows.LessonRow;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a kitchen's finished batches taught of its burner-and-pot pairs and its sauces. */
+@Service
+public class Lessons {
+    /** Older batches are not looked at: pots and cooks change. */
+    private static final int MOST = 400;
+
+    private final LessonMapper lessons;
+    private final Lines lines;
+
+    Lessons(LessonMapper lessons, Lines lines) {
+        this.lessons = lessons;
+        this.lines = lines;
+    }
+
+    /** The latest, newest first. */
+    public List<LessonRow> latest(long kitchenId) {
+        return lessons.latest(kitchenId, MOST);
+    }
+
+    /** Works out what a finished batch says, and keeps it. */
+    void learn(Kitchen kitchen, Batch batch) {
+        Instant finished = batch.finishedAt();
+        if (finished == null) {
+            return;
+        }
+        double end = batch.minuteOf(finished);
+        BatchStory story = batch.story(lines, kitchen);
+        BatchStory whole = story.with(afterwards(batch, end));
+        Learning.Lesson lesson = Learning.lesson(whole, end);
+        Optional<Forecast.Finish> foretold =
+                Estimator.forecast(story.upTo(-1), 0).finish();
+        Optional<Forecast.Finish> unlearnt =
+                Estimator.forecast(story.upTo(-1).unlearnt(), 0).finish();
+        String burner = batch.plan().burner();
+        lessons.keep(new LessonRow(
+                batch.id(),
+                kitchen.id(),
+                batch.sauceId(),
+                batch.plan().pot().name(),
+                burner == null ? "" : burner,
+                LocalDateTime.ofInstant(finished, ZoneOffset.UTC),
+                lesson.pair().log(),
+                lesson.pair().precision(),
+                lesson.body().log(),
+                lesson.body().precision(),
+                end,
+                minute(foretold.map(f -> f.minute().middle())),
+                minute(foretold.map(f -> f.minute().low())),
+                minute(foretold.map(f -> f.minute().high())),
+                minute(unlearnt.map(f -> f.minute().middle())),
+                true));
+    }
+
+    private static @Nullable Double minute(Optional<Double> minute) {
+        return minute.orElse(null);
+    }
+
+    /** What was found when it was over: how much it gave, and how thick it was the next day. */
+    private static List<Happening> afterwards(Batch batch, double endMinute) {
+        List<Happening> found = new ArrayList<>();
+        batch.finish()
+                .map(EventBody.Finished::yieldMl)
+                .ifPresent(ml -> found.add(new Happening(endMinute, new Reading(Kind.YIELD, ml))));
+        batch.nextDay()
+                .map(EventBody.NextDay::step)
+                .ifPresent(step -> found.add(new Happening(endMinute, new Reading(Kind.SERVED, step))));
+        return found;
+    }
+
+    /** Lets a batch count, or leaves it out. */
+    @Transactional
+    public void count(long kitchenId, long batchId, boolean counted) {
+        if (lessons.count(kitchenId, batchId, counted) == 0) {
+            throw Refusal.missing("batch");
+        }
+    }
+}

@@ -1,0 +1,113 @@
+package app.gradior.kitchen;
+
+import app.gradior.store.Inserted;
+import app.gradior.store.PhotoMapper;
+import app.gradior.store.Rows.PhotoRow;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.Iterator;
+import java.util.List;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Photographs of batches. Whatever comes is decoded and drawn anew at most 1600 pixels wide: place, camera and everything else that was
+ * in the file stays outside.
+ */
+@Service
+public class Photos {
+    private static final int MOST_BYTES = 2 * 1024 * 1024;
+    private static final int MOST_PIXELS = 40_000_000;
+    private static final int LONGEST_SIDE = 1600;
+    private static final int MOST_PER_BATCH = 12;
+
+    private final PhotoMapper photos;
+    private final Clock clock;
+
+    Photos(PhotoMapper photos, Clock clock) {
+        this.photos = photos;
+        this.clock = clock;
+    }
+
+    public List<Long> ids(long kitchenId, long batchId) {
+        return photos.ids(kitchenId, batchId);
+    }
+
+    /** A photograph, JPEG. */
+    public byte[] image(long kitchenId, long batchId, long id) {
+        return photos.find(kitchenId, batchId, id)
+                .orElseThrow(() -> Refusal.missing("photograph"))
+                .image();
+    }
+
+    /**
+     * Keeps one.
+     *
+     * @throws Refusal when it is no picture, or too large
+     */
+    @Transactional
+    public long add(long kitchenId, long batchId, byte[] file) {
+        if (photos.ids(kitchenId, batchId).size() >= MOST_PER_BATCH) {
+            throw Refusal.conflict("photo", "This batch has " + MOST_PER_BATCH + " photographs: remove one first.");
+        }
+        Inserted key = new Inserted();
+        photos.insert(
+                new PhotoRow(
+                        0, kitchenId, batchId, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC), redrawn(file)),
+                key);
+        return key.getId();
+    }
+
+    @Transactional
+    public void remove(long kitchenId, long batchId, long id) {
+        if (photos.remove(kitchenId, batchId, id) == 0) {
+            throw Refusal.missing("photograph");
+        }
+    }
+
+    /** The same picture in a fresh file. */
+    static byte[] redrawn(byte[] file) {
+        if (file.length == 0 || file.length > MOST_BYTES) {
+            throw Refusal.unfit("photo", "Choose a picture of at most 2 MB.");
+        }
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                throw Refusal.unfit("photo", "This is no picture that can be read: JPEG or PNG expected.");
+            }
+            ImageReader reader = readers.next();
+            reader.setInput(in, true, true);
+            long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+            if (pixels > MOST_PIXELS) {
+                throw Refusal.unfit("photo", "This picture has more than 40 million pixels.");
+            }
+            return jpeg(reader.read(0));
+        } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
+            throw Refusal.unfit("photo", "This picture is damaged: it cannot be read.");
+        }
+    }
+
+    private static byte[] jpeg(BufferedImage image) throws IOException {
+        double scale = Math.min(1, (double) LONGEST_SIDE / Math.max(image.getWidth(), image.getHeight()));
+        int width = Math.max(1, (int) Math.round(scale * image.getWidth()));
+        int height = Math.max(1, (int) Math.round(scale * image.getHeight()));
+        BufferedImage fresh = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = fresh.createGraphics();
+        pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        pen.drawImage(image, 0, 0, width, height, java.awt.Color.WHITE, null);
+        pen.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(fresh, "jpg", out);
+        return out.toByteArray();
+    }
+}

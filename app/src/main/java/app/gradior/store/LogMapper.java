@@ -1,0 +1,100 @@
+package app.gradior.store;
+
+import app.gradior.store.Rows.SummaryRow;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
+
+/** The log: batches by their summaries, searched, filtered, sorted, a page at a time. List and count share one condition. */
+public interface LogMapper {
+    String WHERE = """
+            where kitchen_id = #{kitchenId}
+            <if test="f.words != ''">and (name like #{f.like} or pot_name like #{f.like} or notes like #{f.like})</if>
+            <if test="f.sauceId != 0">and sauce_id = #{f.sauceId}</if>
+            <if test="f.pot != ''">and pot_name = #{f.pot}</if>
+            <if test="f.from != null">and started_at &gt;= #{f.from}</if>
+            <if test="f.to != null">and started_at &lt; #{f.to}</if>
+            <if test="f.rating != 0">and rating &gt;= #{f.rating}</if>
+            <if test="f.stepLow != null">and step_cold &gt;= #{f.stepLow}</if>
+            <if test="f.stepHigh != null">and step_cold &lt;= #{f.stepHigh}</if>
+            """;
+
+    /**
+     * What is looked for.
+     *
+     * @param words part of a name, a pot or a note; empty for all
+     * @param sauceId 0 for all
+     * @param pot name; empty for all
+     * @param from begun then or later
+     * @param to begun before then
+     * @param rating at least so many of 5; 0 for all
+     * @param sort started, name, minutes, yield, step or rating
+     */
+    record Filter(
+            String words,
+            long sauceId,
+            String pot,
+            @Nullable LocalDateTime from,
+            @Nullable LocalDateTime to,
+            int rating,
+            @Nullable Double stepLow,
+            @Nullable Double stepHigh,
+            String sort,
+            boolean up) {
+        /** The words as LIKE takes them. */
+        public String getLike() {
+            return "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+        }
+    }
+
+    @Select(
+            "<script>select id, kitchen_id, sauce_id, name, state, started_at, pot_name, minutes, yield_ml, step_cold, rating"
+                    + " from batch " + WHERE + """
+            <choose>
+              <when test="f.sort == 'name'">order by name</when>
+              <when test="f.sort == 'minutes'">order by minutes</when>
+              <when test="f.sort == 'yield'">order by yield_ml</when>
+              <when test="f.sort == 'step'">order by step_cold</when>
+              <when test="f.sort == 'rating'">order by rating</when>
+              <otherwise>order by started_at</otherwise>
+            </choose>
+            <choose><when test="f.up">asc, id asc</when><otherwise>desc, id desc</otherwise></choose>
+            limit #{most} offset #{skip}</script>""")
+    List<SummaryRow> page(
+            @Param("kitchenId") long kitchenId,
+            @Param("f") Filter filter,
+            @Param("most") int most,
+            @Param("skip") int skip);
+
+    @Select("<script>select count(*) from batch " + WHERE + "</script>")
+    long count(@Param("kitchenId") long kitchenId, @Param("f") Filter filter);
+
+    @Select("select distinct pot_name from batch where kitchen_id = #{kitchenId} order by pot_name limit 200")
+    List<String> pots(long kitchenId);
+
+    @Select("""
+            select id, kitchen_id, sauce_id, name, state, started_at, pot_name, minutes, yield_ml, step_cold, rating
+            from batch where kitchen_id = #{kitchenId} and sauce_id = #{sauceId} and state = 'FINISHED'
+            order by started_at desc, id desc limit #{most}
+            """)
+    List<SummaryRow> ofSauce(
+            @Param("kitchenId") long kitchenId, @Param("sauceId") long sauceId, @Param("most") int most);
+
+    @Update("""
+            update batch set pot_name = #{pot}, minutes = #{minutes}, yield_ml = #{yieldMl}, step_cold = #{stepCold},
+                   rating = #{rating}, notes = #{notes}
+            where kitchen_id = #{kitchenId} and id = #{id}
+            """)
+    int summarise(
+            @Param("kitchenId") long kitchenId,
+            @Param("id") long id,
+            @Param("pot") String pot,
+            @Param("minutes") @Nullable Double minutes,
+            @Param("yieldMl") @Nullable Double yieldMl,
+            @Param("stepCold") @Nullable Double stepCold,
+            @Param("rating") @Nullable Integer rating,
+            @Param("notes") String notes);
+}

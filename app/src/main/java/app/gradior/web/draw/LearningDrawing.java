@@ -1,0 +1,107 @@
+package app.gradior.web.draw;
+
+import app.gradior.measure.Numbers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/** How well the finish was foretold before any reading, against the number of batches of that sauce before it. */
+public final class LearningDrawing {
+    private static final double WIDTH = 612;
+    private static final double HEIGHT = 220;
+    private static final double LEFT = 46;
+    private static final double RIGHT = 600;
+    private static final double TOP = 20;
+    private static final double BOTTOM = 180;
+    private static final int LATE = 3;
+
+    private LearningDrawing() {}
+
+    /**
+     * A batch.
+     *
+     * @param before batches of its sauce before it
+     * @param off share by which its finish was foretold wrong
+     * @param unlearnt the same had nothing been learnt
+     * @param band width of the band that was foretold, as a share of the time it took
+     */
+    public record Point(int before, double off, double unlearnt, double band) {}
+
+    /** What the chart shows, in a sentence. */
+    public static String saying(List<Point> points) {
+        List<Point> late = points.stream().filter(p -> p.before() >= LATE).toList();
+        if (late.isEmpty()) {
+            return "After three batches of a sauce this page says whether its forecasts get better.";
+        }
+        return "With " + LATE + " batches or more behind it, the finish was foretold "
+                + percent(median(late, Point::off))
+                + " wrong in the middle, before anything was read; without what they taught it would have been "
+                + percent(median(late, Point::unlearnt)) + ".";
+    }
+
+    /** The chart: medians over the number of batches before. */
+    public static String draw(List<Point> points) {
+        int last = points.stream().mapToInt(Point::before).max().orElse(0);
+        Svg svg = new Svg("learning", WIDTH, HEIGHT, saying(points));
+        double most = Math.max(
+                0.2,
+                points.stream()
+                        .mapToDouble(p -> Math.max(p.off(), p.unlearnt()))
+                        .max()
+                        .orElse(0.2));
+        for (double share = 0; share <= most + 1e-9; share += most > 0.6 ? 0.2 : 0.1) {
+            double y = y(share, most);
+            svg.line("grid", LEFT, y, RIGHT, y).text("tick", LEFT - 6, y + 4, "end", percent(share));
+        }
+        for (int n = 0; n <= last; n++) {
+            svg.text("tick", x(n, last), BOTTOM + 20, "middle", String.valueOf(n));
+        }
+        svg.text("tick", (LEFT + RIGHT) / 2, BOTTOM + 36, "middle", "batches of that sauce before it");
+        for (Point p : points) {
+            svg.circle("each", x(p.before(), last), y(p.off(), most), 3.5);
+        }
+        svg.path("unlearnt", line(points, last, most, Point::unlearnt));
+        svg.path("learnt", line(points, last, most, Point::off));
+        svg.text(
+                "learnt-word",
+                RIGHT,
+                TOP - 6,
+                "end",
+                "line: foretold · dashed: without what was learnt · dots: batches");
+        return svg.done();
+    }
+
+    private static String line(List<Point> points, int last, double most, ToDoubleFunction<Point> figure) {
+        StringBuilder d = new StringBuilder();
+        for (int n = 0; n <= last; n++) {
+            int before = n;
+            List<Point> here = points.stream().filter(p -> p.before() == before).toList();
+            if (!here.isEmpty()) {
+                d.append(d.isEmpty() ? "M" : "L")
+                        .append(Svg.n(x(n, last)))
+                        .append(' ')
+                        .append(Svg.n(y(median(here, figure), most)));
+            }
+        }
+        return d.isEmpty() ? "M0 0" : d.toString();
+    }
+
+    private static double x(int n, int last) {
+        return LEFT + 12 + n * (RIGHT - LEFT - 24) / Math.max(1, last);
+    }
+
+    private static double y(double share, double most) {
+        return BOTTOM - share / most * (BOTTOM - TOP);
+    }
+
+    private static double median(List<Point> points, ToDoubleFunction<Point> figure) {
+        List<Double> values = new ArrayList<>(
+                points.stream().map(figure::applyAsDouble).sorted().toList());
+        int n = values.size();
+        return n % 2 == 1 ? values.get(n / 2) : (values.get(n / 2 - 1) + values.get(n / 2)) / 2;
+    }
+
+    private static String percent(double share) {
+        return Numbers.plain(100 * share, 0) + " %";
+    }
+}

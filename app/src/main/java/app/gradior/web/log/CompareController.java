@@ -1,0 +1,232 @@
+package app.gradior.web.log;
+
+import app.gradior.estimate.Forecast;
+import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.BatchLog;
+import app.gradior.kitchen.BatchPlan;
+import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.EventBody;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Refusal;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.measure.Numbers;
+import app.gradior.web.draw.CurvesDrawing;
+import app.gradior.web.frame.Figures;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Batches laid over each other, and a sauce's own history. */
+@Controller
+@RequestMapping("/log")
+class CompareController {
+    private static final int MOST = 6;
+    private static final double SOME_GONE_G = 1;
+
+    private final Batches batches;
+    private final BatchLog log;
+    private final SauceBook book;
+
+    CompareController(Batches batches, BatchLog log, SauceBook book) {
+        this.batches = batches;
+        this.log = log;
+        this.book = book;
+    }
+
+    /** A batch as a column. */
+    record Column(long id, String mark, String day) {}
+
+    /** A figure, one value a batch. */
+    record Row(String word, List<String> values) {}
+
+    private record Laid(Batch batch, Forecast end, String mark) {}
+
+    @GetMapping("/compare")
+    String compare(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @RequestParam(defaultValue = "") List<Long> ids,
+            @RequestParam(defaultValue = "time") String by,
+            Model model) {
+        boolean tooMany = ids.size() > MOST;
+        String fault = ids.size() < 2
+                ? "Tick two to six finished batches in the log first."
+                : tooMany ? "Six at most: these are the first six that were ticked." : "";
+        fill(kitchen, ids.stream().limit(MOST).toList(), by, model);
+        model.addAttribute("title", "Laid over each other");
+        model.addAttribute("fault", fault);
+        model.addAttribute("steady", "");
+        String list = ids.stream().limit(MOST).map(String::valueOf).collect(Collectors.joining(","));
+        model.addAttribute("inTime", "/log/compare?ids=" + list);
+        model.addAttribute("inShare", "/log/compare?by=share&ids=" + list);
+        return "log/compare";
+    }
+
+    /** A sauce's batches: is it getting more repeatable? */
+    @GetMapping("/sauce/{id}")
+    String sauce(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "time") String by,
+            Model model) {
+        String name = book.sauce(kitchen, id).name();
+        List<Long> all =
+                log.ofSauce(kitchen.id(), id).stream().map(row -> row.id()).toList();
+        fill(kitchen, all.stream().limit(MOST).toList(), by, model);
+        model.addAttribute("title", name + ": its batches");
+        model.addAttribute("fault", all.isEmpty() ? "No batch of it is finished yet." : "");
+        model.addAttribute(
+                "steady",
+                steady(log.ofSauce(kitchen.id(), id).stream()
+                        .map(row -> row.stepCold())
+                        .filter(Objects::nonNull)
+                        .toList()));
+        model.addAttribute("inTime", "/log/sauce/" + id);
+        model.addAttribute("inShare", "/log/sauce/" + id + "?by=share");
+        return "log/compare";
+    }
+
+    /** Whether the later half of the cold steps lies closer together than the earlier one; newest first. */
+    static String steady(List<Double> steps) {
+        if (steps.size() < 4) {
+            return "With four judged the next day, this says whether it gets more repeatable.";
+        }
+        double late = spread(steps.subList(0, steps.size() / 2));
+        double early = spread(steps.subList(steps.size() / 2, steps.size()));
+        String said = "Cold, its later batches lie " + Numbers.fixed(late, 1) + " steps apart, its earlier ones "
+                + Numbers.fixed(early, 1) + ": ";
+        return said
+                + (late < 0.8 * early
+                        ? "it gets more repeatable."
+                        : late > 1.25 * early ? "it got less repeatable." : "about as repeatable as before.");
+    }
+
+    private static double spread(List<Double> values) {
+        return values.stream().mapToDouble(Double::doubleValue).max().orElse(0)
+                - values.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+    }
+
+    private void fill(Kitchen kitchen, List<Long> ids, String by, Model model) {
+        Figures figures = new Figures(kitchen);
+        List<Laid> laid = new ArrayList<>();
+        for (long id : ids) {
+            Batch batch = batches.batch(kitchen.id(), id);
+            Instant end = batch.finishedAt();
+            if (end == null) {
+                throw Refusal.unfit("ids", "Batch " + id + " is still on: finished batches only.");
+            }
+            String mark = String.valueOf((char) ('A' + laid.size()));
+            laid.add(new Laid(batch, batches.forecast(kitchen, batch, end), mark));
+        }
+        boolean share = by.equals("share");
+        model.addAttribute("byShare", share);
+        model.addAttribute(
+                "batches",
+                laid.stream()
+                        .map(l -> new Column(
+                                l.batch().id(),
+                                l.mark(),
+                                figures.dayAndTime(l.batch().startedAt())))
+                        .toList());
+        model.addAttribute("rows", rows(laid, figures));
+        model.addAttribute(
+                "curves",
+                CurvesDrawing.draw(
+                        laid.stream()
+                                .map(l -> new CurvesDrawing.Curve(l.mark(), share ? rates(l.end()) : masses(l.end())))
+                                .toList(),
+                        share ? "% of what boiled away is gone" : "minutes",
+                        share ? "g/min leave" : "grams in the pot",
+                        "The curves of " + laid.size() + " batches; the table below says the same in figures"));
+    }
+
+    private static List<CurvesDrawing.Point> masses(Forecast end) {
+        return past(end).stream()
+                .map(p -> new CurvesDrawing.Point(p.minute(), p.massG().middle()))
+                .toList();
+    }
+
+    /** How fast it boils away against the share of all that went: where nothing went, or something came in, there is no point. */
+    private static List<CurvesDrawing.Point> rates(Forecast end) {
+        List<Forecast.CurvePoint> past = past(end);
+        double all = 0;
+        for (int i = 1; i < past.size(); i++) {
+            all += Math.max(
+                    0, past.get(i - 1).massG().middle() - past.get(i).massG().middle());
+        }
+        List<CurvesDrawing.Point> points = new ArrayList<>();
+        double gone = 0;
+        for (int i = 1; i < past.size(); i++) {
+            double lost = past.get(i - 1).massG().middle() - past.get(i).massG().middle();
+            double minutes = past.get(i).minute() - past.get(i - 1).minute();
+            if (lost > 0 && all > SOME_GONE_G && minutes > 0) {
+                points.add(new CurvesDrawing.Point(100 * (gone + lost / 2) / all, lost / minutes));
+                gone += lost;
+            }
+        }
+        return points;
+    }
+
+    private static List<Forecast.CurvePoint> past(Forecast end) {
+        return end.curve().stream()
+                .filter(p -> p.minute() <= end.nowMinute() + 1e-6)
+                .toList();
+    }
+
+    private static List<Row> rows(List<Laid> laid, Figures figures) {
+        return List.of(
+                row("Sauce", laid, l -> l.batch().name()),
+                row("Pot", laid, l -> l.batch().plan().pot().name()),
+                row("Time on the heat", laid, l -> figures.minutes(l.end().nowMinute())),
+                row("Planned", laid, l -> {
+                    BatchPlan.Planned planned = l.batch().plan().planned();
+                    return planned == null ? "—" : figures.minutes(planned.minutes());
+                }),
+                row(
+                        "Left at the end, estimated",
+                        laid,
+                        l -> figures.mass(l.end().massG().middle())),
+                row(
+                        "Yield, measured",
+                        laid,
+                        l -> l.batch()
+                                .finish()
+                                .map(EventBody.Finished::yieldMl)
+                                .map(figures::volume)
+                                .orElse("—")),
+                row("Step wanted", laid, l -> figures.step(l.batch().plan().targetStep())),
+                row(
+                        "Step foretold at the end",
+                        laid,
+                        l -> figures.step(l.end().stepServed().middle())),
+                row(
+                        "Step the next day",
+                        laid,
+                        l -> l.batch()
+                                .nextDay()
+                                .map(EventBody.NextDay::step)
+                                .map(figures::step)
+                                .orElse("—")),
+                row(
+                        "Salt, estimated",
+                        laid,
+                        l -> Numbers.fixed(l.end().saltPercent().middle(), 1) + " %"),
+                row(
+                        "Rating",
+                        laid,
+                        l -> l.batch().rating().map(r -> r.stars() + " of 5").orElse("—")));
+    }
+
+    private static Row row(String word, List<Laid> laid, Function<Laid, String> figure) {
+        return new Row(word, laid.stream().map(figure).toList());
+    }
+}

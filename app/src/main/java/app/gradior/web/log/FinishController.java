@@ -1,0 +1,201 @@
+package app.gradior.web.log;
+
+import app.gradior.care.Storage;
+import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.CoolingIn;
+import app.gradior.kitchen.EventBody;
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.Finishing;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Refusal;
+import app.gradior.kitchen.Shelf;
+import app.gradior.larder.Allergen;
+import app.gradior.measure.Numbers;
+import app.gradior.web.frame.Figures;
+import app.gradior.web.print.Labels;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** Off the heat: cool it, fill it, label it. */
+@Controller
+@RequestMapping("/log/{id}")
+class FinishController {
+    private static final int MOST_LABELS = 60;
+    private static final double TABLESPOON_ML = 15;
+
+    private final Batches batches;
+    private final Finishing finishing;
+    private final Shelf shelf;
+
+    FinishController(Batches batches, Finishing finishing, Shelf shelf) {
+        this.batches = batches;
+        this.finishing = finishing;
+        this.shelf = shelf;
+    }
+
+    @GetMapping("/finish")
+    String page(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
+        Batch batch = batches.batch(kitchen.id(), id);
+        if (batch.state() == Batch.State.LIVE) {
+            return "redirect:/pot/" + id + "/finish";
+        }
+        return page(kitchen, batch, List.of(), model);
+    }
+
+    private String page(Kitchen kitchen, Batch batch, List<Fault> faults, Model model) {
+        Finishing.View view = finishing.of(kitchen, batch);
+        model.addAttribute("v", FinishView.of(view, new Figures(kitchen), shelf.today(kitchen)));
+        model.addAttribute("storages", Storage.values());
+        model.addAttribute("containers", CoolingIn.values());
+        model.addAttribute("kept", shelf.ofBatch(kitchen.id(), batch.id()));
+        model.addAttribute("sizes", Labels.Size.values());
+        model.addAttribute("faults", faults);
+        return "log/finish";
+    }
+
+    @PostMapping("/cooling")
+    String cooling(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam String what,
+            @RequestParam String container,
+            @RequestParam(defaultValue = "") String temp,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            Double c = temp.isBlank() ? null : (Double) celsius(kitchen, temp);
+            batches.record(
+                    kitchen,
+                    id,
+                    new Batches.Draft(
+                            "cooling-" + UUID.randomUUID(), batches.now(), new EventBody.Cooling(what, container, c)));
+            return "redirect:/log/" + id + "/finish";
+        } catch (Refusal refusal) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), model);
+        }
+    }
+
+    private static double celsius(Kitchen kitchen, String temp) {
+        double c = new Figures(kitchen).celsius(temp);
+        if (Double.isNaN(c)) {
+            throw Refusal.unfit("temp", "“" + temp + "” is no temperature.");
+        }
+        return c;
+    }
+
+    @PostMapping("/pack")
+    String pack(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") List<String> name,
+            @RequestParam(defaultValue = "") List<String> count,
+            @RequestParam(defaultValue = "") List<String> ml,
+            @RequestParam String what,
+            @RequestParam(defaultValue = "") String useBy,
+            @RequestParam(defaultValue = "") String reason,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            List<Shelf.Filled> filled = new ArrayList<>();
+            for (int i = 0; i < Math.min(name.size(), Math.min(count.size(), ml.size())); i++) {
+                if (!name.get(i).isBlank() && !count.get(i).isBlank()) {
+                    filled.add(new Shelf.Filled(
+                            name.get(i),
+                            (int) Math.round(number(count.get(i), "count", "How many")),
+                            number(ml.get(i), "ml", "How much in each")));
+                }
+            }
+            shelf.pack(kitchen, id, filled, Refusal.checked("what", () -> Storage.valueOf(what)), date(useBy), reason);
+            return "redirect:/log/" + id + "/finish#kept";
+        } catch (Refusal refusal) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), model);
+        }
+    }
+
+    private static double number(String text, String field, String word) {
+        return Numbers.parse(text)
+                .orElseThrow(() -> Refusal.unfit(field, word + ": “" + text.strip() + "” is no number."));
+    }
+
+    static LocalDate date(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeParseException e) {
+            throw Refusal.unfit("useBy", "Use by: “" + text + "” is no date.");
+        }
+    }
+
+    @GetMapping("/labels.pdf")
+    ResponseEntity<byte[]> labels(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "A4_21") String size,
+            @RequestParam(defaultValue = "0") int skip,
+            @RequestParam(defaultValue = "0") int count,
+            HttpServletRequest request) {
+        Batch batch = batches.batch(kitchen.id(), id);
+        Labels.Size of = Refusal.checked("size", () -> Labels.Size.valueOf(size));
+        Finishing.View view = finishing.of(kitchen, batch);
+        var kept = shelf.ofBatch(kitchen.id(), id);
+        int wanted = count > 0 ? Math.min(MOST_LABELS, count) : Math.max(1, kept.size());
+        LocalDate useBy = kept.isEmpty()
+                ? shelf.today(kitchen).plusDays(view.shelf().days())
+                : kept.get(0).useBy();
+        String address = ServletUriComponentsBuilder.fromRequestUri(request)
+                .replacePath("/log/" + id)
+                .replaceQuery(null)
+                .toUriString();
+        Labels.Text text = new Labels.Text(batch.name(), lines(batch, view, useBy, new Figures(kitchen)), address);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"labels.pdf\"")
+                .body(Labels.sheet(of, text, Math.max(0, skip), wanted));
+    }
+
+    private static List<String> lines(Batch batch, Finishing.View view, LocalDate useBy, Figures figures) {
+        List<String> lines = new ArrayList<>();
+        lines.add("Made " + figures.day(batch.startedAt()));
+        lines.add("Keep " + (view.what() == Storage.FREEZER ? "frozen" : "at 5 °C or below") + ", use by "
+                + figures.day(useBy));
+        @Nullable String allergens = allergens(view);
+        if (allergens != null) {
+            lines.add("Contains " + allergens);
+        }
+        double perSpoon = TABLESPOON_ML / view.done().volumeMl20c();
+        lines.add("A tablespoon: sugar " + Numbers.fixed(view.done().sugarsG() * perSpoon, 1) + " g, salt "
+                + Numbers.fixed(view.done().saltG() * perSpoon, 2) + " g");
+        lines.add("Batch " + batch.id());
+        return lines;
+    }
+
+    private static @Nullable String allergens(Finishing.View view) {
+        String all = view.ingredients().allergens().stream()
+                .map(Allergen::label)
+                .sorted()
+                .collect(Collectors.joining(", "));
+        return all.isEmpty() ? null : all;
+    }
+}

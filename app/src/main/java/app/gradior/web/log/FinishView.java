@@ -1,0 +1,159 @@
+package app.gradior.web.log;
+
+import app.gradior.clock.Cooling;
+import app.gradior.clock.CoolingWatch;
+import app.gradior.kitchen.Finishing;
+import app.gradior.measure.Numbers;
+import app.gradior.texture.Stair;
+import app.gradior.vessel.JarFilling;
+import app.gradior.web.draw.CoolingDrawing;
+import app.gradior.web.frame.Figures;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The finish as its page shows it.
+ *
+ * @param says how the cooling stands, in a sentence
+ * @param todo what to do about it
+ * @param bad whether a limit is missed or will be
+ */
+record FinishView(
+        long id,
+        String name,
+        String what,
+        String container,
+        String says,
+        String todo,
+        boolean bad,
+        String chart,
+        List<WayRow> ways,
+        String amount,
+        List<JarRow> jars,
+        String leftover,
+        String shelfKind,
+        String useBy,
+        String holding,
+        List<ToolRow> tools,
+        boolean starchOrFat) {
+
+    /** A way of cooling in the table. */
+    record WayRow(String key, String name, String to21, String to5, boolean inTime, boolean chosen) {}
+
+    /** Jars alike, as filled. */
+    record JarRow(String name, int count, String ml, String line) {}
+
+    /** What a tool would make of it. */
+    record ToolRow(String name, String amount, String step) {}
+
+    static FinishView of(Finishing.View v, Figures figures, LocalDate today) {
+        CoolingWatch watch = v.chosen().watch();
+        Instant end = v.batch().momentOf(v.forecast().nowMinute());
+        CoolingWatch.State state = watch.state(v.elapsedMin());
+        return new FinishView(
+                v.batch().id(),
+                v.batch().name(),
+                v.what().name(),
+                v.chosen().in().name(),
+                says(v, watch, state, end, figures),
+                todo(state),
+                state != CoolingWatch.State.IN_TIME && state != CoolingWatch.State.COLD,
+                CoolingDrawing.draw(
+                        watch, v.elapsedMin(), m -> figures.time(end.plusSeconds(Math.round(60 * m))), figures::temp),
+                ways(v),
+                figures.volume(v.coldMl()),
+                jars(v, figures),
+                v.jars()
+                        .filter(j -> j.leftoverMl() >= 1)
+                        .map(j -> figures.volume(j.leftoverMl()))
+                        .orElse(""),
+                v.shelf().kind().label(),
+                today.plusDays(v.shelf().days()).toString(),
+                "Held at a bare steam with the lid ajar it loses about "
+                        + figures.mass(5 * Math.max(1, Math.round(v.lostPerHalfHourG() / 5)))
+                        + " each half hour: stir that much hot water back in.",
+                v.tools().stream()
+                        .map(t -> new ToolRow(
+                                t.name(),
+                                figures.volume(t.volumeMl()),
+                                figures.step(t.stepServed()) + " "
+                                        + Stair.Tread.of(t.stepServed()).label()))
+                        .toList(),
+                v.done().starch().totalG() > 0
+                        || v.done().emulsifiedFatG() + v.done().freeFatG() > 1);
+    }
+
+    private static String says(
+            Finishing.View v, CoolingWatch watch, CoolingWatch.State state, Instant end, Figures figures) {
+        String now = "About " + figures.temp(watch.tempC(v.elapsedMin())) + " now, "
+                + v.chosen().in().label() + ". ";
+        String warm = figures.time(end.plusSeconds(Math.round(60 * watch.warmLimitMinute())));
+        String cold = figures.time(end.plusSeconds(Math.round(60 * watch.coldLimitMinute())));
+        return switch (state) {
+            case COLD -> "It is cold: both limits were kept.";
+            case IN_TIME -> now + "It keeps both limits: 21 °C by " + warm + ", 5 °C by " + cold + ".";
+            case WILL_BE_LATE -> now + "Like this it will not be at 21 °C by " + warm + " or at 5 °C by " + cold + ".";
+            case LATE -> now + "It was not at 21 °C by " + warm + ".";
+            case TOO_LATE -> now + "It was not at 5 °C by " + cold + ".";
+        };
+    }
+
+    private static String todo(CoolingWatch.State state) {
+        return switch (state) {
+            case COLD, IN_TIME -> "";
+            case WILL_BE_LATE ->
+                "Spread it thinner or set it in iced water and stir: the table says which way is quick enough.";
+            case LATE ->
+                "Bring it to 74 °C all through at once and cool it a quicker way, this once; or throw it away.";
+            case TOO_LATE -> "Throw it away: heating does not undo what may have grown.";
+        };
+    }
+
+    private static List<WayRow> ways(Finishing.View v) {
+        return v.ways().stream()
+                .map(way -> new WayRow(
+                        way.in().name(),
+                        way.in().label(),
+                        minutes(way.watch().minutesTo21(), Cooling.WARM_WITHIN_MIN),
+                        minutes(way.watch().minutesTo5(), Cooling.COLD_WITHIN_MIN),
+                        way.inTime(),
+                        way.in() == v.chosen().in()))
+                .toList();
+    }
+
+    private static String minutes(double minutes, double limit) {
+        if (Double.isInfinite(minutes)) {
+            return "never";
+        }
+        String said =
+                minutes < 100 ? Numbers.plain(Math.round(minutes), 0) + " min" : Numbers.fixed(minutes / 60, 1) + " h";
+        return said + (minutes > limit ? " — too slow" : "");
+    }
+
+    private static List<JarRow> jars(Finishing.View v, Figures figures) {
+        Map<String, JarRow> rows = new LinkedHashMap<>();
+        List<JarRow> part = new ArrayList<>();
+        for (JarFilling.Fill fill : v.jars().map(JarFilling.Answer::fills).orElse(List.of())) {
+            String line = Numbers.plain(fill.jar().belowBrimMm(fill.fillMl()), 0) + " mm below the brim";
+            if (fill.share() > 0.995) {
+                rows.merge(
+                        fill.jar().name(),
+                        new JarRow(fill.jar().name(), 1, figures.plain(fill.fillMl(), 0), line),
+                        (a, b) -> new JarRow(a.name(), a.count() + 1, a.ml(), a.line()));
+            } else {
+                part.add(new JarRow(
+                        fill.jar().name(),
+                        1,
+                        figures.plain(Math.round(fill.fillMl()), 0),
+                        line + ", part full: use it first"));
+            }
+        }
+        List<JarRow> all = new ArrayList<>(rows.values());
+        all.addAll(part);
+        return all;
+    }
+}

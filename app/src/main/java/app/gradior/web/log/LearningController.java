@@ -1,0 +1,152 @@
+package app.gradior.web.log;
+
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.kitchen.Lessons;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.Ware;
+import app.gradior.measure.Numbers;
+import app.gradior.store.Rows.BurnerRow;
+import app.gradior.store.Rows.LessonRow;
+import app.gradior.store.Rows.SauceRow;
+import app.gradior.web.draw.LearningDrawing;
+import app.gradior.web.frame.Figures;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What batches taught of pairs and sauces, with the batches behind it; any of them can be left out. */
+@Controller
+@RequestMapping("/log/learning")
+class LearningController {
+    private final Lessons lessons;
+    private final KitchenKit kit;
+    private final SauceBook book;
+
+    LearningController(Lessons lessons, KitchenKit kit, SauceBook book) {
+        this.lessons = lessons;
+        this.kit = kit;
+        this.book = book;
+    }
+
+    /** A pair or a sauce. */
+    record Taught(String name, String factor, String spread, String behind) {}
+
+    /** A batch behind it. */
+    record Behind(long id, String name, String day, String took, String foretold, String off, boolean counted) {}
+
+    @GetMapping
+    String page(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
+        Figures figures = new Figures(kitchen);
+        Ware ware = kit.ware(kitchen.id());
+        Map<Long, String> names = new HashMap<>();
+        for (SauceRow sauce : book.sauces(kitchen.id())) {
+            names.put(sauce.id(), sauce.name());
+        }
+        List<LearningDrawing.Point> points = points(ware.lessons());
+        model.addAttribute("batches", behind(ware.lessons(), names, figures));
+        model.addAttribute("pairs", pairs(ware));
+        model.addAttribute("bodies", bodies(ware, names));
+        model.addAttribute("saying", LearningDrawing.saying(points));
+        model.addAttribute("chart", LearningDrawing.draw(points));
+        return "log/learning";
+    }
+
+    private static List<Taught> pairs(Ware ware) {
+        List<Taught> taught = new ArrayList<>();
+        for (KitchenKit.KitPot pot : ware.pots()) {
+            for (BurnerRow burner : ware.burners()) {
+                Ware.Known known = ware.pair(pot, Optional.of(burner));
+                if (known.any()) {
+                    taught.add(taught(pot.name() + " on " + burner.name(), known));
+                }
+            }
+        }
+        return taught;
+    }
+
+    private static List<Taught> bodies(Ware ware, Map<Long, String> names) {
+        List<Taught> taught = new ArrayList<>();
+        names.forEach((id, name) -> {
+            Ware.Known known = ware.body(id);
+            if (known.any()) {
+                taught.add(taught(name, known));
+            }
+        });
+        taught.sort(java.util.Comparator.comparing(Taught::name));
+        return taught;
+    }
+
+    private static Taught taught(String name, Ware.Known known) {
+        String tests = known.tests() == 0 ? "" : " and " + known.tests() + " by water";
+        return new Taught(
+                name,
+                "× " + Numbers.fixed(known.learnt().factor(), 2),
+                Numbers.plain(100 * known.learnt().logSd(), 0) + " %",
+                known.batches() + tests);
+    }
+
+    private static List<Behind> behind(List<LessonRow> rows, Map<Long, String> names, Figures figures) {
+        List<Behind> behind = new ArrayList<>();
+        for (LessonRow row : rows) {
+            Long sauce = row.sauceId();
+            Double foretold = row.foretoldMin();
+            Double low = row.foretoldLowMin();
+            Double high = row.foretoldHighMin();
+            double off = foretold == null ? Double.NaN : 100 * (foretold - row.tookMin()) / row.tookMin();
+            behind.add(new Behind(
+                    row.batchId(),
+                    sauce == null ? "Batch " + row.batchId() : names.getOrDefault(sauce, "Batch " + row.batchId()),
+                    figures.dayAndTime(row.finishedAt().toInstant(ZoneOffset.UTC)),
+                    figures.minutes(row.tookMin()),
+                    foretold == null || low == null || high == null
+                            ? "—"
+                            : figures.minutes(foretold) + " (" + Numbers.plain(low, 0) + " to " + Numbers.plain(high, 0)
+                                    + ")",
+                    Double.isNaN(off) ? "—" : (off > 0 ? "+" : "−") + Numbers.plain(Math.abs(off), 0) + " %",
+                    row.counted()));
+        }
+        return behind;
+    }
+
+    /** How well each batch was foretold, by how many of its sauce came before it. */
+    private static List<LearningDrawing.Point> points(List<LessonRow> newestFirst) {
+        Map<Long, Integer> before = new HashMap<>();
+        List<LearningDrawing.Point> points = new ArrayList<>();
+        for (int i = newestFirst.size() - 1; i >= 0; i--) {
+            LessonRow row = newestFirst.get(i);
+            Long sauce = row.sauceId();
+            Double foretold = row.foretoldMin();
+            Double unlearnt = row.unlearntMin();
+            Double low = row.foretoldLowMin();
+            Double high = row.foretoldHighMin();
+            if (sauce == null || foretold == null || unlearnt == null || low == null || high == null) {
+                continue;
+            }
+            int n = before.merge(sauce, 1, Integer::sum) - 1;
+            points.add(new LearningDrawing.Point(
+                    n,
+                    Math.abs(foretold - row.tookMin()) / row.tookMin(),
+                    Math.abs(unlearnt - row.tookMin()) / row.tookMin(),
+                    (high - low) / row.tookMin()));
+        }
+        return points;
+    }
+
+    @PostMapping("/{id}")
+    String count(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, @RequestParam boolean counted) {
+        lessons.count(kitchen.id(), id, counted);
+        return "redirect:/log/learning";
+    }
+}

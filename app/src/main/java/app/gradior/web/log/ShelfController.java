@@ -1,0 +1,107 @@
+package app.gradior.web.log;
+
+import app.gradior.care.Storage;
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Refusal;
+import app.gradior.kitchen.Shelf;
+import app.gradior.kitchen.ShelfCalendar;
+import app.gradior.store.Rows.ContainerRow;
+import app.gradior.web.frame.Figures;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** What stands in fridge and freezer: what to use soon, opened, used, thrown away. */
+@Controller
+@RequestMapping("/log/shelf")
+class ShelfController {
+    private final Shelf shelf;
+
+    ShelfController(Shelf shelf) {
+        this.shelf = shelf;
+    }
+
+    /** A container in the list; late when its date has passed, soon when it nearly has. */
+    record Entry(
+            long id,
+            long batchId,
+            String name,
+            String amount,
+            String place,
+            String useBy,
+            String useByField,
+            boolean opened,
+            boolean soon,
+            boolean late,
+            String reason) {}
+
+    static Entry entry(ContainerRow row, LocalDate today, Figures figures) {
+        return new Entry(
+                row.id(),
+                row.batchId(),
+                row.name(),
+                figures.volume(row.ml()),
+                row.place().equals(Storage.FREEZER.name()) ? "freezer" : "fridge",
+                figures.day(row.useBy()),
+                row.useBy().toString(),
+                row.state().equals(Shelf.State.OPENED.name()),
+                !row.useBy().isAfter(today.plusDays(Shelf.SOON_DAYS)),
+                row.useBy().isBefore(today),
+                row.reason());
+    }
+
+    @GetMapping
+    String page(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
+        return page(kitchen, List.of(), model);
+    }
+
+    private String page(Kitchen kitchen, List<Fault> faults, Model model) {
+        Figures figures = new Figures(kitchen);
+        LocalDate today = shelf.today(kitchen);
+        model.addAttribute(
+                "kept",
+                shelf.kept(kitchen).stream()
+                        .map(row -> entry(row, today, figures))
+                        .toList());
+        model.addAttribute("faults", faults);
+        return "log/shelf";
+    }
+
+    @PostMapping("/{id}")
+    String change(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam String to,
+            @RequestParam(defaultValue = "") String why,
+            @RequestParam(defaultValue = "") String useBy,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            if (to.equals("date")) {
+                shelf.date(kitchen, id, FinishController.date(useBy), why);
+            } else {
+                shelf.mark(kitchen, id, Refusal.checked("to", () -> Shelf.State.valueOf(to)), why);
+            }
+            return "redirect:/log/shelf";
+        } catch (Refusal refusal) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(kitchen, refusal.faults(), model);
+        }
+    }
+
+    @GetMapping(path = "/calendar.ics", produces = "text/calendar; charset=utf-8")
+    ResponseEntity<String> calendar(@ModelAttribute("kitchen") Kitchen kitchen) {
+        return ResponseEntity.ok(ShelfCalendar.of(shelf.kept(kitchen)));
+    }
+}
