@@ -468,6 +468,11 @@ public record Batch(
         return new Ingredients(readings, plan.texture()).mixture();
     }
 
+    /** The figure of a reading, in its own unit. */
+    public static Optional<Double> readingOf(EventBody body) {
+        return Optional.ofNullable(reading(body)).map(BatchStory.Reading::value);
+    }
+
     private static BatchStory.@Nullable Reading reading(EventBody body) {
         if (body instanceof EventBody.Weight r) {
             return new BatchStory.Reading(Kind.WEIGHT, r.grossG());

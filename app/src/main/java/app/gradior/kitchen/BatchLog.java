@@ -37,6 +37,11 @@ public class BatchLog {
         return new Found(log.page(kitchenId, filter, PAGE, page * PAGE), log.count(kitchenId, filter), page);
     }
 
+    /** All of that kind, at most so many. */
+    public List<SummaryRow> all(long kitchenId, LogMapper.Filter filter, int most) {
+        return log.page(kitchenId, filter, most, 0);
+    }
+
     /** Pots that batches were cooked in. */
     public List<String> pots(long kitchenId) {
         return log.pots(kitchenId);

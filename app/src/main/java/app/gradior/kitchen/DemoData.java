@@ -1,13 +1,18 @@
 package app.gradior.kitchen;
 
+import app.gradior.care.Storage;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.store.Inserted;
+import app.gradior.store.Rows.ContainerRow;
+import app.gradior.store.ShelfMapper;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
@@ -52,6 +57,7 @@ class DemoData implements ApplicationRunner {
     private final Tokens tokens;
     private final Lines lines;
     private final Plans plans;
+    private final ShelfMapper shelf;
     private final Clock clock;
     private final TransactionTemplate transaction;
 
@@ -65,6 +71,7 @@ class DemoData implements ApplicationRunner {
             Tokens tokens,
             Lines lines,
             Plans plans,
+            ShelfMapper shelf,
             Clock clock,
             TransactionTemplate transaction) {
         this.properties = properties;
@@ -76,6 +83,7 @@ class DemoData implements ApplicationRunner {
         this.tokens = tokens;
         this.lines = lines;
         this.plans = plans;
+        this.shelf = shelf;
         this.clock = clock;
         this.transaction = transaction;
     }
@@ -111,6 +119,7 @@ class DemoData implements ApplicationRunner {
         new DemoSauces(book, kitchen).save();
         jars(id);
         past(kitchen);
+        shelf(kitchen);
         live(kitchen);
         tonight(kitchen);
         return kitchen;
@@ -175,6 +184,38 @@ class DemoData implements ApplicationRunner {
             PlanAnswer answer = planning.answer(kitchen, plan(kitchen, sauce, pot, usual[1]));
             DemoCook cook = cook(kitchen, answer, truths.of(sauce, pot, usual[1]), random);
             cook.cookToTheEnd(start, i);
+        }
+    }
+
+    /** What of the latest batches stands in the fridge and in the freezer yet. */
+    private void shelf(Kitchen kitchen) {
+        List<Batch> latest = batches.all(kitchen.id());
+        keep(kitchen, latest.get(0), "Fish sauce, box", 1, 300, Storage.FREEZER, 60);
+        keep(kitchen, latest.get(1), "Hot sauce, small jar", 3, 195, Storage.JARS, 14);
+        keep(kitchen, latest.get(3), "Syrup, swing bottle", 1, 425, Storage.JARS, 21);
+        keep(kitchen, latest.get(4), "Gooseberry, box", 1, 120, Storage.FREEZER, 120);
+        keep(kitchen, latest.get(7), "Damson glaze, jam jar", 2, 337, Storage.FREEZER, 180);
+    }
+
+    private void keep(Kitchen kitchen, Batch batch, String name, int count, double ml, Storage place, int days) {
+        LocalDate packed = LocalDate.ofInstant(batch.startedAt(), kitchen.zone());
+        for (int i = 0; i < count; i++) {
+            shelf.insert(
+                    new ContainerRow(
+                            0,
+                            kitchen.id(),
+                            batch.id(),
+                            name,
+                            ml,
+                            place.name(),
+                            packed,
+                            packed.plusDays(days),
+                            "",
+                            Shelf.State.STORED.name(),
+                            null,
+                            "",
+                            0),
+                    new Inserted());
         }
     }
 

@@ -60,7 +60,7 @@ public class Larder {
     }
 
     /** Forgets what was worked out for a kitchen, after a change of its larder. */
-    private void changed(long kitchenId) {
+    void changed(long kitchenId) {
         for (MeasureSystem system : MeasureSystem.values()) {
             known.invalidate(new Key(kitchenId, system));
         }

@@ -46,6 +46,13 @@ public interface BatchMapper {
             """)
     List<BatchRow> all(long kitchenId);
 
+    /** All there ever were, the oldest first. */
+    @Select("""
+            select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at
+            from batch where kitchen_id = #{kitchenId} order by id
+            """)
+    List<BatchRow> everyOne(long kitchenId);
+
     @Update("""
             update batch set state = 'FINISHED', finished_at = #{at}
             where kitchen_id = #{kitchenId} and id = #{id} and state = 'LIVE'

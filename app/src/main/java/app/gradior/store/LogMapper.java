@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 public interface LogMapper {
     String WHERE = """
             where kitchen_id = #{kitchenId}
-            <if test="f.words != ''">and (name like #{f.like} or pot_name like #{f.like} or notes like #{f.like})</if>
+            <if test="f.like != ''">and (name like #{f.like} or pot_name like #{f.like} or notes like #{f.like})</if>
             <if test="f.sauceId != 0">and sauce_id = #{f.sauceId}</if>
             <if test="f.pot != ''">and pot_name = #{f.pot}</if>
             <if test="f.from != null">and started_at &gt;= #{f.from}</if>
@@ -25,7 +25,7 @@ public interface LogMapper {
     /**
      * What is looked for.
      *
-     * @param words part of a name, a pot or a note; empty for all
+     * @param like part of a name, a pot or a note, as {@link #like} makes it; empty for all
      * @param sauceId 0 for all
      * @param pot name; empty for all
      * @param from begun then or later
@@ -34,7 +34,7 @@ public interface LogMapper {
      * @param sort started, name, minutes, yield, step or rating
      */
     record Filter(
-            String words,
+            String like,
             long sauceId,
             String pot,
             @Nullable LocalDateTime from,
@@ -44,9 +44,11 @@ public interface LogMapper {
             @Nullable Double stepHigh,
             String sort,
             boolean up) {
-        /** The words as LIKE takes them. */
-        public String getLike() {
-            return "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+        /** Words as LIKE takes them: no joker among them. */
+        public static String like(String words) {
+            return words.isEmpty()
+                    ? ""
+                    : "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
         }
     }
 

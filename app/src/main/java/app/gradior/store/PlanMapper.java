@@ -48,6 +48,13 @@ public interface PlanMapper {
             """)
     Optional<PlanRow> lock(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
+    /** All of them, as they were saved. */
+    @Select("""
+            select id, kitchen_id, sauce_id, name, revision, draft, serve_at, ticks, batch_id, saved_at
+            from plan where kitchen_id = #{kitchenId} order by id
+            """)
+    List<PlanRow> all(long kitchenId);
+
     /** Plans not begun yet, the next to be served first. */
     @Select("""
             select id, kitchen_id, sauce_id, name, revision, draft, serve_at, ticks, batch_id, saved_at

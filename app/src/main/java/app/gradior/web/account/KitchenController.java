@@ -2,12 +2,17 @@ package app.gradior.web.account;
 
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenFile;
 import app.gradior.kitchen.Kitchens;
 import app.gradior.kitchen.Refusal;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,15 +20,18 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 
 /** What a kitchen is called, and which measures, degrees, altitude and clock it has. */
 @Controller
 @RequestMapping("/kitchen")
 class KitchenController {
     private final Kitchens kitchens;
+    private final KitchenFile file;
 
-    KitchenController(Kitchens kitchens) {
+    KitchenController(Kitchens kitchens, KitchenFile file) {
         this.kitchens = kitchens;
+        this.file = file;
     }
 
     /** The form as typed. */
@@ -66,6 +74,33 @@ class KitchenController {
         } catch (Refusal refusal) {
             response.setStatus(422);
             return page(new Form(name, measures, fahrenheit, altitude, timeZone), refusal.faults(), model);
+        }
+    }
+
+    /** All of this kitchen in one file. */
+    @GetMapping("/kitchen.json")
+    ResponseEntity<byte[]> file(@ModelAttribute("kitchen") Kitchen kitchen) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"kitchen.json\"")
+                .body(file.write(kitchen));
+    }
+
+    @PostMapping("/import")
+    String read(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @RequestParam MultipartFile whole,
+            Model model,
+            HttpServletResponse response)
+            throws IOException {
+        try {
+            file.read(kitchen, whole.getBytes());
+            return "redirect:/sauces";
+        } catch (Refusal refusal) {
+            response.setStatus(422);
+            page(kitchen, model);
+            model.addAttribute("faults", refusal.faults());
+            return "kitchen";
         }
     }
 }

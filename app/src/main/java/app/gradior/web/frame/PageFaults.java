@@ -42,7 +42,7 @@ class PageFaults {
     /** A file larger than any recipe. */
     @ExceptionHandler
     ModelAndView tooLarge(MaxUploadSizeExceededException e) {
-        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large: at most 2 MB is taken.");
+        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large: at most 40 MB is taken.");
     }
 
     private static ModelAndView page(HttpStatus status, String message) {

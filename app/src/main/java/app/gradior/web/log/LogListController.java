@@ -91,7 +91,7 @@ class LogListController {
         String words = field(f, "q");
         LocalDateTime to = day(field(f, "to"), kitchen);
         return new LogMapper.Filter(
-                words.length() > LONGEST_WORDS ? words.substring(0, LONGEST_WORDS) : words,
+                LogMapper.Filter.like(words.length() > LONGEST_WORDS ? words.substring(0, LONGEST_WORDS) : words),
                 (long) Numbers.parse(field(f, "sauce")).orElse(0),
                 field(f, "pot"),
                 day(field(f, "from"), kitchen),

@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.vessel.PotShape;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
@@ -14,6 +18,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Paper measured as a cook would: rendered at 600 dots an inch, and the ink counted. */
@@ -99,5 +104,61 @@ class PaperTest {
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(new PDFTextStripper().getText(document)).contains("Töpfchen ? <b>");
         }
+    }
+
+    @ParameterizedTest
+    @EnumSource(Labels.Size.class)
+    void labelsAreTrueToScaleAndTheirCodeLeadsToTheBatch(Labels.Size size) throws Exception {
+        String address = "http://gradior.example/log/412";
+        Labels.Text text = new Labels.Text(
+                "Damson & star anise glaze", List.of("Made 20 Dec 2026", "Contains milk, sulphites"), address);
+        byte[] pdf = Labels.sheet(size, text, 0, size.capacity());
+        BufferedImage page = rendered(pdf);
+        double[] first = switch (size) {
+            case A4_21 -> new double[] {7.25, 15.5, 63.5, 38};
+            case A4_14 -> new double[] {4.75, 15.5, 99, 38};
+            case A4_8 -> new double[] {4.75, 13.5, 99, 67.5};
+            case LETTER_30 -> new double[] {4.76, 12.7, 66.675, 25.4};
+            case LETTER_10 -> new double[] {4.0, 12.7, 101.6, 50.8};
+        };
+        assertThat(inkNear(page, first[0] + 1, first[1])).as("its upper edge").isTrue();
+        assertThat(inkNear(page, first[0] + 1, first[1] + first[3]))
+                .as("its lower edge")
+                .isTrue();
+        assertThat(inkNear(page, first[0], first[1] + 1)).as("its left edge").isTrue();
+        assertThat(inkNear(page, first[0] + first[2], first[1] + 1))
+                .as("its right edge")
+                .isTrue();
+        assertThat(decoded(page, first[0], first[1], first[2], first[3])).isEqualTo(address);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            String words = new PDFTextStripper().getText(document);
+            assertThat(words.split("Contains milk", -1)).hasSize(size.capacity() + 1);
+        }
+        try (PDDocument document = Loader.loadPDF(Labels.sheet(size, text, size.capacity() - 2, 9))) {
+            assertThat(new PDFTextStripper().getText(document).split("Made 20", -1))
+                    .as("no more than there are places left")
+                    .hasSize(3);
+        }
+    }
+
+    private static boolean inkNear(BufferedImage page, double xMm, double yMm) {
+        for (double off = -0.15; off <= 0.15; off += 0.05) {
+            if (isInk(page, xMm + off, yMm) || isInk(page, xMm, yMm + off)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static String decoded(BufferedImage page, double xMm, double yMm, double widthMm, double heightMm)
+            throws Exception {
+        int left = (int) (xMm * DOTS_PER_MM);
+        int top = (int) (yMm * DOTS_PER_MM);
+        int width = (int) (widthMm * DOTS_PER_MM);
+        int height = (int) (heightMm * DOTS_PER_MM);
+        int[] pixels = page.getRGB(left, top, width, height, null, 0, width);
+        return new QRCodeReader()
+                .decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(width, height, pixels))))
+                .getText();
     }
 }

@@ -1,0 +1,290 @@
+package app.gradior.kitchen;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.gradior.ApplicationTest;
+import app.gradior.care.Storage;
+import app.gradior.larder.StarchKind;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.sauce.EndKind;
+import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Texture;
+import app.gradior.vessel.Jar;
+import app.gradior.vessel.PotMaterial;
+import app.gradior.vessel.PotShape;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** A kitchen with a bit of everything: its file, its shelf, what its batch taught, and the next batch from this one. */
+@ApplicationTest
+class KitchenFileTest {
+    @Autowired
+    private Kitchens kitchens;
+
+    @Autowired
+    private KitchenKit kit;
+
+    @Autowired
+    private SauceBook book;
+
+    @Autowired
+    private Planning planning;
+
+    @Autowired
+    private Plans plans;
+
+    @Autowired
+    private Batches batches;
+
+    @Autowired
+    private Shelf shelf;
+
+    @Autowired
+    private Photos photos;
+
+    @Autowired
+    private Lessons lessons;
+
+    @Autowired
+    private KitchenFile file;
+
+    @Autowired
+    private Again again;
+
+    @Autowired
+    private ApplicationTest.SetClock clock;
+
+    private Kitchen kitchen;
+    private long sauceId;
+    private long batchId;
+
+    private Kitchen fresh() {
+        return kitchens.kitchen(kitchens.setUp(
+                new Kitchens.SetUp(
+                        "file-" + System.nanoTime(), "a long password", "Test", MeasureSystem.METRIC, false, 0, "UTC"),
+                false));
+    }
+
+    private static StageDraft stage(StageKind kind, EndKind end, double value, Integer... lines) {
+        return new StageDraft(kind, "", List.of(lines), kind.usualLook(), kind.usualLid(), end, value);
+    }
+
+    @BeforeEach
+    void aBatchThatIsOver() {
+        kitchen = fresh();
+        kit.addPot(kitchen.id(), "Rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL);
+        kit.addBurner(kitchen.id(), "Front", KitchenKit.BurnerType.GAS, 1100);
+        kit.addJar(kitchen.id(), Jar.withHeadspace("Jam jar", 370, 8, 6));
+        SauceBook.Draft draft = new SauceBook.Draft(
+                "Onion gravy",
+                List.of(
+                        Lines.Typed.of("400 g onions, sliced"),
+                        Lines.Typed.of("900 ml vegetable stock"),
+                        Lines.Typed.of("1 tsp salt"),
+                        Lines.Typed.of("20 g cornflour")),
+                Texture.CHUNKY,
+                4.5,
+                65,
+                Optional.empty(),
+                null,
+                "",
+                List.of(
+                        stage(StageKind.SIMMER, EndKind.MINUTES, 15, 0, 1),
+                        stage(StageKind.REDUCE, EndKind.FRACTION, 0.7, 2),
+                        stage(StageKind.SLURRY, EndKind.MINUTES, 1, 3)),
+                Map.of(),
+                "");
+        sauceId = book.save(kitchen, 0, 0, draft);
+        PlanDraft plan = PlanDraft.asWritten(
+                book.sauce(kitchen, sauceId),
+                kit.pots(kitchen.id()).get(0).id(),
+                kit.burners(kitchen.id()).get(0).id(),
+                0,
+                StarchKind.MAIZE);
+        plans.save(kitchen, 0, 0, plan);
+        batchId = batches.start(
+                kitchen,
+                "Onion gravy",
+                sauceId,
+                1,
+                planning.batchPlan(kitchen, planning.answer(kitchen, plan)),
+                clock.instant());
+        after(1, new EventBody.Ticked(List.of(0)));
+        after(6, new EventBody.HeatSet("gentle"));
+        after(18, new EventBody.StageDone(null));
+        after(1, new EventBody.LeftOut(List.of(2)));
+        after(2, new EventBody.HeatSet("lively"));
+        after(4, new EventBody.Weight(3080));
+        after(1, new EventBody.Added(List.of(new IngredientInput("60 ml water", null, null))));
+        after(16, new EventBody.Weight(2900));
+        after(2, new EventBody.StageDone(null));
+        after(1, new EventBody.Slurry("maize", 12, 18));
+        after(2, new EventBody.Finished(880.0, "Needed less salt."));
+        after(1200, new EventBody.NextDay(4.8, null));
+        after(1, new EventBody.Rated(4, 1, null, -1, null));
+    }
+
+    private void after(int minutes, EventBody body) {
+        clock.forward(Duration.ofMinutes(minutes));
+        batches.record(
+                kitchen, batchId, new Batches.Draft("k" + clock.instant().toEpochMilli(), clock.instant(), body));
+    }
+
+    private Batch batch() {
+        return batches.batch(kitchen.id(), batchId);
+    }
+
+    @Test
+    void whatIsReadInIsWrittenOutTheSameByteByByte() throws IOException {
+        shelf.pack(
+                kitchen, batchId, List.of(new Shelf.Filled("Jam jar", 2, 337)), Storage.JARS, shelf.today(kitchen), "");
+        photos.add(kitchen.id(), batchId, picture(300, 200));
+        lessons.count(kitchen.id(), batchId, false);
+        byte[] first = file.write(kitchen);
+        Kitchen other = fresh();
+        file.read(other, first);
+        assertThat(new String(file.write(other), StandardCharsets.UTF_8))
+                .isEqualTo(new String(first, StandardCharsets.UTF_8));
+        assertThat(lessons.latest(other.id())).singleElement().satisfies(lesson -> {
+            assertThat(lesson.counted()).isFalse();
+            assertThat(lesson.pairLog())
+                    .isEqualTo(lessons.latest(kitchen.id()).get(0).pairLog());
+        });
+        assertThatThrownBy(() -> file.read(other, first))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("empty");
+        Kitchen third = fresh();
+        String text = new String(first, StandardCharsets.UTF_8);
+        assertThatThrownBy(() -> file.read(
+                        third,
+                        text.replace("\"grossG\" : 2900.0", "\"grossG\" : -5").getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("grossG");
+        assertThatThrownBy(() -> file.read(third, "{}".getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(Refusal.class);
+        assertThat(batches.all(third.id())).isEmpty();
+    }
+
+    private static byte[] picture(int width, int height) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB), "png", out);
+        return out.toByteArray();
+    }
+
+    @Test
+    void photographsAreDrawnAnewAndAnythingElseIsRefused() throws IOException {
+        long id = photos.add(kitchen.id(), batchId, picture(3200, 1000));
+        BufferedImage kept = ImageIO.read(new java.io.ByteArrayInputStream(photos.image(kitchen.id(), batchId, id)));
+        assertThat(kept.getWidth()).isEqualTo(1600);
+        assertThat(kept.getHeight()).isEqualTo(500);
+        assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, "<svg/>".getBytes(StandardCharsets.UTF_8)))
+                .hasMessageContaining("no picture");
+        assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, new byte[3_000_000]))
+                .hasMessageContaining("2 MB");
+        assertThatThrownBy(() -> photos.image(fresh().id(), batchId, id))
+                .as("another kitchen's")
+                .isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void aBatchThatIsOverTeachesItsPairAndTheNextPlanKnows() {
+        Ware before = new Ware(kit.pots(kitchen.id()), kit.burners(kitchen.id()), List.of(), List.of());
+        Ware ware = kit.ware(kitchen.id());
+        Ware.Known pair =
+                ware.pair(ware.pots().get(0), Optional.of(ware.burners().get(0)));
+        assertThat(pair.batches()).isEqualTo(1);
+        assertThat(pair.learnt().logSd())
+                .isLessThan(before.pair(
+                                before.pots().get(0),
+                                Optional.of(before.burners().get(0)))
+                        .learnt()
+                        .logSd());
+        PlanDraft plan = PlanDraft.asWritten(
+                book.sauce(kitchen, sauceId),
+                ware.pots().get(0).id(),
+                ware.burners().get(0).id(),
+                0,
+                StarchKind.MAIZE);
+        assertThat(planning.answer(kitchen, plan).setting().onHeat().pairFactor())
+                .isEqualTo(pair.learnt().factor());
+        lessons.count(kitchen.id(), batchId, false);
+        assertThat(planning.answer(kitchen, plan).setting().onHeat().pairFactor())
+                .as("left out")
+                .isEqualTo(1);
+    }
+
+    @Test
+    void theRecipeIsRewrittenByWhatWasReallyDone() {
+        again.recipe(kitchen, batch());
+        SauceBook.Draft made = book.sauce(kitchen, sauceId).draft();
+        assertThat(made.lines())
+                .extracting(Lines.Typed::text)
+                .contains("400 g onions, sliced", "60 ml water", "12 g cornflour", "18 g water")
+                .doesNotContain("1 tsp salt", "20 g cornflour");
+        assertThat(made.stages()).hasSize(3);
+        assertThat(made.stages().get(1).lines())
+                .as("the splash went into the reduction")
+                .hasSize(1);
+        assertThat(made.stages().get(0).value())
+                .as("minutes of the simmer, warming up taken off")
+                .isBetween(15.0, 24.0);
+        assertThat(book.sauce(kitchen, sauceId).version()).isEqualTo(2);
+    }
+
+    @Test
+    void theNextPlanIsTheSameButForWhatIsAsked() {
+        Map<String, String> same = again.plan(kitchen, batch(), "", c -> String.valueOf(Math.round(c)));
+        assertThat(same)
+                .containsEntry("amount", "1")
+                .containsEntry("starch", "maize")
+                .containsEntry("version", "1");
+        assertThat(same.get("pot"))
+                .isEqualTo(String.valueOf(kit.pots(kitchen.id()).get(0).id()));
+        assertThat(again.plan(kitchen, batch(), "thicker", c -> "65")).containsEntry("step", "5");
+        assertThat(again.plan(kitchen, batch(), "more", c -> "65")).containsEntry("amount", "1.25");
+        double salt = Double.parseDouble(
+                again.plan(kitchen, batch(), "salt", c -> "65").get("salt"));
+        assertThat(salt).isLessThan(batch().plan().planned().saltPercent());
+    }
+
+    @Test
+    void aShelfDateIsShortenedFreelyAndLengthenedWithAReason() {
+        LocalDate today = shelf.today(kitchen);
+        List<Shelf.Filled> jars = List.of(new Shelf.Filled("Jam jar", 2, 337));
+        assertThatThrownBy(() -> shelf.pack(kitchen, batchId, jars, Storage.FRIDGE, today.plusDays(40), ""))
+                .hasMessageContaining("note why");
+        assertThatThrownBy(() ->
+                        shelf.pack(kitchen, batchId, List.of(new Shelf.Filled("", 0, -1)), Storage.FRIDGE, today, ""))
+                .isInstanceOf(Refusal.class);
+        shelf.pack(kitchen, batchId, jars, Storage.FRIDGE, today.plusDays(2), "");
+        assertThat(shelf.soon(kitchen)).hasSize(2);
+        long one = shelf.soon(kitchen).get(0).id();
+        assertThatThrownBy(() -> shelf.date(kitchen, one, today.plusDays(6), ""))
+                .hasMessageContaining("note why");
+        shelf.date(kitchen, one, today.plusDays(6), "Measured pH 3.4.");
+        assertThat(shelf.soon(kitchen)).hasSize(1);
+        assertThatThrownBy(() -> shelf.mark(kitchen, one, Shelf.State.THROWN, " "))
+                .hasMessageContaining("why");
+        shelf.mark(kitchen, one, Shelf.State.OPENED, "");
+        shelf.mark(kitchen, one, Shelf.State.USED, "");
+        assertThat(shelf.kept(kitchen)).hasSize(1);
+        assertThatThrownBy(() -> shelf.mark(kitchen, one, Shelf.State.OPENED, ""))
+                .hasMessageContaining("already");
+        assertThatThrownBy(() -> shelf.mark(fresh(), one, Shelf.State.USED, "")).isInstanceOf(Refusal.class);
+        assertThat(ShelfCalendar.of(shelf.kept(kitchen)))
+                .contains("SUMMARY:Use Jam jar")
+                .contains("DTSTART;VALUE=DATE");
+    }
+}

@@ -1,0 +1,163 @@
+package app.gradior.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.kitchen.BatchPlan;
+import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.EventBody;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.sauce.Texture;
+import app.gradior.simmer.Heat;
+import app.gradior.vessel.PotMaterial;
+import app.gradior.vessel.PotShape;
+import java.time.Duration;
+import java.util.List;
+import org.hamcrest.Matchers;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** The log's pages: looking for batches, the finish, the shelf, files. */
+class LogPagesTest extends PageCalls {
+    @Autowired
+    private Batches batches;
+
+    private long finished(String name, String pot, double yieldMl, String note, Double cold) {
+        Kitchen kitchen = kitchens.kitchen(cook.kitchenId());
+        BatchPlan plan = BatchPlan.hot(
+                List.of(
+                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.01),
+                        new BatchPlan.PlanLine("300 g water", "water", 300, 0.01)),
+                Texture.SMOOTH,
+                0,
+                BatchPlan.PlanPot.of(pot, new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL),
+                new Heat(Look.LIVELY, LidState.OPEN),
+                0,
+                6.5,
+                20);
+        long id = batches.start(kitchen, name, null, null, plan, clock.instant());
+        clock.forward(Duration.ofMinutes(20));
+        record(kitchen, id, new EventBody.Weight(3150));
+        record(kitchen, id, new EventBody.Finished(yieldMl, note));
+        if (cold != null) {
+            record(kitchen, id, new EventBody.NextDay(cold, null));
+        }
+        return id;
+    }
+
+    private void record(Kitchen kitchen, long id, EventBody body) {
+        clock.forward(Duration.ofSeconds(1));
+        batches.record(kitchen, id, new Batches.Draft("k" + System.nanoTime(), clock.instant(), body));
+    }
+
+    @Test
+    void batchesAreFoundByWordsDatesAndFiguresAndSorted() throws Exception {
+        finished("Autumn glaze", "Rondeau", 900, "a little sharp 100%", 6.2);
+        finished("Winter glaze", "Saucepan", 700, "fine", 5.1);
+        finished("Spring =sauce", "Saucepan", 800, "fine", null);
+        assertThat(body(get("/log"))).contains("Autumn glaze", "Winter glaze", "1 to 3 of 3");
+        assertThat(body(get("/log?q=sharp"))).contains("Autumn glaze").doesNotContain("Winter glaze");
+        assertThat(body(get("/log").param("q", "100%")))
+                .contains("Autumn glaze")
+                .doesNotContain("Winter glaze");
+        assertThat(body(get("/log").param("q", "_%_")))
+                .as("a percent sign is no joker")
+                .doesNotContain("Winter glaze");
+        assertThat(body(get("/log?pot=Saucepan&low=5")))
+                .contains("Winter glaze")
+                .doesNotContain("Spring");
+        assertThat(body(get("/log?from=2031-01-01"))).contains("No batch is like that");
+        String byYield = body(get("/log?sort=yield&up=1"));
+        assertThat(byYield.indexOf("Winter glaze")).isLessThan(byYield.indexOf("Spring"));
+        assertThat(byYield.indexOf("Spring")).isLessThan(byYield.indexOf("Autumn glaze"));
+        assertThat(body(get("/log?sort=name;drop"))).as("no such column").contains("Autumn glaze");
+        assertThat(body(get("/log/all.csv")))
+                .contains("batch,sauce,state")
+                .contains("Spring =sauce")
+                .contains("6.2");
+        cook = cook(MeasureSystem.METRIC, false);
+        assertThat(body(get("/log"))).as("another kitchen").doesNotContain("glaze");
+    }
+
+    @Test
+    void theFinishSaysHowItCoolsAndWhatToFillAndKeepsWhatIsTold() throws Exception {
+        long id = finished("Autumn glaze", "Rondeau", 900, "", null);
+        String page = body(get("/log/" + id + "/finish"));
+        assertThat(page)
+                .contains("It keeps both limits")
+                .contains("left in the pot, lid on")
+                .contains("too slow");
+        mvc.perform(as(post("/log/" + id + "/cooling")
+                        .param("what", "FRIDGE")
+                        .param("container", "POT")
+                        .param("temp", "")))
+                .andExpect(redirectedUrl("/log/" + id + "/finish"));
+        clock.forward(Duration.ofMinutes(30));
+        assertThat(body(get("/log/" + id + "/finish"))).contains("Like this it will not be at 21");
+        mvc.perform(as(post("/log/" + id + "/cooling")
+                        .param("what", "FRIDGE")
+                        .param("container", "POT")
+                        .param("temp", "warmish")))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(Matchers.containsString("“warmish” is no temperature")));
+        clock.forward(Duration.ofHours(7));
+        assertThat(body(get("/log/" + id + "/finish"))).contains("Throw it away");
+        mvc.perform(as(post("/log/" + id + "/pack")
+                        .param("name", "Box", "")
+                        .param("count", "2", "")
+                        .param("ml", "450", "")
+                        .param("what", "FREEZER")
+                        .param(
+                                "useBy",
+                                clock.instant()
+                                        .plus(Duration.ofDays(2))
+                                        .toString()
+                                        .substring(0, 10))
+                        .param("reason", "")))
+                .andExpect(status().is3xxRedirection());
+        assertThat(body(get("/log/shelf"))).contains("Box").contains("freezer");
+        assertThat(body(get("/"))).contains("Use soon");
+        byte[] labels = mvc.perform(as(get("/log/" + id + "/labels.pdf?size=A4_14&count=3")))
+                .andExpect(status().isOk())
+                .andReturn()
+                .getResponse()
+                .getContentAsByteArray();
+        assertThat(labels).startsWith('%', 'P', 'D', 'F');
+    }
+
+    @Test
+    void batchesLieOverEachOtherAndSayHowFarOffTheyWere() throws Exception {
+        long one = finished("Autumn glaze", "Rondeau", 700, "", 8.8);
+        long two = finished("Winter glaze", "Rondeau", 900, "", null);
+        String page = body(get("/log/compare?ids=" + one + "," + two));
+        assertThat(page)
+                .contains("Laid over each other")
+                .contains("Step the next day")
+                .contains("8.8");
+        assertThat(body(get("/log/compare?by=share&ids=" + one + "," + two))).contains("g/min leave");
+        assertThat(body(get("/log/compare?ids=" + one))).contains("Tick two to six");
+        assertThat(body(get("/log/" + one)))
+                .contains("thicker, outside the band")
+                .contains("It gave");
+        assertThat(body(get("/log/" + one + ".csv")))
+                .contains("at_utc,minute,type,value")
+                .contains("weight,3150.0");
+        assertThat(body(get("/log/" + one + ".json"))).contains("\"grossG\" : 3150.0");
+        assertThat(body(get("/log/learning"))).contains("The batches behind it");
+        mvc.perform(as(post("/log/" + one + "/rating").param("stars", "9")))
+                .andExpect(status().isUnprocessableContent());
+        mvc.perform(as(post("/log/" + one + "/rating").param("stars", "4"))).andExpect(redirectedUrl("/log/" + one));
+        assertThat(body(get("/log?rating=4"))).contains("Autumn glaze").doesNotContain("Winter glaze");
+        cook = cook(MeasureSystem.METRIC, false);
+        mvc.perform(as(get("/log/" + one + "/finish"))).andExpect(status().isNotFound());
+        mvc.perform(as(get("/log/" + one + ".json"))).andExpect(status().isNotFound());
+        mvc.perform(as(get("/log/compare?ids=" + one + "," + two))).andExpect(status().isNotFound());
+    }
+}
