@@ -28,6 +28,8 @@ public class Batches {
 
     private static final Duration EARLIEST_START = Duration.ofHours(24);
     private static final int MOST_EVENTS = 2000;
+    /** No batch is on for longer, as far as looking for it goes. */
+    private static final Duration LONGEST_ON = Duration.ofDays(3);
 
     private final BatchMapper batches;
     private final EventJson json;
@@ -247,6 +249,16 @@ public class Batches {
 
     public List<Batch> live(long kitchenId) {
         return batches.inState(kitchenId, Batch.State.LIVE.name()).stream()
+                .map(this::batch)
+                .toList();
+    }
+
+    /** Finished within so long. */
+    public List<Batch> finishedWithin(long kitchenId, Duration within) {
+        Instant now = clock.instant();
+        return batches
+                .finishedSince(kitchenId, utc(now.minus(within).minus(LONGEST_ON)), utc(now.minus(within)))
+                .stream()
                 .map(this::batch)
                 .toList();
     }

@@ -46,6 +46,18 @@ public interface BatchMapper {
             """)
     List<BatchRow> all(long kitchenId);
 
+    /** Finished since a moment. */
+    @Select("""
+            select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at
+            from batch where kitchen_id = #{kitchenId} and state = 'FINISHED' and started_at >= #{begun}
+                   and finished_at >= #{since}
+            order by finished_at limit 20
+            """)
+    List<BatchRow> finishedSince(
+            @Param("kitchenId") long kitchenId,
+            @Param("begun") LocalDateTime begun,
+            @Param("since") LocalDateTime since);
+
     /** All there ever were, the oldest first. */
     @Select("""
             select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at

@@ -99,6 +99,7 @@ class LogPagesTest extends PageCalls {
                         .param("container", "POT")
                         .param("temp", "")))
                 .andExpect(redirectedUrl("/log/" + id + "/finish"));
+        assertThat(body(get("/kit"))).contains("Cooling too slowly: 21 °C by");
         clock.forward(Duration.ofMinutes(30));
         assertThat(body(get("/log/" + id + "/finish"))).contains("Like this it will not be at 21");
         mvc.perform(as(post("/log/" + id + "/cooling")
@@ -106,9 +107,11 @@ class LogPagesTest extends PageCalls {
                         .param("container", "POT")
                         .param("temp", "warmish")))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(Matchers.containsString("“warmish” is no temperature")));
-        clock.forward(Duration.ofHours(7));
+                .andExpect(content().string(Matchers.containsString("“warmish” is no temperature")))
+                .andExpect(content().string(Matchers.containsString("value=\"warmish\"")));
+        clock.forward(Duration.ofMinutes(370));
         assertThat(body(get("/log/" + id + "/finish"))).contains("Throw it away");
+        assertThat(body(get("/strip"))).contains("urgent").contains("Throw it away");
         mvc.perform(as(post("/log/" + id + "/pack")
                         .param("name", "Box", "")
                         .param("count", "2", "")

@@ -38,7 +38,30 @@ final class HttpBenchmark {
                     60,
                     i -> "/plan/answer?sauce=" + (i % 8 + 1) + "&amount=1." + (i % 9 + 1) + "&step=" + (5 + i % 3)
                             + ".5");
+            bench.measure("a live pot's panel", 60, i -> "/pot/41/panel");
+            manyBatches(application);
+            bench.measure("log, 10,000 batches, a page", 60, i -> "/log?page=" + i % 150);
+            bench.measure(
+                    "log, 10,000 batches, words and sort", 60, i -> "/log?q=gl" + "aze".charAt(i % 3) + "&sort=step");
+            bench.measure("a batch of it with 300 readings", 150, i -> "/log/" + (1000 + i % 5000));
         }
+    }
+
+    /** Two hundred and fifty times the demo's past, 300 readings each. */
+    private static void manyBatches(RunningApplication application) {
+        application.sql("""
+                insert into batch (kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at, pot_name,
+                        minutes, yield_ml, step_cold, rating, notes)
+                select b.kitchen_id, b.sauce_id, b.sauce_version, b.name, b.plan, b.state,
+                       b.started_at - interval s.seq day, b.finished_at - interval s.seq day, b.pot_name, b.minutes,
+                       b.yield_ml + s.seq, b.step_cold, b.rating, b.notes
+                from batch b join seq_1_to_250 s where b.state = 'FINISHED'
+                """, """
+                insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)
+                select b.kitchen_id, b.id, concat('many-', s.seq), b.started_at + interval s.seq * 4 second,
+                       b.started_at + interval s.seq * 4 second, 'weight', concat('{"grossG":', 3600 - s.seq, '.0}')
+                from batch b join seq_1_to_300 s where b.id > 42
+                """, "analyze table batch, batch_event");
     }
 
     private void enter() throws IOException, InterruptedException {

@@ -25,6 +25,9 @@ class Screenshots {
             shot(wide, "/pot/41", "pot");
             shot(wide, "/log", "log");
             shot(wide, "/log/1", "batch");
+            shot(wide, "/log/38/finish", "finish");
+            shot(wide, "/log/learning", "learning");
+            shot(wide, "/log/compare?ids=1,9,17,25,33", "compare");
             shot(wide, "/kit", "kit");
             shot(wide, "/bench/thicken", "bench");
             shot(wide, "/bench/cold?have=look&kind=syrup&looksStep=2&looksC=100&served=20", "bench-cold");

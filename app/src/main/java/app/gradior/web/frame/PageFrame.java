@@ -4,11 +4,14 @@ import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.CoolingNow;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Kitchens;
 import jakarta.servlet.http.HttpServletRequest;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
@@ -21,11 +24,13 @@ class PageFrame {
     private final Kitchens kitchens;
     private final Batches batches;
     private final Forecasts forecasts;
+    private final CoolingNow cooling;
 
-    PageFrame(Kitchens kitchens, Batches batches, Forecasts forecasts) {
+    PageFrame(Kitchens kitchens, Batches batches, Forecasts forecasts, CoolingNow cooling) {
         this.kitchens = kitchens;
         this.batches = batches;
         this.forecasts = forecasts;
+        this.cooling = cooling;
     }
 
     /** One of the places of the top bar. */
@@ -36,7 +41,7 @@ class PageFrame {
      *
      * @param handsInMin minutes until its stage is over
      */
-    record Chip(long id, String name, String left, String doNow, boolean urgent, double handsInMin) {}
+    record Chip(String address, long id, String name, String left, String doNow, boolean urgent, double handsInMin) {}
 
     @ModelAttribute
     void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
@@ -60,14 +65,36 @@ class PageFrame {
                         new Place("Larder", "/larder", path.startsWith("/larder"))));
         boolean ownPot = path.startsWith("/pot/") || path.equals("/");
         boolean page = "GET".equals(request.getMethod()) && !path.endsWith("/answer");
-        model.addAttribute("strip", ownPot || !page ? List.of() : strip(kitchen, figures));
+        model.addAttribute("strip", page ? strip(kitchen, figures, !ownPot) : List.of());
     }
 
-    private List<Chip> strip(Kitchen kitchen, Figures figures) {
-        return batches.live(kitchen.id()).stream()
-                .map(batch -> chip(kitchen, figures, batch))
+    /** What wants hands first; the pots' own pages show the live ones themselves. */
+    private List<Chip> strip(Kitchen kitchen, Figures figures, boolean live) {
+        return Stream.concat(
+                        (live ? batches.live(kitchen.id()) : List.<Batch>of())
+                                .stream().map(batch -> chip(kitchen, figures, batch)),
+                        cooling.of(kitchen).stream().map(now -> chip(now, figures)))
                 .sorted(Comparator.comparing((Chip chip) -> !chip.urgent()).thenComparingDouble(Chip::handsInMin))
                 .toList();
+    }
+
+    private Chip chip(CoolingNow.Now now, Figures figures) {
+        double left = Duration.between(batches.now(), now.limitAt()).toSeconds() / 60.0;
+        String limit = figures.temp(now.limitC()) + " by " + figures.time(now.limitAt());
+        String says = switch (now.state()) {
+            case LATE -> "Too slow: 74 °C at once, or throw it away";
+            case TOO_LATE -> "Throw it away";
+            case WILL_BE_LATE -> "Cooling too slowly: " + limit;
+            default -> "Cooling: " + limit;
+        };
+        return new Chip(
+                "/log/" + now.batch().id() + "/finish",
+                now.batch().id(),
+                now.batch().name(),
+                figures.temp(now.tempC()),
+                says,
+                now.urgent(),
+                Math.max(0, left));
     }
 
     private Chip chip(Kitchen kitchen, Figures figures, Batch batch) {
@@ -76,6 +103,13 @@ class PageFrame {
         String left = forecast.finish()
                 .map(f -> figures.minutes(f.minutesFrom(forecast.nowMinute()).middle()))
                 .orElse("—");
-        return new Chip(batch.id(), batch.name(), left, prompt.doNow(), prompt.urgent(), forecast.handsInMinutes());
+        return new Chip(
+                "/pot/" + batch.id(),
+                batch.id(),
+                batch.name(),
+                left,
+                prompt.doNow(),
+                prompt.urgent(),
+                forecast.handsInMinutes());
     }
 }

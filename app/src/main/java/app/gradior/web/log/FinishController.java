@@ -60,12 +60,19 @@ class FinishController {
         if (batch.state() == Batch.State.LIVE) {
             return "redirect:/pot/" + id + "/finish";
         }
-        return page(kitchen, batch, List.of(), model);
+        return page(kitchen, batch, List.of(), null, "", model);
     }
 
-    private String page(Kitchen kitchen, Batch batch, List<Fault> faults, Model model) {
+    /** The filling form as typed. */
+    record Packing(List<FinishView.JarRow> rows, String what, String useBy, String reason) {}
+
+    private String page(
+            Kitchen kitchen, Batch batch, List<Fault> faults, @Nullable Packing typed, String temp, Model model) {
         Finishing.View view = finishing.of(kitchen, batch);
-        model.addAttribute("v", FinishView.of(view, new Figures(kitchen), shelf.today(kitchen)));
+        FinishView v = FinishView.of(view, new Figures(kitchen), shelf.today(kitchen));
+        model.addAttribute("v", v);
+        model.addAttribute("packing", typed != null ? typed : new Packing(v.jars(), v.what(), v.useBy(), ""));
+        model.addAttribute("temp", temp);
         model.addAttribute("storages", Storage.values());
         model.addAttribute("containers", CoolingIn.values());
         model.addAttribute("kept", shelf.ofBatch(kitchen.id(), batch.id()));
@@ -93,7 +100,7 @@ class FinishController {
             return "redirect:/log/" + id + "/finish";
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), model);
+            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), null, temp, model);
         }
     }
 
@@ -131,7 +138,14 @@ class FinishController {
             return "redirect:/log/" + id + "/finish#kept";
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), model);
+            List<FinishView.JarRow> rows = new ArrayList<>();
+            for (int i = 0; i < Math.min(name.size(), Math.min(count.size(), ml.size())); i++) {
+                if (!name.get(i).isBlank()) {
+                    rows.add(new FinishView.JarRow(name.get(i), count.get(i), ml.get(i), ""));
+                }
+            }
+            Packing typed = new Packing(rows, what, useBy, reason);
+            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), typed, "", model);
         }
     }
 

@@ -44,8 +44,8 @@ record FinishView(
     /** A way of cooling in the table. */
     record WayRow(String key, String name, String to21, String to5, boolean inTime, boolean chosen) {}
 
-    /** Jars alike, as filled. */
-    record JarRow(String name, int count, String ml, String line) {}
+    /** Jars alike, as filled, or as typed. */
+    record JarRow(String name, String count, String ml, String line) {}
 
     /** What a tool would make of it. */
     record ToolRow(String name, String amount, String step) {}
@@ -135,25 +135,28 @@ record FinishView(
     }
 
     private static List<JarRow> jars(Finishing.View v, Figures figures) {
-        Map<String, JarRow> rows = new LinkedHashMap<>();
+        Map<String, Integer> full = new LinkedHashMap<>();
+        Map<String, JarFilling.Fill> one = new LinkedHashMap<>();
         List<JarRow> part = new ArrayList<>();
         for (JarFilling.Fill fill : v.jars().map(JarFilling.Answer::fills).orElse(List.of())) {
-            String line = Numbers.plain(fill.jar().belowBrimMm(fill.fillMl()), 0) + " mm below the brim";
             if (fill.share() > 0.995) {
-                rows.merge(
-                        fill.jar().name(),
-                        new JarRow(fill.jar().name(), 1, figures.plain(fill.fillMl(), 0), line),
-                        (a, b) -> new JarRow(a.name(), a.count() + 1, a.ml(), a.line()));
+                full.merge(fill.jar().name(), 1, Integer::sum);
+                one.put(fill.jar().name(), fill);
             } else {
-                part.add(new JarRow(
-                        fill.jar().name(),
-                        1,
-                        figures.plain(Math.round(fill.fillMl()), 0),
-                        line + ", part full: use it first"));
+                part.add(row(fill, 1, ", part full: use it first", figures));
             }
         }
-        List<JarRow> all = new ArrayList<>(rows.values());
-        all.addAll(part);
-        return all;
+        List<JarRow> rows = new ArrayList<>();
+        one.forEach((name, fill) -> rows.add(row(fill, full.getOrDefault(name, 1), "", figures)));
+        rows.addAll(part);
+        return rows;
+    }
+
+    private static JarRow row(JarFilling.Fill fill, int count, String more, Figures figures) {
+        return new JarRow(
+                fill.jar().name(),
+                String.valueOf(count),
+                figures.plain(Math.round(fill.fillMl()), 0),
+                Numbers.plain(fill.jar().belowBrimMm(fill.fillMl()), 0) + " mm below the brim" + more);
     }
 }

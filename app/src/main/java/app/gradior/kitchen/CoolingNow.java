@@ -1,0 +1,77 @@
+package app.gradior.kitchen;
+
+import app.gradior.clock.CoolingWatch;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** What is cooling now, by what cooks said of it, and the limit that comes next. */
+@Service
+public class CoolingNow {
+    private static final Duration WATCHED = Duration.ofHours(7);
+    /** So long before a limit it is told. */
+    private static final double WARN_MIN = 15;
+
+    private static final double WARM_C = app.gradior.clock.Cooling.WARM_LIMIT_C;
+    private static final double COLD_C = app.gradior.clock.Cooling.COLD_LIMIT_C;
+
+    private final Batches batches;
+    private final Finishing finishing;
+    private final Cache<Key, CoolingWatch> courses = Caffeine.newBuilder()
+            .maximumSize(100)
+            .expireAfterAccess(Duration.ofHours(1))
+            .build();
+
+    CoolingNow(Batches batches, Finishing finishing) {
+        this.batches = batches;
+        this.finishing = finishing;
+    }
+
+    private record Key(long batch, int events) {}
+
+    /**
+     * A sauce that cools.
+     *
+     * @param limitC the next limit, °C
+     * @param limitAt by when
+     * @param urgent whether a limit is near or missed
+     */
+    public record Now(
+            Batch batch, CoolingWatch.State state, double tempC, double limitC, Instant limitAt, boolean urgent) {}
+
+    /** All that cool and are not cold yet. */
+    public List<Now> of(Kitchen kitchen) {
+        List<Now> all = new ArrayList<>();
+        for (Batch batch : batches.finishedWithin(kitchen.id(), WATCHED)) {
+            boolean cools = batch.standing().stream()
+                    .anyMatch(e -> e.body() instanceof EventBody.Cooling c
+                            && app.gradior.care.Storage.valueOf(c.what()).cools());
+            Instant end = batch.finishedAt();
+            if (cools && end != null) {
+                CoolingWatch watch = courses.get(
+                        new Key(batch.id(), batch.events().size()),
+                        key -> finishing.of(kitchen, batch).chosen().watch());
+                double minute = Duration.between(end, batches.now()).toMillis() / 60_000.0;
+                CoolingWatch.State state = watch.state(minute);
+                if (state != CoolingWatch.State.COLD) {
+                    all.add(now(batch, watch, state, minute, end));
+                }
+            }
+        }
+        return all;
+    }
+
+    private static Now now(Batch batch, CoolingWatch watch, CoolingWatch.State state, double minute, Instant end) {
+        double tempC = watch.tempC(minute);
+        boolean warm = tempC > WARM_C;
+        double limit = warm ? watch.warmLimitMinute() : watch.coldLimitMinute();
+        boolean missed = state == CoolingWatch.State.LATE || state == CoolingWatch.State.TOO_LATE;
+        boolean near = state == CoolingWatch.State.WILL_BE_LATE && limit - minute <= WARN_MIN;
+        return new Now(
+                batch, state, tempC, warm ? WARM_C : COLD_C, end.plusSeconds(Math.round(60 * limit)), missed || near);
+    }
+}
