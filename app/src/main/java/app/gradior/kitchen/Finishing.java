@@ -30,6 +30,7 @@ public class Finishing {
     private static final double HALF_COOLED_C = 50;
     private static final double USUAL_JAR_ML = 250;
     private static final double HALF_AN_HOUR_S = 1800;
+    private static final int HALF_HOURS = 3;
     private static final double FILLED_C = 85;
 
     private final Batches batches;
@@ -50,6 +51,9 @@ public class Finishing {
         }
     }
 
+    /** Held warm, nothing added: how thick it is after so long, step at the serving temperature. */
+    public record Held(int minutes, double lostG, double stepServed) {}
+
     /** What a tool would make of it: yield, mL at 20 °C, and step served. */
     public record Tool(String name, double volumeMl, double stepServed) {}
 
@@ -61,7 +65,7 @@ public class Finishing {
      * @param ways all ways there are, as reckoned
      * @param elapsedMin since it came off the heat
      * @param hotMl as it is filled
-     * @param lostPerHalfHourG when it is held at a bare steam with the lid ajar
+     * @param held at a bare steam with the lid ajar, half an hour after half an hour
      * @param done what is in it, most likely
      */
     public record View(
@@ -75,13 +79,14 @@ public class Finishing {
             double hotMl,
             Optional<JarFilling.Answer> jars,
             ShelfLife shelf,
-            double lostPerHalfHourG,
+            List<Held> held,
             List<Tool> tools,
             Ingredients ingredients,
             Mixture done) {
         public View {
             ways = List.copyOf(ways);
             tools = List.copyOf(tools);
+            held = List.copyOf(held);
         }
     }
 
@@ -123,7 +128,7 @@ public class Finishing {
                         ? Optional.empty()
                         : Optional.of(JarFilling.of(hotMl, jars)),
                 ShelfLife.of(ingredients, got, what == Storage.EAT_NOW ? Storage.FRIDGE : what),
-                lostPerHalfHourG(batch, got),
+                held(batch, got, forecast.likelyBody()),
                 tools(batch, got, forecast.likelyBody()),
                 ingredients,
                 got);
@@ -164,15 +169,19 @@ public class Finishing {
         return watch;
     }
 
-    private static double lostPerHalfHourG(Batch batch, Mixture got) {
-        SimmerRun held = new SimmerRun(
+    private static List<Held> held(Batch batch, Mixture got, double body) {
+        SimmerRun run = new SimmerRun(
                 got,
                 batch.plan().potOnHeat(),
                 new Heat(Look.STEAMING, LidState.AJAR),
-                1,
+                body,
                 batch.plan().servedC());
-        held.advance(HALF_AN_HOUR_S);
-        return got.massG() - held.massG();
+        List<Held> held = new ArrayList<>();
+        for (int i = 1; i <= HALF_HOURS; i++) {
+            run.advance(HALF_AN_HOUR_S);
+            held.add(new Held(30 * i, got.massG() - run.massG(), run.stepServed()));
+        }
+        return held;
     }
 
     private static List<Tool> tools(Batch batch, Mixture got, double body) {

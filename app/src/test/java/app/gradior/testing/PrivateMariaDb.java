@@ -128,8 +128,7 @@ public final class PrivateMariaDb {
     private void awaitUp() {
         long deadline = System.nanoTime() + TimeUnit.SECONDS.toNanos(LONGEST_START_S);
         while (true) {
-            try (Connection connection =
-                            DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/", "root", "");
+            try (Connection connection = DriverManager.getConnection(address(), "root", "");
                     Statement statement = connection.createStatement()) {
                 statement.execute("create user if not exists gradior@'127.0.0.1' identified by '" + PASSWORD + "'");
                 statement.execute("grant all on *.* to gradior@'127.0.0.1'");
@@ -155,14 +154,18 @@ public final class PrivateMariaDb {
 
     /** An empty database; answers its JDBC address. */
     public String create(String name) {
-        try (Connection connection =
-                        DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/", "gradior", PASSWORD);
+        try (Connection connection = DriverManager.getConnection(address(), "gradior", PASSWORD);
                 Statement statement = connection.createStatement()) {
             statement.execute("create database " + name);
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
-        return "jdbc:mariadb://127.0.0.1:" + port + "/" + name;
+        return address() + name;
+    }
+
+    /** The server's JDBC address, without a database. */
+    public String address() {
+        return "jdbc:mariadb://127.0.0.1:" + port + "/";
     }
 
     public String user() {

@@ -94,6 +94,9 @@ class LogPagesTest extends PageCalls {
                 .contains("It keeps both limits")
                 .contains("left in the pot, lid on")
                 .contains("too slow");
+        assertThat(page).contains("mL each").contains("after 90 min");
+        assertThat(body(get("/log/" + id + "/finish").param("salt", "1"))).contains("g salt (");
+        assertThat(body(get("/log/" + id + "/finish").param("salt", "lots"))).contains("That is no number");
         mvc.perform(as(post("/log/" + id + "/cooling")
                         .param("what", "FRIDGE")
                         .param("container", "POT")
@@ -126,7 +129,8 @@ class LogPagesTest extends PageCalls {
                         .param("reason", "")))
                 .andExpect(status().is3xxRedirection());
         assertThat(body(get("/log/shelf"))).contains("Box").contains("freezer");
-        assertThat(body(get("/"))).contains("Use soon");
+        clock.forward(Duration.ofHours(4));
+        assertThat(body(get("/"))).contains("Use soon").contains("How did it turn out, cold?");
         byte[] labels = mvc.perform(as(get("/log/" + id + "/labels.pdf?size=A4_14&count=3")))
                 .andExpect(status().isOk())
                 .andReturn()

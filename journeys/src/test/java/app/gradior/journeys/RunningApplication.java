@@ -26,7 +26,8 @@ final class RunningApplication implements AutoCloseable {
     private Process process;
 
     private RunningApplication(boolean demo) {
-        this.databaseUrl = PrivateMariaDb.get().create("journey_" + Long.toHexString(System.nanoTime()));
+        String database = "journey_" + Long.toHexString(System.nanoTime());
+        this.databaseUrl = PrivateMariaDb.get().create(database);
         this.port = PrivateMariaDb.freePort();
         this.demo = demo;
         try {
@@ -34,7 +35,13 @@ final class RunningApplication implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+        if (demo) {
+            DemoCopy.into(database);
+        }
         this.process = start();
+        if (demo) {
+            DemoCopy.keep(database);
+        }
     }
 
     static RunningApplication demo() {

@@ -11,6 +11,7 @@ import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
 import app.gradior.web.plan.DayView;
 import app.gradior.web.pot.PotView;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -36,6 +37,11 @@ class HobController {
         this.shelf = shelf;
     }
 
+    /** A sauce is asked after from the next day on, for some days. */
+    private static final Duration OVERNIGHT = Duration.ofHours(8);
+
+    private static final Duration ASKED_FOR = Duration.ofDays(4);
+
     /** A container that is to be used soon. */
     record Soon(String name, String useBy, boolean late) {}
 
@@ -60,6 +66,13 @@ class HobController {
                                 row.name(),
                                 figures.day(row.useBy()),
                                 row.useBy().isBefore(shelf.today(kitchen))))
+                        .toList());
+        model.addAttribute(
+                "ask",
+                batches.finishedWithin(kitchen.id(), ASKED_FOR).stream()
+                        .filter(batch -> batch.nextDay().isEmpty())
+                        .filter(batch -> batch.finishedAt() != null
+                                && batch.finishedAt().isBefore(batches.now().minus(OVERNIGHT)))
                         .toList());
         return "hob";
     }

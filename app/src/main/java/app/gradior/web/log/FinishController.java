@@ -20,6 +20,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -55,11 +56,16 @@ class FinishController {
     }
 
     @GetMapping("/finish")
-    String page(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
+    String page(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam Map<String, String> asked,
+            Model model) {
         Batch batch = batches.batch(kitchen.id(), id);
         if (batch.state() == Batch.State.LIVE) {
             return "redirect:/pot/" + id + "/finish";
         }
+        model.addAttribute("asked", asked);
         return page(kitchen, batch, List.of(), null, "", model);
     }
 
@@ -73,6 +79,16 @@ class FinishController {
         model.addAttribute("v", v);
         model.addAttribute("packing", typed != null ? typed : new Packing(v.jars(), v.what(), v.useBy(), ""));
         model.addAttribute("temp", temp);
+        @SuppressWarnings("unchecked")
+        Map<String, String> asked = (Map<String, String>) model.asMap().getOrDefault("asked", Map.of());
+        model.addAttribute(
+                "season",
+                SeasonRows.of(
+                        view.done(),
+                        batch.plan().servedC(),
+                        view.forecast().likelyBody(),
+                        asked,
+                        new Figures(kitchen)));
         model.addAttribute("storages", Storage.values());
         model.addAttribute("containers", CoolingIn.values());
         model.addAttribute("kept", shelf.ofBatch(kitchen.id(), batch.id()));
@@ -122,6 +138,7 @@ class FinishController {
             @RequestParam String what,
             @RequestParam(defaultValue = "") String useBy,
             @RequestParam(defaultValue = "") String reason,
+            @RequestParam(defaultValue = "") String tested,
             Model model,
             HttpServletResponse response) {
         try {
@@ -135,6 +152,10 @@ class FinishController {
                 }
             }
             shelf.pack(kitchen, id, filled, Refusal.checked("what", () -> Storage.valueOf(what)), date(useBy), reason);
+            if (!tested.isBlank()) {
+                EventBody note = new EventBody.Note("Tested recipe followed: " + tested.strip());
+                batches.record(kitchen, id, new Batches.Draft("tested-" + UUID.randomUUID(), batches.now(), note));
+            }
             return "redirect:/log/" + id + "/finish#kept";
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

@@ -4,6 +4,7 @@ import app.gradior.clock.Cooling;
 import app.gradior.clock.CoolingWatch;
 import app.gradior.kitchen.Finishing;
 import app.gradior.measure.Numbers;
+import app.gradior.sauce.Use;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.JarFilling;
 import app.gradior.web.draw.CoolingDrawing;
@@ -11,9 +12,11 @@ import app.gradior.web.frame.Figures;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * The finish as its page shows it.
@@ -38,6 +41,7 @@ record FinishView(
         String shelfKind,
         String useBy,
         String holding,
+        String portions,
         List<ToolRow> tools,
         boolean starchOrFat) {
 
@@ -49,6 +53,9 @@ record FinishView(
 
     /** What a tool would make of it. */
     record ToolRow(String name, String amount, String step) {}
+
+    /** A use that wants a thickness within so many steps counts as near. */
+    private static final double NEAR_STEPS = 1.1;
 
     static FinishView of(Finishing.View v, Figures figures, LocalDate today) {
         CoolingWatch watch = v.chosen().watch();
@@ -73,9 +80,8 @@ record FinishView(
                         .orElse(""),
                 v.shelf().kind().label(),
                 today.plusDays(v.shelf().days()).toString(),
-                "Held at a bare steam with the lid ajar it loses about "
-                        + figures.mass(5 * Math.max(1, Math.round(v.lostPerHalfHourG() / 5)))
-                        + " each half hour: stir that much hot water back in.",
+                holding(v, figures),
+                portions(v),
                 v.tools().stream()
                         .map(t -> new ToolRow(
                                 t.name(),
@@ -100,6 +106,24 @@ record FinishView(
             case LATE -> now + "It was not at 21 °C by " + warm + ".";
             case TOO_LATE -> now + "It was not at 5 °C by " + cold + ".";
         };
+    }
+
+    private static String holding(Finishing.View v, Figures figures) {
+        double each = v.held().get(0).lostG();
+        String steps = v.held().stream()
+                .map(h -> figures.step(h.stepServed()) + " after " + h.minutes() + " min")
+                .collect(Collectors.joining(", "));
+        return "Held at a bare steam with the lid ajar it thickens: step " + steps + ". Stir about "
+                + figures.mass(5 * Math.max(1, Math.round(each / 5))) + " of hot water back in each half hour.";
+    }
+
+    /** How many it serves, by the uses whose thickness is near. */
+    private static String portions(Finishing.View v) {
+        return Arrays.stream(Use.values())
+                .filter(use -> Math.abs(use.step() - v.batch().plan().targetStep()) <= NEAR_STEPS)
+                .map(use -> Numbers.plain(Math.floor(v.coldMl() / use.portionMl()), 0) + " to " + use.label() + " ("
+                        + Numbers.plain(use.portionMl(), 0) + " mL each)")
+                .collect(Collectors.joining(", "));
     }
 
     private static String todo(CoolingWatch.State state) {

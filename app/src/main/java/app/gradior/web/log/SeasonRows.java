@@ -1,0 +1,70 @@
+package app.gradior.web.log;
+
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.solve.Correction;
+import app.gradior.solve.Seasoning;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** The last seasoning of a finished sauce: what brings its salt, sugar and acid to a target, and what that does to it. */
+final class SeasonRows {
+    private SeasonRows() {}
+
+    /** A taste, with what brings it where. */
+    private record Way(Seasoning.Taste taste, String food, double more) {}
+
+    private static final List<Way> WAYS = List.of(
+            new Way(Seasoning.Taste.SALT, "salt", 0.2),
+            new Way(Seasoning.Taste.SUGARS, "sugar", 2),
+            new Way(Seasoning.Taste.ACID, "vinegar-cider", 0.1));
+
+    /**
+     * A row of the table.
+     *
+     * @param field its name in the form
+     * @param target wanted, as typed or as offered
+     * @param says what brings it there, or why nothing does
+     */
+    record Row(String field, String taste, String has, String target, String says) {}
+
+    static List<Row> of(Mixture sauce, double servedC, double bodyFactor, Map<String, String> asked, Figures figures) {
+        List<Row> rows = new ArrayList<>();
+        for (Way way : WAYS) {
+            double has = way.taste().percent(sauce);
+            String typed = asked.getOrDefault(way.taste().label(), "").strip();
+            double target = typed.isEmpty()
+                    ? Math.round(100 * (has + way.more())) / 100.0
+                    : Numbers.parse(typed).orElse(Double.NaN);
+            rows.add(new Row(
+                    way.taste().label(),
+                    way.taste().label(),
+                    Numbers.fixed(has, 2) + " %",
+                    typed.isEmpty() ? Numbers.plain(target, 2) : typed,
+                    says(sauce, way, target, servedC, bodyFactor, figures)));
+        }
+        return rows;
+    }
+
+    private static String says(
+            Mixture sauce, Way way, double target, double servedC, double bodyFactor, Figures figures) {
+        Food food = Catalogue.standard().food(way.food()).orElseThrow();
+        try {
+            double grams = Seasoning.addG(sauce, food, way.taste(), target);
+            Correction does = Correction.of(sauce, Mixture.of(food, grams), servedC, bodyFactor);
+            String spoons = figures.measure(food, grams);
+            String thinner = Math.abs(does.stepChange()) < 0.05
+                    ? ""
+                    : ", " + Numbers.fixed(Math.abs(does.stepChange()), 1) + " step "
+                            + (does.stepChange() > 0 ? "thicker" : "thinner");
+            return Numbers.plain(grams, 1) + " g " + food.name() + (spoons.isEmpty() ? "" : " (" + spoons + ")")
+                    + thinner;
+        } catch (IllegalArgumentException e) {
+            return Double.isNaN(target) ? "That is no number." : String.valueOf(e.getMessage());
+        }
+    }
+}
