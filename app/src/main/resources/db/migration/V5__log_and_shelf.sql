@@ -7,7 +7,8 @@ alter table batch
   add column rating int,
   add column notes text not null default '',
   add column intent varchar(12),
-  add key batch_log (kitchen_id, started_at),
+  -- The log's list is read from this index alone: the rows themselves are large, since each holds its plan.
+  add key batch_log (kitchen_id, started_at, state, name, pot_name, sauce_id, minutes, yield_ml, step_cold, rating),
   add key batch_sauce (kitchen_id, sauce_id, state, started_at);
 
 -- What a finished batch says of its pair and its sauce's body, and how well it was foretold: rebuilt from plan and events.

@@ -224,6 +224,14 @@ public class Batches {
     }
 
     private Batch batch(BatchRow row) {
+        return batch(
+                row,
+                batches.events(row.kitchenId(), row.id()).stream()
+                        .map(this::event)
+                        .toList());
+    }
+
+    private Batch batch(BatchRow row, List<BatchEvent> events) {
         return new Batch(
                 row.id(),
                 row.sauceId(),
@@ -233,9 +241,14 @@ public class Batches {
                 Batch.State.valueOf(row.state()),
                 row.startedAt().toInstant(ZoneOffset.UTC),
                 row.finishedAt() == null ? null : row.finishedAt().toInstant(ZoneOffset.UTC),
-                batches.events(row.kitchenId(), row.id()).stream()
-                        .map(this::event)
-                        .toList());
+                events);
+    }
+
+    /** Live batches by their plans alone, for those who ask what is on and not what happened. */
+    List<Batch> livePlans(long kitchenId) {
+        return batches.inState(kitchenId, Batch.State.LIVE.name()).stream()
+                .map(row -> batch(row, List.of()))
+                .toList();
     }
 
     private BatchEvent event(EventRow row) {

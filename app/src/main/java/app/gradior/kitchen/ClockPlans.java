@@ -164,7 +164,7 @@ public class ClockPlans {
     private List<ClockPlan.Placed> busy(Kitchen kitchen, Ware ware, LocalDateTime origin, int now) {
         List<String> names = ware.burners().stream().map(BurnerRow::name).toList();
         List<ClockPlan.Placed> busy = new ArrayList<>();
-        for (Batch batch : batches.live(kitchen.id())) {
+        for (Batch batch : batches.livePlans(kitchen.id())) {
             int burner = names.indexOf(batch.plan().burner());
             BatchPlan.Planned planned = batch.plan().planned();
             if (burner < 0 || planned == null) {

@@ -16,7 +16,7 @@ import java.util.regex.Pattern;
 
 /** How long pages take over HTTP with the demo data, one after another on a warm server; run by {@code ./gradior bench}. */
 final class HttpBenchmark {
-    private static final int WARM_UP = 1000;
+    private static final int WARM_UP = Integer.getInteger("gradior.warmUp", 1000);
     private static final int MEASURED = 300;
 
     private final HttpClient client =
