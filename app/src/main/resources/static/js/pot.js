@@ -5,12 +5,14 @@ import { TapQueue } from './queue.js';
 
 const EVERY_MS = 10_000;
 const OFFLINE_MS = 2_000;
+/** Two taps on one button within this are one. */
+const TWICE_MS = 3_000;
 const pot = /** @type {HTMLElement} */ (document.querySelector('#pot'));
 const line = /** @type {HTMLElement} */ (document.querySelector('#line'));
 const said = /** @type {HTMLElement} */ (document.querySelector('#said'));
 const id = pot.dataset.id ?? '';
 const queue = new TapQueue(id);
-const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', n: 'note', k: 'taken', x: 'texture', '?': 'keys' };
+const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', j: 'volume', p: 'temperature', n: 'note', k: 'taken', x: 'texture', '?': 'keys' };
 const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', v: '[data-speak]', m: '[data-next]', z: '[data-undo]' };
 let prefix = '';
 
@@ -44,6 +46,7 @@ async function sync() {
     await refresh().catch(() => (reached = false));
   }
   say(reached);
+  nameNext();
   if (says) {
     said.hidden = false;
     said.textContent = says;
@@ -129,7 +132,30 @@ function nextStage() {
     dialog.dataset.lines = stage.dataset.missing;
     dialog.showModal();
   } else {
-    tap('stageDone', {});
+    stageDone();
+  }
+}
+
+/** Says which stage is over: the one that is shown, or, while nothing comes from the server, one more for each that waits. */
+function stageDone() {
+  const shown = Number(/** @type {HTMLElement | null} */ (document.querySelector('#stage'))?.dataset.stage ?? 0);
+  const ended = queue.waiting().filter((waits) => waits.type === 'stageDone');
+  const last = ended.at(-1);
+  if (last && Date.now() - last.tappedAt < TWICE_MS) {
+    return sync();
+  }
+  return tap('stageDone', { stage: String(last ? Number(last.fields.stage) + 1 : shown) });
+}
+
+/** While the server is away, the button says what comes after the stages that wait to be ended. */
+function nameNext() {
+  const waits = queue.waiting().filter((tap) => tap.type === 'stageDone').at(-1);
+  const names = Array.from(document.querySelectorAll('.coursebar b span:last-child'), (span) => span.textContent);
+  for (const button of document.querySelectorAll('[data-next]')) {
+    if (waits) {
+      const after = names[Number(waits.fields.stage) + 2];
+      button.textContent = after ? `On to: ${after}` : 'It is over';
+    }
   }
 }
 
@@ -137,7 +163,7 @@ function nextStage() {
 function forgot(dialog, type) {
   dialog.close();
   queue.add(type, { lines: dialog.dataset.lines ?? '' });
-  return tap('stageDone', {});
+  return stageDone();
 }
 
 /**

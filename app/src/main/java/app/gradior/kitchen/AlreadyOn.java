@@ -43,6 +43,7 @@ public class AlreadyOn {
      * @param name empty for the sauce's
      * @param sauceId 0 when lines say what went in
      * @param typed one ingredient line each; unused with a sauce
+     * @param burnerId 0 for not known
      * @param sinceMinutes it has looked like this for so long
      * @param look key of the look
      * @param lid key of the lid
@@ -52,6 +53,7 @@ public class AlreadyOn {
             long sauceId,
             List<String> typed,
             long potId,
+            long burnerId,
             double sinceMinutes,
             String look,
             String lid,
@@ -77,29 +79,34 @@ public class AlreadyOn {
         range(faults, "since", "Since how many minutes", question.sinceMinutes(), 0, LONGEST_SINCE_MIN);
         range(faults, "step", "The step wanted", question.targetStep(), 1, 9);
         range(faults, "served", "The serving temperature, °C", question.servedC(), -20, 100);
-        if (kit.pots(kitchen.id()).stream().noneMatch(p -> p.id() == question.potId())) {
+        Ware ware = kit.ware(kitchen.id());
+        if (ware.pots().stream().noneMatch(p -> p.id() == question.potId())) {
             faults.add(new Fault("pot", "Choose the pot it is in."));
+        }
+        if (question.burnerId() != 0 && ware.burners().stream().noneMatch(b -> b.id() == question.burnerId())) {
+            faults.add(new Fault("burner", "Choose the burner it is on, or none."));
         }
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
         }
-        KitchenKit.KitPot pot = kit.pot(kitchen.id(), question.potId());
+        KitchenKit.KitPot pot = ware.pot(question.potId());
         String name = question.name().isBlank()
                 ? sauce != null
                         ? sauce.name()
                         : readings.get(0).food().orElseThrow().name()
                 : question.name();
         BatchPlan plan = BatchPlan.hot(
-                readings.stream().map(AlreadyOn::unwatched).toList(),
-                sauce != null ? sauce.draft().texture() : Texture.CHUNKY,
-                0,
-                BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
-                new Heat(
-                        Refusal.checked("look", () -> Look.ofKey(question.look())),
-                        Refusal.checked("lid", () -> LidState.ofKey(question.lid()))),
-                kitchen.altitudeM(),
-                question.targetStep(),
-                question.servedC());
+                        readings.stream().map(AlreadyOn::unwatched).toList(),
+                        sauce != null ? sauce.draft().texture() : Texture.CHUNKY,
+                        0,
+                        BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
+                        new Heat(
+                                Refusal.checked("look", () -> Look.ofKey(question.look())),
+                                Refusal.checked("lid", () -> LidState.ofKey(question.lid()))),
+                        kitchen.altitudeM(),
+                        question.targetStep(),
+                        question.servedC())
+                .known(ware, pot, ware.burner(question.burnerId()), question.sauceId());
         return batches.start(
                 kitchen,
                 name,

@@ -14,6 +14,7 @@ import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
+import app.gradior.store.Rows.BurnerRow;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.List;
@@ -80,6 +81,31 @@ public record BatchPlan(
                 null,
                 null,
                 null);
+    }
+
+    /**
+     * The same on a burner of the kit, with what water tests and batches taught of it and of the sauce.
+     *
+     * @param sauceId 0 for no sauce of the book
+     */
+    public BatchPlan known(Ware ware, KitchenKit.KitPot in, Optional<BurnerRow> burner, long sauceId) {
+        Ware.Known pair = ware.pair(in, burner);
+        return new BatchPlan(
+                lines,
+                texture,
+                evaporatedG,
+                pot,
+                burner.map(BurnerRow::name).orElse(null),
+                burner.map(BurnerRow::netPowerW).orElse(null),
+                pair.any() ? (Double) pair.learnt().factor() : null,
+                look,
+                lid,
+                altitudeM,
+                targetStep,
+                servedC,
+                planned,
+                stages,
+                ware.prior(in, burner, sauceId));
     }
 
     /**

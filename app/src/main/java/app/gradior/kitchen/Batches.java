@@ -209,13 +209,28 @@ public class Batches {
         for (int line : named) {
             Refusal.inRange("lines", line, 0, batch.plan().lines().size() - 1, "");
         }
-        if (draft.body() instanceof EventBody.StageDone
-                && batch.stage() >= batch.plan().course().size()) {
-            throw Refusal.conflict("type", "All stages of this batch are over: take it off, or take one back.");
+        if (draft.body() instanceof EventBody.StageDone done) {
+            checkStage(batch, done);
         }
         if (draft.body() instanceof EventBody.Undo undo
                 && batch.standing().stream().noneMatch(e -> e.clientKey().equals(undo.undoneKey()))) {
             throw Refusal.unfit("undoneKey", "no standing event of this batch has the key '" + undo.undoneKey() + "'");
+        }
+    }
+
+    private static void checkStage(Batch batch, EventBody.StageDone done) {
+        List<BatchPlan.PlanStage> course = batch.plan().course();
+        Integer ended = done.stage();
+        int at = batch.stage();
+        if (ended != null && ended < at && ended < course.size()) {
+            String now = at < course.size() ? "it is at “" + course.get(at).name() + "”" : "all stages are";
+            throw Refusal.conflict("stage", "“" + course.get(ended).name() + "” is over already: " + now + ".");
+        }
+        if (at >= course.size()) {
+            throw Refusal.conflict("type", "All stages of this batch are over: take it off, or take one back.");
+        }
+        if (ended != null && ended > at) {
+            throw Refusal.conflict("stage", "It is at “" + course.get(at).name() + "”: end that stage first.");
         }
     }
 

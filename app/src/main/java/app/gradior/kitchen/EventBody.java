@@ -157,7 +157,7 @@ public sealed interface EventBody {
     record Taken(@Nullable Double massG, @Nullable Double ml) implements EventBody {
         public Taken {
             if ((massG == null) == (ml == null)) {
-                throw Refusal.unfit("massG", "give either massG or ml");
+                throw Refusal.unfit("massG", "give grams (massG) or millilitres (ml), one of them");
             }
             if (massG != null) {
                 Refusal.inRange("massG", massG, 0.1, 50_000, " g");
@@ -241,8 +241,19 @@ public sealed interface EventBody {
         return List.copyOf(lines);
     }
 
-    /** The present stage is over, and the next begins. */
-    record StageDone(@Nullable String stage) implements EventBody {
+    /**
+     * A stage is over, and the next begins.
+     *
+     * @param stage the stage that ends, by its place from 0, so that two who say it of one stage end one; absent for the
+     *     present one, whichever that is
+     */
+    record StageDone(@Nullable Integer stage) implements EventBody {
+        public StageDone {
+            if (stage != null) {
+                Refusal.inRange("stage", stage, 0, 200, "");
+            }
+        }
+
         @Override
         public String type() {
             return "stageDone";

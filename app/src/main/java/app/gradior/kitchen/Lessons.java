@@ -48,10 +48,10 @@ public class Lessons {
         BatchStory story = batch.story(lines, kitchen);
         BatchStory whole = story.with(afterwards(batch, end));
         Learning.Lesson lesson = Learning.lesson(whole, end);
-        Optional<Forecast.Finish> foretold =
-                Estimator.forecast(story.upTo(-1), 0).finish();
+        BatchStory planned = batch.knownAt(Instant.MIN).story(lines, kitchen);
+        Optional<Forecast.Finish> foretold = Estimator.forecast(planned, 0).finish();
         Optional<Forecast.Finish> unlearnt =
-                Estimator.forecast(story.upTo(-1).unlearnt(), 0).finish();
+                Estimator.forecast(planned.unlearnt(), 0).finish();
         String burner = batch.plan().burner();
         lessons.keep(new LessonRow(
                 batch.id(),

@@ -146,6 +146,21 @@ class BatchesTest {
     }
 
     @Test
+    void twoDevicesThatEndOneStageEndItOnce() {
+        id = batches.start(kitchen, "Damson", null, null, staged(), clock.instant());
+        clock.forward(Duration.ofMinutes(15));
+        record("phone", clock.instant(), new EventBody.StageDone(0));
+        assertThatThrownBy(() -> record("tablet", clock.instant(), new EventBody.StageDone(0)))
+                .hasMessageContaining("“Simmer” is over already: it is at “Mill”");
+        assertThat(batch().stage()).isEqualTo(1);
+        assertThatThrownBy(() -> record("ahead", clock.instant(), new EventBody.StageDone(2)))
+                .hasMessageContaining("It is at “Mill”");
+        record("u", clock.instant(), new EventBody.Undo("phone"));
+        record("again", clock.instant(), new EventBody.StageDone(0));
+        assertThat(batch().stage()).isEqualTo(1);
+    }
+
+    @Test
     void aLineLeftOutIsNotInThePotUntilItIsTicked() {
         id = batches.start(kitchen, "Damson", null, null, staged(), clock.instant());
         Instant start = clock.instant();

@@ -31,6 +31,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 @ApplicationTest
 class KitchenFileTest {
     @Autowired
+    private AlreadyOn already;
+
+    @Autowired
     private Kitchens kitchens;
 
     @Autowired
@@ -219,10 +222,32 @@ class KitchenFileTest {
                 StarchKind.MAIZE);
         assertThat(planning.answer(kitchen, plan).setting().onHeat().pairFactor())
                 .isEqualTo(pair.learnt().factor());
+        BatchPlan takenUp = takenUp(ware);
+        assertThat(takenUp.pairFactor()).isEqualTo(pair.learnt().factor());
+        assertThat(takenUp.prior())
+                .isEqualTo(planning.answer(kitchen, plan).setting().prior());
         lessons.count(kitchen.id(), batchId, false);
         assertThat(planning.answer(kitchen, plan).setting().onHeat().pairFactor())
                 .as("left out")
                 .isEqualTo(1);
+    }
+
+    /** The sauce's pot, found on the stove on the sauce's burner. */
+    private BatchPlan takenUp(Ware ware) {
+        long id = already.takeUp(
+                kitchen,
+                new AlreadyOn.Question(
+                        "",
+                        sauceId,
+                        List.of(),
+                        ware.pots().get(0).id(),
+                        ware.burners().get(0).id(),
+                        5,
+                        "lively",
+                        "open",
+                        5,
+                        60));
+        return batches.batch(kitchen.id(), id).plan();
     }
 
     @Test

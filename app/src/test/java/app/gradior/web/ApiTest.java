@@ -156,6 +156,7 @@ class ApiTest extends ApiCalls {
                 "{\"clientKey\":\"a\",\"type\":\"lid\",\"state\":\"gone\"}|422|state",
                 "{\"clientKey\":\"a\",\"type\":\"taken\"}|422|massG",
                 "{\"clientKey\":\"a\",\"type\":\"taken\",\"massG\":5,\"ml\":5}|422|massG",
+                "{\"clientKey\":\"a\",\"type\":\"stageDone\",\"stage\":1}|409|stage",
                 "{\"clientKey\":\"a\",\"type\":\"sieved\",\"milled\":true,\"leftG\":-1}|422|leftG",
                 "{\"clientKey\":\"a\",\"type\":\"added\",\"ingredients\":[{\"line\":\"a wug\"}]}|422|ingredients[0].line",
                 "{\"clientKey\":\"a\",\"type\":\"undo\",\"undoneKey\":\"zz\"}|422|undoneKey",

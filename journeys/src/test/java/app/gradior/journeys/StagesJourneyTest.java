@@ -74,6 +74,7 @@ class StagesJourneyTest {
             weigh(page, Math.round(after + EMPTY_G - 2));
             assertThat(page.locator(".donow h2")).not().hasText("Read it once more");
 
+            readAndTaken(page);
             onTo(page, "Blend");
             assertThat(page.locator("[data-heatkey]")).hasText(Pattern.compile("Back on.*"));
             onTo(page, "Add");
@@ -149,6 +150,29 @@ class StagesJourneyTest {
         page.keyboard().type(String.valueOf(grams));
         page.keyboard().press("Enter");
         assertThat(page.locator(".log li").first()).containsText(String.format("%,d g", grams));
+    }
+
+    /** A thermometer, a jug, and a portion taken out by volume. */
+    private static void readAndTaken(Page page) {
+        page.keyboard().press("p");
+        page.keyboard().type("98");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".log li").first()).containsText("98 °C");
+        page.keyboard().press("j");
+        Browser.checkScreen(page);
+        page.keyboard().type("wug");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#dlg-volume .fault")).containsText("“wug” is no number");
+        assertThat(page.locator("#dlg-volume input[name=ml]")).hasValue("wug");
+        page.locator("#dlg-volume input[name=ml]").fill("1350");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".log li").first()).containsText("1,350 mL");
+        page.keyboard().press("k");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("#dlg-taken .fault")).containsText("grams");
+        page.fill("#dlg-taken input[name=ml]", "50");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".log li").first()).containsText("Taken out: 50 mL");
     }
 
     private static void slurryByPortions(Page page) {

@@ -18,8 +18,10 @@ import app.gradior.kitchen.Lines;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Tokens;
+import app.gradior.kitchen.Ware;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
+import app.gradior.store.Rows.BurnerRow;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.api.ApiModel.MixtureInput;
@@ -34,6 +36,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -96,6 +100,7 @@ class BatchApi {
             @Nullable Integer version,
             @Nullable MixtureInput mixture,
             @Nullable BatchPot pot,
+            @Nullable Long burnerId,
             @Nullable String look,
             @Nullable String lid,
             @Nullable Double altitudeM,
@@ -197,19 +202,18 @@ class BatchApi {
     }
 
     private SauceBook.@Nullable Sauce sauce(NewBatch wanted, Kitchen kitchen) {
-        if (wanted.sauceId() == null) {
+        Long id = wanted.sauceId();
+        Integer version = wanted.version();
+        if (id == null) {
             return null;
         }
         if (wanted.mixture() != null) {
             throw Refusal.unfit("mixture", "give either a sauceId or a mixture, not both");
         }
-        try {
-            return wanted.version() == null
-                    ? book.sauce(kitchen, wanted.sauceId())
-                    : book.version(kitchen, wanted.sauceId(), wanted.version());
-        } catch (Refusal refusal) {
-            throw Refusal.unfit("sauceId", "there is no such sauce, or version of it, in this kitchen");
-        }
+        return ofKitchen(
+                "sauceId",
+                "there is no such sauce, or version of it, in this kitchen",
+                () -> version == null ? book.sauce(kitchen, id) : book.version(kitchen, id, version));
     }
 
     private BatchPlan plan(
@@ -226,40 +230,62 @@ class BatchApi {
                 : wanted.servedC();
         double altitudeM = wanted.altitudeM() == null ? kitchen.altitudeM() : wanted.altitudeM();
         Refusal.inRange("altitudeM", altitudeM, -430, 5500, " m");
-        return BatchPlan.hot(
+        BatchPot asked = needed("pot", wanted.pot());
+        Ware ware = kit.ware(kitchen.id());
+        Optional<KitchenKit.KitPot> kitPot = kitPot(ware, asked);
+        BatchPlan plan = BatchPlan.hot(
                 ingredients.usable().stream()
                         .map(reading -> new BatchPlan.PlanLine(
                                 reading.text(), reading.food().orElseThrow().id(), reading.massG(), reading.logSd()))
                         .toList(),
                 sauce != null ? sauce.draft().texture() : ingredients.texture(),
                 evaporatedG,
-                pot(needed("pot", wanted.pot()), kitchen),
+                kitPot.map(p -> BatchPlan.PlanPot.of(p.name(), p.shape(), p.emptyG(), p.material()))
+                        .orElseGet(() -> measured(asked)),
                 new Heat(
                         Refusal.checked("look", () -> Look.ofKey(needed("look", wanted.look()))),
                         Refusal.checked("lid", () -> LidState.ofKey(needed("lid", wanted.lid())))),
                 altitudeM,
                 Refusal.inRange("targetStep", need("targetStep", step), 1, 9, ""),
                 Refusal.inRange("servedC", need("servedC", servedC), -20, 110, " °C"));
+        Optional<BurnerRow> burner = burner(ware, wanted, kitPot.isPresent());
+        return kitPot.map(p -> plan.known(ware, p, burner, sauce == null ? 0 : sauce.id()))
+                .orElse(plan);
     }
 
-    private BatchPlan.PlanPot pot(BatchPot wanted, Kitchen kitchen) {
-        if (wanted.id() != null) {
-            KitchenKit.KitPot pot;
-            try {
-                pot = kit.pot(kitchen.id(), wanted.id());
-            } catch (Refusal refusal) {
-                throw Refusal.unfit("pot.id", "there is no such pot in this kitchen's kit");
-            }
-            return planPot(pot.name(), pot.shape(), pot.emptyG(), pot.material());
+    /** The pot of the kit that is named, if one is. */
+    private static Optional<KitchenKit.KitPot> kitPot(Ware ware, BatchPot wanted) {
+        Long id = wanted.id();
+        return id == null
+                ? Optional.empty()
+                : Optional.of(ofKitchen("pot.id", "there is no such pot in this kitchen's kit", () -> ware.pot(id)));
+    }
+
+    private static Optional<BurnerRow> burner(Ware ware, NewBatch wanted, boolean ofKit) {
+        Long id = wanted.burnerId();
+        if (id == null) {
+            return Optional.empty();
         }
+        if (!ofKit) {
+            throw Refusal.unfit("burnerId", "a burner goes with a pot of the kit: give pot.id too");
+        }
+        return ofKitchen("burnerId", "there is no such burner in this kitchen's kit", () -> ware.burner(id));
+    }
+
+    /** What is looked up by an id of the request; what is missing becomes a fault of that field. */
+    private static <T> T ofKitchen(String field, String message, Supplier<T> lookUp) {
+        try {
+            return lookUp.get();
+        } catch (Refusal refusal) {
+            throw Refusal.unfit(field, message);
+        }
+    }
+
+    private static BatchPlan.PlanPot measured(BatchPot wanted) {
         PotShape shape =
                 new ApiModel.PotInput(wanted.topDiameterMm(), wanted.baseDiameterMm(), wanted.heightMm()).shape();
         double emptyG = wanted.emptyG() == null ? 0 : Refusal.inRange("pot.emptyG", wanted.emptyG(), 0, 20_000, " g");
-        return planPot("A pot", shape, emptyG, PotMaterial.STAINLESS);
-    }
-
-    private static BatchPlan.PlanPot planPot(String name, PotShape shape, double emptyG, PotMaterial material) {
-        return BatchPlan.PlanPot.of(name, shape, emptyG, material);
+        return BatchPlan.PlanPot.of("A pot", shape, emptyG, PotMaterial.STAINLESS);
     }
 
     @PostMapping("/{id}/events")

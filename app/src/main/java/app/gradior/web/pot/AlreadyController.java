@@ -7,6 +7,7 @@ import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.Ware;
 import app.gradior.measure.Numbers;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
@@ -45,29 +46,23 @@ class AlreadyController {
     }
 
     private void fill(Kitchen kitchen, Map<String, String> asked, Model model) {
-        Map<String, String> f = new HashMap<>(Map.of(
-                "name",
-                "",
-                "sauce",
-                "0",
-                "lines",
-                "",
-                "pot",
-                "0",
-                "since",
-                "10",
-                "look",
-                "lively",
-                "lid",
-                "open",
-                "step",
-                "5",
-                "served",
-                new Figures(kitchen).degrees(60)));
+        Map<String, String> f = new HashMap<>(Map.ofEntries(
+                Map.entry("name", ""),
+                Map.entry("sauce", "0"),
+                Map.entry("lines", ""),
+                Map.entry("pot", "0"),
+                Map.entry("burner", "0"),
+                Map.entry("since", "10"),
+                Map.entry("look", "lively"),
+                Map.entry("lid", "open"),
+                Map.entry("step", "5"),
+                Map.entry("served", new Figures(kitchen).degrees(60))));
         asked.forEach(f::put);
         model.addAttribute("f", f);
         model.addAttribute("sauces", book.sauces(kitchen.id()));
-        model.addAttribute("pots", kit.pots(kitchen.id()));
+        Ware ware = kit.ware(kitchen.id());
+        model.addAttribute("pots", ware.pots());
+        model.addAttribute("burners", ware.burners());
         model.addAttribute("looks", Look.values());
         model.addAttribute("lids", LidState.values());
         model.addAttribute("uses", Use.values());
@@ -97,6 +92,7 @@ class AlreadyController {
                         .filter(line -> !line.isBlank())
                         .toList(),
                 whole(asked.getOrDefault("pot", "0")),
+                whole(asked.getOrDefault("burner", "0")),
                 number(asked, "since"),
                 asked.getOrDefault("look", ""),
                 asked.getOrDefault("lid", ""),

@@ -52,6 +52,8 @@ class PotController {
     /** Fields that a cook types as numbers. */
     private static final Set<String> NUMBERS =
             Set.of("grossG", "mm", "ml", "step", "percent", "c", "starchG", "liquidG", "massG", "leftG");
+    /** Fields that may be left empty. */
+    private static final Set<String> OPTIONAL = Set.of("leftG", "massG", "ml");
 
     private static final int MOST_KNOWN = 20;
 
@@ -140,7 +142,7 @@ class PotController {
         Batch batch = batches.batch(kitchen.id(), id);
         java.time.Instant at = batches.now().minus(Duration.ofMillis(Math.round(Math.max(0, ago) * 1000)));
         java.time.Instant kept = at.isBefore(batch.startedAt()) ? batch.startedAt() : at;
-        EventBody body = body(tapped);
+        EventBody body = body(tapped, new Figures(kitchen));
         Forecast before = forecasts.now(kitchen, batch);
         Batches.Recorded recorded = batches.record(kitchen, id, new Batches.Draft(tapped.clientKey(), kept, body));
         String says = "";
@@ -162,19 +164,26 @@ class PotController {
                         .orElse(List.of()));
     }
 
-    private EventBody body(Tapped tapped) {
+    private static double number(String field, String text) {
+        return Numbers.parse(text).orElseThrow(() -> Refusal.unfit(field, "“" + text + "” is no number"));
+    }
+
+    private EventBody body(Tapped tapped, Figures figures) {
         ObjectNode fields = json.createObjectNode();
         for (Map.Entry<String, String> field : tapped.fields().entrySet()) {
             String text = field.getValue().strip();
-            if (text.isEmpty() && field.getKey().equals("leftG")) {
+            if (text.isEmpty() && OPTIONAL.contains(field.getKey())) {
                 continue;
             }
             if (field.getKey().equals("milled")) {
                 fields.put("milled", text.equals("true"));
             } else if (NUMBERS.contains(field.getKey())) {
-                double value = Numbers.parse(text)
-                        .orElseThrow(() -> Refusal.unfit(field.getKey(), "“" + text + "” is no number"));
-                fields.put(field.getKey(), value);
+                fields.put(field.getKey(), number(field.getKey(), text));
+            } else if (field.getKey().equals("degrees")) {
+                number("degrees", text);
+                fields.put("c", figures.celsius(text));
+            } else if (field.getKey().equals("stage")) {
+                fields.put("stage", Math.round(number("stage", text)));
             } else if (field.getKey().equals("lines")) {
                 ArrayNode lines = fields.putArray("lines");
                 for (String line : text.split(",")) {
