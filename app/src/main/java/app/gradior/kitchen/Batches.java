@@ -110,7 +110,8 @@ public class Batches {
                         utc(startedAt),
                         null),
                 key);
-        log.summarise(kitchenId, key.getId(), plan.pot().name(), null, null, null, null, "");
+        batches.insertPlan(kitchenId, key.getId(), json.write(plan));
+        summarise(kitchenId, batch(kitchenId, key.getId()));
         return key.getId();
     }
 
@@ -316,8 +317,14 @@ public class Batches {
         return clock.instant();
     }
 
+    /** Batches without a summary. */
+    List<Long> unsummarised(long kitchenId) {
+        return log.unsummarised(kitchenId);
+    }
+
     /** What the log sorts and searches by, from plan and events; takes its lesson too when it is finished. */
-    void rebuild(Kitchen kitchen, long batchId) {
+    @Transactional
+    public void rebuild(Kitchen kitchen, long batchId) {
         Batch batch = batch(kitchen.id(), batchId);
         summarise(kitchen.id(), batch);
         lessons.learn(kitchen, batch);
@@ -333,7 +340,8 @@ public class Batches {
                 batch.finish().map(EventBody.Finished::yieldMl).orElse(null),
                 batch.nextDay().map(EventBody.NextDay::step).orElse(null),
                 batch.rating().map(EventBody.Rated::stars).orElse(null),
-                batch.notes());
+                LogMapper.plain(
+                        String.join(" ", batch.name(), batch.plan().pot().name(), batch.notes())));
     }
 
     void insertPast(long kitchenId, long batchId, Draft draft) {

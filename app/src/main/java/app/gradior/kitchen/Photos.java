@@ -75,10 +75,40 @@ public class Photos {
         }
     }
 
-    /** A picture of a kitchen's file: it must be one that can be read, and is left as it is so that the file stays the same. */
-    static byte[] redrawnUnlessOurs(byte[] file) {
-        redrawn(file);
-        return file;
+    /** A picture of a kitchen's file: kept byte by byte when it is as we write them, so that the file stays the same; else drawn anew. */
+    static byte[] ours(byte[] file) {
+        byte[] fresh = redrawn(file);
+        return plain(file) ? file : fresh;
+    }
+
+    /** Whether a JPEG holds nothing but its picture: no thumbnail, place, camera or comment, and nothing after its end. */
+    private static boolean plain(byte[] jpeg) {
+        int at = 2;
+        while (at + 4 <= jpeg.length && (jpeg[at] & 0xFF) == 0xFF) {
+            int marker = jpeg[at + 1] & 0xFF;
+            int length = (jpeg[at + 2] & 0xFF) << 8 | jpeg[at + 3] & 0xFF;
+            boolean picture = marker >= 0xC0 && marker <= 0xCF || marker >= 0xDA && marker <= 0xDD;
+            boolean bareHeader = marker == 0xE0 && length == 16;
+            if (!picture && !bareHeader || length < 2) {
+                return false;
+            }
+            at += 2 + length;
+            if (marker == 0xDA) {
+                return endsWithPicture(jpeg, at);
+            }
+        }
+        return false;
+    }
+
+    /** Whether nothing but one picture's data comes from there to the end. */
+    private static boolean endsWithPicture(byte[] jpeg, int from) {
+        for (int i = from; i + 1 < jpeg.length; i++) {
+            int next = jpeg[i + 1] & 0xFF;
+            if ((jpeg[i] & 0xFF) == 0xFF && next != 0 && !(next >= 0xD0 && next <= 0xD7)) {
+                return next == 0xD9 && i + 2 == jpeg.length;
+            }
+        }
+        return false;
     }
 
     /** The same picture in a fresh file. */

@@ -127,6 +127,24 @@ public class Shelf {
         }
     }
 
+    /** A container of a file: refused when it could not have come about here. */
+    static void check(ContainerRow c) {
+        State state = State.valueOf(c.state());
+        boolean fits = Storage.valueOf(c.place()).cools()
+                && !c.name().isBlank()
+                && c.name().length() <= 120
+                && c.ml() >= 1
+                && c.ml() <= 20_000
+                && c.reason().length() <= 300
+                && c.why().length() <= 300
+                && !c.useBy().isBefore(c.packedOn())
+                && !c.useBy().isAfter(c.packedOn().plusDays(LONGEST_DAYS))
+                && (state == State.STORED || c.stateOn() != null);
+        if (!fits) {
+            throw new IllegalArgumentException("container “" + c.name() + "” has a field out of range");
+        }
+    }
+
     private static void checkDate(List<Fault> faults, LocalDate useBy, LocalDate usual, LocalDate from, String reason) {
         if (useBy.isBefore(from) || useBy.isAfter(from.plusDays(LONGEST_DAYS))) {
             faults.add(new Fault("useBy", "Use by " + useBy + ": from today to two years ahead."));
@@ -154,20 +172,7 @@ public class Shelf {
         if (state == State.THROWN && why.isBlank()) {
             throw Refusal.unfit("why", "Note why " + row.name() + " was thrown away: it teaches the next plan.");
         }
-        update(new ContainerRow(
-                row.id(),
-                kitchen.id(),
-                row.batchId(),
-                row.name(),
-                row.ml(),
-                row.place(),
-                row.packedOn(),
-                row.useBy(),
-                row.reason(),
-                state.name(),
-                today(kitchen),
-                why.length() > 300 ? why.substring(0, 300) : why,
-                row.revision()));
+        update(row.marked(state.name(), today(kitchen), why.length() > 300 ? why.substring(0, 300) : why));
     }
 
     /** Another date: earlier freely, later with a reason. */
@@ -179,20 +184,7 @@ public class Shelf {
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
         }
-        update(new ContainerRow(
-                row.id(),
-                kitchen.id(),
-                row.batchId(),
-                row.name(),
-                row.ml(),
-                row.place(),
-                row.packedOn(),
-                useBy,
-                reason.isBlank() ? row.reason() : reason.strip(),
-                row.state(),
-                row.stateOn(),
-                row.why(),
-                row.revision()));
+        update(row.dated(useBy, reason.isBlank() ? row.reason() : reason.strip()));
     }
 
     private void update(ContainerRow row) {

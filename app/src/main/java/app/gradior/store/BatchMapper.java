@@ -13,45 +13,40 @@ import org.apache.ibatis.annotations.Update;
 
 /** Batches and their events; events are only ever added. */
 public interface BatchMapper {
+    String BATCH = """
+            select b.id, b.kitchen_id, b.sauce_id, b.sauce_version, b.name, p.plan, b.state, b.started_at, b.finished_at
+            from batch b join batch_plan p on p.batch_id = b.id
+            where b.kitchen_id = #{kitchenId}
+            """;
+
+    /** The batch without its plan, which {@link #insertPlan} adds. */
     @Insert("""
-            insert into batch (kitchen_id, sauce_id, sauce_version, name, plan, state, started_at)
-            values (#{row.kitchenId}, #{row.sauceId}, #{row.sauceVersion}, #{row.name}, #{row.plan}, #{row.state},
-                    #{row.startedAt})
+            insert into batch (kitchen_id, sauce_id, sauce_version, name, state, started_at)
+            values (#{row.kitchenId}, #{row.sauceId}, #{row.sauceVersion}, #{row.name}, #{row.state}, #{row.startedAt})
             """)
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insert(@Param("row") BatchRow row, @Param("key") Inserted key);
 
-    @Select("""
-            select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at
-            from batch where kitchen_id = #{kitchenId} and id = #{id}
-            """)
+    @Insert("insert into batch_plan (batch_id, kitchen_id, plan) values (#{id}, #{kitchenId}, #{plan})")
+    void insertPlan(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("plan") String plan);
+
+    @Select(BATCH + "and b.id = #{id}")
     Optional<BatchRow> find(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
     /** The same, holding the row until the transaction ends, so that events of one batch are taken in turn. */
-    @Select("""
-            select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at
-            from batch where kitchen_id = #{kitchenId} and id = #{id} for update
-            """)
+    @Select(BATCH + "and b.id = #{id} for update")
     Optional<BatchRow> lock(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
-    @Select("""
-            select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at
-            from batch where kitchen_id = #{kitchenId} and state = #{state} order by started_at desc, id desc limit 500
-            """)
+    @Select(BATCH + "and b.state = #{state} order by b.started_at desc, b.id desc limit 500")
     List<BatchRow> inState(@Param("kitchenId") long kitchenId, @Param("state") String state);
 
-    @Select("""
-            select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at
-            from batch where kitchen_id = #{kitchenId} order by started_at desc, id desc limit 500
-            """)
+    @Select(BATCH + "order by b.started_at desc, b.id desc limit 500")
     List<BatchRow> all(long kitchenId);
 
     /** Finished since a moment. */
-    @Select("""
-            select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at
-            from batch where kitchen_id = #{kitchenId} and state = 'FINISHED' and started_at >= #{begun}
-                   and finished_at >= #{since}
-            order by finished_at limit 20
+    @Select(BATCH + """
+            and b.state = 'FINISHED' and b.started_at >= #{begun} and b.finished_at >= #{since}
+            order by b.finished_at limit 20
             """)
     List<BatchRow> finishedSince(
             @Param("kitchenId") long kitchenId,
@@ -59,10 +54,7 @@ public interface BatchMapper {
             @Param("since") LocalDateTime since);
 
     /** All there ever were, the oldest first. */
-    @Select("""
-            select id, kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at
-            from batch where kitchen_id = #{kitchenId} order by id
-            """)
+    @Select(BATCH + "order by b.id")
     List<BatchRow> everyOne(long kitchenId);
 
     @Update("""

@@ -32,6 +32,9 @@ public interface KitchenMapper {
     @Select("select id, name, measures, fahrenheit, altitude_m, time_zone, demo from kitchen where id = #{kitchenId}")
     Optional<KitchenRow> find(long kitchenId);
 
+    @Select("select id from kitchen order by id")
+    List<Long> all();
+
     @Select("select id, name, measures, fahrenheit, altitude_m, time_zone, demo from kitchen where demo limit 1")
     Optional<KitchenRow> findDemo();
 

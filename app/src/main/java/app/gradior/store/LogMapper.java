@@ -1,8 +1,10 @@
 package app.gradior.store;
 
 import app.gradior.store.Rows.SummaryRow;
+import java.text.Normalizer;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Locale;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
@@ -12,7 +14,7 @@ import org.jspecify.annotations.Nullable;
 public interface LogMapper {
     String WHERE = """
             where kitchen_id = #{kitchenId}
-            <if test="f.like != ''">and (name like #{f.like} or pot_name like #{f.like} or notes like #{f.like})</if>
+            <if test="f.like != ''">and words like #{f.like}</if>
             <if test="f.sauceId != 0">and sauce_id = #{f.sauceId}</if>
             <if test="f.pot != ''">and pot_name = #{f.pot}</if>
             <if test="f.from != null">and started_at &gt;= #{f.from}</if>
@@ -44,17 +46,26 @@ public interface LogMapper {
             @Nullable Double stepHigh,
             String sort,
             boolean up) {
-        /** Words as LIKE takes them: no joker among them. */
+        /** Words as LIKE takes them: no joker among them, and as {@link LogMapper#plain} leaves them. */
         public static String like(String words) {
             return words.isEmpty()
                     ? ""
-                    : "%" + words.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+                    : "%"
+                            + plain(words)
+                                    .replace("\\", "\\\\")
+                                    .replace("%", "\\%")
+                                    .replace("_", "\\_") + "%";
         }
     }
 
-    @Select(
-            "<script>select id, kitchen_id, sauce_id, name, state, started_at, pot_name, minutes, yield_ml, step_cold, rating"
-                    + " from batch " + WHERE + """
+    /** A text in small letters without accents, by which batches are searched. */
+    static String plain(String text) {
+        return Normalizer.normalize(text, Normalizer.Form.NFD)
+                .replaceAll("\\p{M}+", "")
+                .toLowerCase(Locale.ROOT);
+    }
+
+    String ORDER = """
             <choose>
               <when test="f.sort == 'name'">order by name</when>
               <when test="f.sort == 'minutes'">order by minutes</when>
@@ -64,7 +75,14 @@ public interface LogMapper {
               <otherwise>order by started_at</otherwise>
             </choose>
             <choose><when test="f.up">asc, id asc</when><otherwise>desc, id desc</otherwise></choose>
-            limit #{most} offset #{skip}</script>""")
+            """;
+
+    /** The ids of the page are found first, by an index alone where one serves; rows are read for these only. */
+    @Select(
+            "<script>select id, kitchen_id, sauce_id, name, state, started_at, pot_name, minutes, yield_ml, step_cold, rating"
+                    + " from batch join (select id from batch " + WHERE + ORDER
+                    + " limit #{most} offset #{skip}) page using (id) where kitchen_id = #{kitchenId} " + ORDER
+                    + "</script>")
     List<SummaryRow> page(
             @Param("kitchenId") long kitchenId,
             @Param("f") Filter filter,
@@ -74,7 +92,10 @@ public interface LogMapper {
     @Select("<script>select count(*) from batch " + WHERE + "</script>")
     long count(@Param("kitchenId") long kitchenId, @Param("f") Filter filter);
 
-    @Select("select distinct pot_name from batch where kitchen_id = #{kitchenId} order by pot_name limit 200")
+    @Select("""
+            select pot_name from (select distinct kitchen_id, pot_name from batch where kitchen_id = #{kitchenId}) known
+            where pot_name != '' order by pot_name limit 200
+            """)
     List<String> pots(long kitchenId);
 
     @Select("""
@@ -87,7 +108,7 @@ public interface LogMapper {
 
     @Update("""
             update batch set pot_name = #{pot}, minutes = #{minutes}, yield_ml = #{yieldMl}, step_cold = #{stepCold},
-                   rating = #{rating}, notes = #{notes}
+                   rating = #{rating}, words = #{words}
             where kitchen_id = #{kitchenId} and id = #{id}
             """)
     int summarise(
@@ -98,5 +119,9 @@ public interface LogMapper {
             @Param("yieldMl") @Nullable Double yieldMl,
             @Param("stepCold") @Nullable Double stepCold,
             @Param("rating") @Nullable Integer rating,
-            @Param("notes") String notes);
+            @Param("words") String words);
+
+    /** Batches that have no summary yet, which those of an older version of the application may not have, the latest first. */
+    @Select("select id from batch where kitchen_id = #{kitchenId} and words = '' order by started_at desc")
+    List<Long> unsummarised(long kitchenId);
 }

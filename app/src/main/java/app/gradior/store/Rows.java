@@ -31,9 +31,20 @@ public final class Rows {
             double cornerMm,
             double emptyG,
             String material,
-            boolean lid) {}
+            boolean lid) {
+        /** The same, new in a kitchen. */
+        public PotRow in(long kitchen) {
+            return new PotRow(
+                    0, kitchen, name, topDiameterMm, baseDiameterMm, heightMm, cornerMm, emptyG, material, lid);
+        }
+    }
 
-    public record BurnerRow(long id, long kitchenId, String name, String type, double netPowerW) {}
+    public record BurnerRow(long id, long kitchenId, String name, String type, double netPowerW) {
+        /** The same, new in a kitchen. */
+        public BurnerRow in(long kitchen) {
+            return new BurnerRow(0, kitchen, name, type, netPowerW);
+        }
+    }
 
     public record SauceRow(
             long id,
@@ -49,7 +60,26 @@ public final class Rows {
             String stages,
             String schools,
             String notes,
-            LocalDateTime savedAt) {}
+            LocalDateTime savedAt) {
+        /** The same of another sauce and kitchen. */
+        public SauceRow of(long newId, long kitchen) {
+            return new SauceRow(
+                    newId,
+                    kitchen,
+                    version,
+                    name,
+                    texture,
+                    targetStep,
+                    servedC,
+                    useOf,
+                    yieldMl,
+                    tags,
+                    stages,
+                    schools,
+                    notes,
+                    savedAt);
+        }
+    }
 
     public record CookedRow(long sauceId, LocalDateTime lastAt, long batches) {}
 
@@ -59,15 +89,40 @@ public final class Rows {
             int position,
             String text,
             @Nullable String foodId,
-            @Nullable Double massG) {}
+            @Nullable Double massG) {
+        /** The same of another sauce and version. */
+        public LineRow of(long sauce, int newVersion) {
+            return new LineRow(sauce, newVersion, position, text, foodId, massG);
+        }
+    }
 
-    public record FoodRow(long kitchenId, String foodId, String body, LocalDateTime changedAt) {}
+    public record FoodRow(long kitchenId, String foodId, String body, LocalDateTime changedAt) {
+        /** The same in a kitchen. */
+        public FoodRow in(long kitchen) {
+            return new FoodRow(kitchen, foodId, body, changedAt);
+        }
+    }
 
-    public record NameRow(long kitchenId, String words, String foodId) {}
+    public record NameRow(long kitchenId, String words, String foodId) {
+        /** The same in a kitchen. */
+        public NameRow in(long kitchen) {
+            return new NameRow(kitchen, words, foodId);
+        }
+    }
 
-    public record MeasureRow(long kitchenId, String word, double ml) {}
+    public record MeasureRow(long kitchenId, String word, double ml) {
+        /** The same in a kitchen. */
+        public MeasureRow in(long kitchen) {
+            return new MeasureRow(kitchen, word, ml);
+        }
+    }
 
-    public record JarRow(long id, long kitchenId, String name, double brimMl, double fillMl, int count) {}
+    public record JarRow(long id, long kitchenId, String name, double brimMl, double fillMl, int count) {
+        /** The same, new in a kitchen. */
+        public JarRow in(long kitchen) {
+            return new JarRow(0, kitchen, name, brimMl, fillMl, count);
+        }
+    }
 
     public record WaterTestRow(
             long id,
@@ -80,7 +135,13 @@ public final class Rows {
             @Nullable Double endG,
             @Nullable Double minutes,
             @Nullable Double pairFactor,
-            @Nullable Double logSd) {}
+            @Nullable Double logSd) {
+        /** The same of another kitchen, pot and burner. */
+        public WaterTestRow of(long newId, long kitchen, long pot, long burner) {
+            return new WaterTestRow(
+                    newId, kitchen, pot, burner, startedAt, startG, look, endG, minutes, pairFactor, logSd);
+        }
+    }
 
     public record PlanRow(
             long id,
@@ -150,7 +211,26 @@ public final class Rows {
             String state,
             @Nullable LocalDate stateOn,
             String why,
-            int revision) {}
+            int revision) {
+        /** The same with another date. */
+        public ContainerRow dated(LocalDate date, String reasonFor) {
+            return new ContainerRow(
+                    id, kitchenId, batchId, name, ml, place, packedOn, date, reasonFor, state, stateOn, why, revision);
+        }
+
+        /** The same in another state. */
+        public ContainerRow marked(String newState, LocalDate on, String reasonWhy) {
+            return new ContainerRow(
+                    id, kitchenId, batchId, name, ml, place, packedOn, useBy, reason, newState, on, reasonWhy,
+                    revision);
+        }
+
+        /** The same, new of a batch. */
+        public ContainerRow of(long kitchen, long batch) {
+            return new ContainerRow(
+                    0, kitchen, batch, name, ml, place, packedOn, useBy, reason, state, stateOn, why, 0);
+        }
+    }
 
     public record PhotoRow(long id, long kitchenId, long batchId, LocalDateTime addedAt, byte[] image) {}
 

@@ -10,6 +10,7 @@ import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
+import app.gradior.store.LogMapper;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
@@ -26,10 +27,22 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** A kitchen with a bit of everything: its file, its shelf, what its batch taught, and the next batch from this one. */
 @ApplicationTest
 class KitchenFileTest {
+    @Autowired
+    private SummaryUpkeep upkeep;
+
+    @Autowired
+    private BatchLog log;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
     @Autowired
     private AlreadyOn already;
 
@@ -61,7 +74,13 @@ class KitchenFileTest {
     private Lessons lessons;
 
     @Autowired
-    private KitchenFile file;
+    private KitchenFileWriter writer;
+
+    @Autowired
+    private KitchenFileReader reader;
+
+    @Autowired
+    private JsonMapper json;
 
     @Autowired
     private Again again;
@@ -155,29 +174,75 @@ class KitchenFileTest {
                 kitchen, batchId, List.of(new Shelf.Filled("Jam jar", 2, 337)), Storage.JARS, shelf.today(kitchen), "");
         photos.add(kitchen.id(), batchId, picture(300, 200));
         lessons.count(kitchen.id(), batchId, false);
-        byte[] first = file.write(kitchen);
+        byte[] first = writer.write(kitchen);
         Kitchen other = fresh();
-        file.read(other, first);
-        assertThat(new String(file.write(other), StandardCharsets.UTF_8))
+        reader.read(other, first);
+        assertThat(new String(writer.write(other), StandardCharsets.UTF_8))
                 .isEqualTo(new String(first, StandardCharsets.UTF_8));
         assertThat(lessons.latest(other.id())).singleElement().satisfies(lesson -> {
             assertThat(lesson.counted()).isFalse();
             assertThat(lesson.pairLog())
                     .isEqualTo(lessons.latest(kitchen.id()).get(0).pairLog());
         });
-        assertThatThrownBy(() -> file.read(other, first))
+        assertThatThrownBy(() -> reader.read(other, first))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("empty");
         Kitchen third = fresh();
         String text = new String(first, StandardCharsets.UTF_8);
-        assertThatThrownBy(() -> file.read(
+        assertThatThrownBy(() -> reader.read(
                         third,
                         text.replace("\"grossG\" : 2900.0", "\"grossG\" : -5").getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(Refusal.class)
                 .hasMessageContaining("grossG");
-        assertThatThrownBy(() -> file.read(third, "{}".getBytes(StandardCharsets.UTF_8)))
+        assertThatThrownBy(() -> reader.read(third, "{}".getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(Refusal.class);
         assertThat(batches.all(third.id())).isEmpty();
+    }
+
+    @Test
+    void aFilesPicturesAreBareAndItsContainersCouldHaveComeAbout() throws IOException {
+        photos.add(kitchen.id(), batchId, picture(60, 40));
+        shelf.pack(
+                kitchen,
+                batchId,
+                List.of(new Shelf.Filled("Jam jar", 1, 337)),
+                Storage.FRIDGE,
+                shelf.today(kitchen).plusDays(2),
+                "");
+        ObjectNode whole = (ObjectNode) json.readTree(writer.write(kitchen));
+        ObjectNode batch = (ObjectNode) whole.get("batches").get(0);
+        ObjectNode photo = (ObjectNode) batch.get("photos").get(0);
+        byte[] bare = photo.get("image").binaryValue();
+        photo.put("image", withComment(bare));
+        Kitchen other = fresh();
+        reader.read(other, json.writeValueAsBytes(whole));
+        long copy = batches.all(other.id()).get(0).id();
+        byte[] kept =
+                photos.image(other.id(), copy, photos.ids(other.id(), copy).get(0));
+        assertThat(new String(kept, StandardCharsets.ISO_8859_1)).doesNotContain("54.5 N");
+        assertThat(ImageIO.read(new java.io.ByteArrayInputStream(kept)).getWidth())
+                .isEqualTo(60);
+        photo.put("image", bare);
+        for (String wrong : List.of("state GONE", "place SHED", "useBy 1999-01-01", "ml -3", "name  ")) {
+            ObjectNode container = (ObjectNode) batch.get("containers").get(0).deepCopy();
+            String field = wrong.substring(0, wrong.indexOf(' '));
+            container.put(field, wrong.substring(wrong.indexOf(' ') + 1));
+            ObjectNode bad = whole.deepCopy();
+            ((ObjectNode) bad.get("batches").get(0)).putArray("containers").add(container);
+            assertThatThrownBy(() -> reader.read(fresh(), json.writeValueAsBytes(bad)))
+                    .as(wrong)
+                    .isInstanceOf(Refusal.class);
+        }
+    }
+
+    /** The JPEG with a comment segment after its first marker. */
+    private static byte[] withComment(byte[] jpeg) {
+        byte[] comment = "\u00ff\u00fe\u0000\u0015taken at 54.5 N 1 W".getBytes(StandardCharsets.ISO_8859_1);
+        byte[] all = new byte[jpeg.length + comment.length];
+        System.arraycopy(jpeg, 0, all, 0, 2);
+        System.arraycopy(comment, 0, all, 2, comment.length);
+        System.arraycopy(jpeg, 2, all, 2 + comment.length, jpeg.length - 2);
+        return all;
     }
 
     private static byte[] picture(int width, int height) throws IOException {
@@ -230,6 +295,27 @@ class KitchenFileTest {
         assertThat(planning.answer(kitchen, plan).setting().onHeat().pairFactor())
                 .as("left out")
                 .isEqualTo(1);
+    }
+
+    @Test
+    void batchesOfAnOlderVersionGetTheirSummariesAndLessons() {
+        LogMapper.Filter words = new LogMapper.Filter(
+                LogMapper.Filter.like("ONIÓN"), 0, "", null, null, 0, null, null, "started", false);
+        assertThat(log.find(kitchen.id(), words, 0).total()).isEqualTo(1);
+        lessons.count(kitchen.id(), batchId, false);
+        jdbc.update("update batch set words = '', minutes = null where kitchen_id = ?", kitchen.id());
+        assertThat(log.find(kitchen.id(), words, 0).total()).isZero();
+        upkeep.bringUp();
+        assertThat(log.find(kitchen.id(), words, 0).batches())
+                .singleElement()
+                .satisfies(row -> assertThat(row.minutes()).isPositive());
+        assertThat(lessons.latest(kitchen.id()))
+                .singleElement()
+                .satisfies(row -> assertThat(row.counted()).as("left out still").isFalse());
+        jdbc.update("delete from lesson where kitchen_id = ?", kitchen.id());
+        jdbc.update("update batch set words = '' where kitchen_id = ?", kitchen.id());
+        upkeep.bringUp();
+        assertThat(lessons.latest(kitchen.id())).hasSize(1);
     }
 
     /** The sauce's pot, found on the stove on the sauce's burner. */

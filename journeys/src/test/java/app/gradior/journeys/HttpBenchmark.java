@@ -50,12 +50,17 @@ final class HttpBenchmark {
     /** Two hundred and fifty times the demo's past, 300 readings each. */
     private static void manyBatches(RunningApplication application) {
         application.sql("""
-                insert into batch (kitchen_id, sauce_id, sauce_version, name, plan, state, started_at, finished_at, pot_name,
-                        minutes, yield_ml, step_cold, rating, notes)
-                select b.kitchen_id, b.sauce_id, b.sauce_version, b.name, b.plan, b.state,
+                insert into batch (kitchen_id, sauce_id, sauce_version, name, state, started_at, finished_at, pot_name,
+                        minutes, yield_ml, step_cold, rating, words)
+                select b.kitchen_id, b.sauce_id, b.sauce_version, b.name, b.state,
                        b.started_at - interval s.seq day, b.finished_at - interval s.seq day, b.pot_name, b.minutes,
-                       b.yield_ml + s.seq, b.step_cold, b.rating, b.notes
+                       b.yield_ml + s.seq, b.step_cold, b.rating, b.words
                 from batch b join seq_1_to_250 s where b.state = 'FINISHED'
+                """, """
+                insert into batch_plan (batch_id, kitchen_id, plan)
+                select b.id, b.kitchen_id, (select p.plan from batch_plan p join batch o on o.id = p.batch_id
+                                              where o.sauce_id = b.sauce_id and o.id <= 40 limit 1)
+                from batch b where b.id > 42
                 """, """
                 insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)
                 select b.kitchen_id, b.id, concat('many-', s.seq), b.started_at + interval s.seq * 4 second,

@@ -2,7 +2,8 @@ package app.gradior.web.account;
 
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenFile;
+import app.gradior.kitchen.KitchenFileReader;
+import app.gradior.kitchen.KitchenFileWriter;
 import app.gradior.kitchen.Kitchens;
 import app.gradior.kitchen.Refusal;
 import app.gradior.measure.MeasureSystem;
@@ -27,11 +28,13 @@ import org.springframework.web.multipart.MultipartFile;
 @RequestMapping("/kitchen")
 class KitchenController {
     private final Kitchens kitchens;
-    private final KitchenFile file;
+    private final KitchenFileWriter writer;
+    private final KitchenFileReader reader;
 
-    KitchenController(Kitchens kitchens, KitchenFile file) {
+    KitchenController(Kitchens kitchens, KitchenFileWriter writer, KitchenFileReader reader) {
         this.kitchens = kitchens;
-        this.file = file;
+        this.writer = writer;
+        this.reader = reader;
     }
 
     /** The form as typed. */
@@ -83,7 +86,7 @@ class KitchenController {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"kitchen.json\"")
-                .body(file.write(kitchen));
+                .body(writer.write(kitchen));
     }
 
     @PostMapping("/import")
@@ -94,7 +97,7 @@ class KitchenController {
             HttpServletResponse response)
             throws IOException {
         try {
-            file.read(kitchen, whole.getBytes());
+            reader.read(kitchen, whole.getBytes());
             return "redirect:/sauces";
         } catch (Refusal refusal) {
             response.setStatus(422);

@@ -6,7 +6,7 @@ import app.gradior.kitchen.BatchLog;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenFile;
+import app.gradior.kitchen.KitchenFileWriter;
 import app.gradior.store.LogMapper;
 import app.gradior.store.Rows.SummaryRow;
 import java.io.IOException;
@@ -34,10 +34,10 @@ class ExportController {
 
     private final Batches batches;
     private final BatchLog log;
-    private final KitchenFile file;
+    private final KitchenFileWriter file;
     private final EventJson json;
 
-    ExportController(Batches batches, BatchLog log, KitchenFile file, EventJson json) {
+    ExportController(Batches batches, BatchLog log, KitchenFileWriter file, EventJson json) {
         this.batches = batches;
         this.log = log;
         this.file = file;

@@ -1,0 +1,188 @@
+package app.gradior.kitchen;
+
+import app.gradior.store.BatchMapper;
+import app.gradior.store.KitMapper;
+import app.gradior.store.LarderMapper;
+import app.gradior.store.LessonMapper;
+import app.gradior.store.PhotoMapper;
+import app.gradior.store.PlanMapper;
+import app.gradior.store.Rows.BatchRow;
+import app.gradior.store.Rows.BurnerRow;
+import app.gradior.store.Rows.JarRow;
+import app.gradior.store.Rows.PhotoRow;
+import app.gradior.store.Rows.PlanRow;
+import app.gradior.store.Rows.PotRow;
+import app.gradior.store.Rows.SauceRow;
+import app.gradior.store.SauceMapper;
+import app.gradior.store.ShelfMapper;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes a kitchen, or a batch of it, as a file. */
+@Service
+public class KitchenFileWriter {
+    private final KitMapper kit;
+    private final SauceMapper sauces;
+    private final LarderMapper larder;
+    private final BatchMapper batches;
+    private final PlanMapper plans;
+    private final ShelfMapper shelf;
+    private final PhotoMapper photos;
+    private final LessonMapper lessons;
+    private final JsonMapper json;
+
+    KitchenFileWriter(
+            KitMapper kit,
+            SauceMapper sauces,
+            LarderMapper larder,
+            BatchMapper batches,
+            PlanMapper plans,
+            ShelfMapper shelf,
+            PhotoMapper photos,
+            LessonMapper lessons,
+            JsonMapper json) {
+        this.kit = kit;
+        this.sauces = sauces;
+        this.larder = larder;
+        this.batches = batches;
+        this.plans = plans;
+        this.shelf = shelf;
+        this.photos = photos;
+        this.lessons = lessons;
+        this.json = json;
+    }
+
+    /** The kitchen's file. */
+    @Transactional(readOnly = true)
+    public byte[] write(Kitchen kitchen) {
+        long id = kitchen.id();
+        Places pots = new Places(kit.pots(id).stream().map(PotRow::id).toList());
+        Places burners = new Places(kit.burners(id).stream().map(BurnerRow::id).toList());
+        List<SauceRow> written = sauces.sauces(id).stream()
+                .sorted(Comparator.comparingLong(SauceRow::id))
+                .toList();
+        Places sauceAt = new Places(written.stream().map(SauceRow::id).toList());
+        List<BatchRow> rows = batches.everyOne(id);
+        Places batchAt = new Places(rows.stream().map(BatchRow::id).toList());
+        Map<Long, Boolean> counted = new HashMap<>();
+        lessons.latest(id, Integer.MAX_VALUE).forEach(l -> counted.put(l.batchId(), l.counted()));
+        KitchenFile.Whole whole = new KitchenFile.Whole(
+                KitchenFile.FORMAT,
+                KitchenFile.VERSION,
+                kit.pots(id).stream().map(p -> p.in(0)).toList(),
+                kit.burners(id).stream().map(b -> b.in(0)).toList(),
+                kit.jars(id).stream()
+                        .map(j -> j.in(0))
+                        .sorted(Comparator.comparingDouble(JarRow::fillMl).thenComparing(JarRow::name))
+                        .toList(),
+                kit.tests(id).stream()
+                        .map(t -> t.of(0, 0, pots.of(t.potId()), burners.of(t.burnerId())))
+                        .toList(),
+                larder.foods(id).stream().map(f -> f.in(0)).toList(),
+                larder.names(id).stream().map(n -> n.in(0)).toList(),
+                larder.measures(id).stream().map(m -> m.in(0)).toList(),
+                written.stream().map(s -> sauce(id, s.id())).toList(),
+                rows.stream()
+                        .map(b -> batch(id, b, sauceAt, counted.getOrDefault(b.id(), true)))
+                        .toList(),
+                plans.all(id).stream()
+                        .filter(p -> sauceAt.knows(p.sauceId()))
+                        .map(p -> plan(p, sauceAt, pots, burners, batchAt))
+                        .toList());
+        return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(whole);
+    }
+
+    /** A batch's file: the same as one in the kitchen's. */
+    @Transactional(readOnly = true)
+    public byte[] write(Kitchen kitchen, long batchId) {
+        BatchRow row = batches.find(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
+        Long sauce = row.sauceId();
+        Places none = new Places(sauce == null ? List.of() : List.of(sauce));
+        return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(batch(kitchen.id(), row, none, true));
+    }
+
+    private KitchenFile.SauceOut sauce(long kitchenId, long sauceId) {
+        List<KitchenFile.Version> versions = new ArrayList<>();
+        for (SauceRow v : sauces.versions(kitchenId, sauceId)) {
+            versions.add(
+                    0,
+                    new KitchenFile.Version(
+                            v.of(0, 0),
+                            sauces.lines(kitchenId, sauceId, v.version()).stream()
+                                    .map(l -> l.of(0, l.version()))
+                                    .toList()));
+        }
+        return new KitchenFile.SauceOut(versions);
+    }
+
+    private KitchenFile.BatchOut batch(long kitchenId, BatchRow row, Places sauceAt, boolean counted) {
+        Long sauce = row.sauceId();
+        return new KitchenFile.BatchOut(
+                sauce == null || !sauceAt.knows(sauce) ? null : (Integer) sauceAt.of(sauce),
+                row.sauceVersion(),
+                row.name(),
+                json.readTree(row.plan()),
+                row.state(),
+                row.startedAt(),
+                row.finishedAt(),
+                counted,
+                batches.events(kitchenId, row.id()).stream()
+                        .map(e -> new KitchenFile.EventOut(
+                                e.clientKey(), e.happenedAt(), e.recordedAt(), e.type(), json.readTree(e.body())))
+                        .toList(),
+                shelf.ofBatch(kitchenId, row.id()).stream().map(c -> c.of(0, 0)).toList(),
+                photos.ids(kitchenId, row.id()).stream()
+                        .flatMap(id -> photos.find(kitchenId, row.id(), id).stream())
+                        .map(p -> new PhotoRow(0, 0, 0, p.addedAt(), p.image()))
+                        .toList());
+    }
+
+    private KitchenFile.PlanOut plan(PlanRow p, Places sauceAt, Places pots, Places burners, Places batchAt) {
+        ObjectNode draft = (ObjectNode) json.readTree(p.draft());
+        draft.put("sauceId", sauceAt.of(p.sauceId()));
+        KitchenFile.PLAN_POTS.forEach(field -> place(draft, field, pots));
+        KitchenFile.PLAN_BURNERS.forEach(field -> place(draft, field, burners));
+        Long batch = p.batchId();
+        return new KitchenFile.PlanOut(
+                sauceAt.of(p.sauceId()),
+                p.name(),
+                draft,
+                p.serveAt(),
+                json.readTree(p.ticks()),
+                batch == null || !batchAt.knows(batch) ? null : (Integer) batchAt.of(batch),
+                p.savedAt());
+    }
+
+    private static void place(ObjectNode draft, String field, Places places) {
+        long id = draft.path(field).longValue(0);
+        draft.put(field, places.knows(id) ? places.of(id) : -1);
+    }
+
+    /** Places of ids in a list. */
+    private static final class Places {
+        private final Map<Long, Integer> places = new HashMap<>();
+
+        Places(List<Long> ids) {
+            ids.forEach(id -> places.put(id, places.size()));
+        }
+
+        boolean knows(long id) {
+            return places.containsKey(id);
+        }
+
+        int of(long id) {
+            Integer place = places.get(id);
+            if (place == null) {
+                throw new IllegalStateException("id " + id + " has no place in the file");
+            }
+            return place;
+        }
+    }
+}
