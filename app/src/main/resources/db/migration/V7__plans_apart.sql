@@ -8,12 +8,16 @@ create table batch_plan (
 );
 insert into batch_plan (batch_id, kitchen_id, plan) select id, kitchen_id, plan from batch;
 
+-- A kitchen's batches lie together, since a search goes through all of them and none of another kitchen's.
 -- Words are name, pot and notes in small letters without accents, compared byte by byte; empty until the application has put a
 -- batch's summary together.
 alter table batch
   drop column plan,
   drop column notes,
   add column words text character set utf8mb4 collate utf8mb4_bin not null default '',
+  drop primary key,
+  add unique key batch_id (id),
+  add primary key (kitchen_id, id),
   drop key batch_log,
   add key batch_log (kitchen_id, started_at),
   add key batch_pots (kitchen_id, pot_name);
