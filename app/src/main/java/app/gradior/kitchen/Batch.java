@@ -1,8 +1,5 @@
 package app.gradior.kitchen;
 
-import app.gradior.estimate.BatchStory;
-import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.estimate.Watch;
@@ -11,10 +8,7 @@ import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
-import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
-import app.gradior.mixture.Pressing;
-import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.Stirring;
@@ -214,7 +208,7 @@ public record Batch(
     /** When something was last read from the pot, if ever. */
     public Optional<Instant> lastReading() {
         return standing().stream()
-                .filter(event -> reading(event.body()) != null)
+                .filter(event -> BatchTelling.isReading(event.body()))
                 .map(BatchEvent::at)
                 .reduce((a, b) -> b);
     }
@@ -360,88 +354,7 @@ public record Batch(
 
     /** Readings that stand, in the order the estimator numbers them. */
     public List<BatchEvent> readings() {
-        return standing().stream().filter(e -> reading(e.body()) != null).toList();
-    }
-
-    /** What the estimator is told. */
-    public BatchStory story(Lines lines, Kitchen kitchen) {
-        Catalogue catalogue = lines.catalogue(kitchen);
-        List<Happening> happenings = new ArrayList<>();
-        Set<Integer> everOut = new TreeSet<>();
-        Set<Integer> out = new TreeSet<>();
-        int stage = 0;
-        for (BatchEvent event : standing()) {
-            double minute = minuteOf(event.at());
-            if (event.body() instanceof EventBody.LeftOut left) {
-                everOut.addAll(left.lines());
-                out.addAll(left.lines());
-            } else if (event.body() instanceof EventBody.Ticked ticked) {
-                for (int line : ticked.lines()) {
-                    if (out.remove(line)) {
-                        happenings.add(new Happening(minute, new BatchStory.Added(plan.line(catalogue, line))));
-                    }
-                }
-            } else {
-                BatchStory.What what = what(event.body(), lines, kitchen, stage);
-                stage += event.body() instanceof EventBody.StageDone ? 1 : 0;
-                if (what != null) {
-                    happenings.add(new Happening(minute, what));
-                }
-            }
-        }
-        return new BatchStory(
-                plan.parts(catalogue, everOut),
-                plan.ingredients(catalogue).spread(),
-                plan.potOnHeat(),
-                plan.prior(),
-                plan.pot().emptyG(),
-                plan.servedC(),
-                plan.hotAtStart(),
-                happenings);
-    }
-
-    private boolean pours(int stage) {
-        List<BatchPlan.PlanStage> course = plan.course();
-        return stage < course.size() && !course.get(stage).pours().isEmpty();
-    }
-
-    private BatchStory.@Nullable What what(EventBody body, Lines lines, Kitchen kitchen, int stage) {
-        if (body instanceof EventBody.StageDone) {
-            return new BatchStory.NextStage();
-        }
-        if (body instanceof EventBody.HeatSet set) {
-            return new BatchStory.LookSet(Look.ofKey(set.look()));
-        }
-        if (body instanceof EventBody.LidSet set) {
-            return new BatchStory.LidSet(LidState.ofKey(set.state()));
-        }
-        if (body instanceof EventBody.Added added) {
-            return new BatchStory.Added(mixture(added, lines, kitchen));
-        }
-        if (body instanceof EventBody.Slurry slurry) {
-            StarchKind kind = StarchKind.ofKey(slurry.starch());
-            Mixture powder = Mixture.of(lines.catalogue(kitchen).powder(kind), slurry.starchG());
-            Mixture in = powder.plus(Mixture.of(lines.food(kitchen, "water", "liquid"), slurry.liquidG()));
-            return pours(stage) ? new BatchStory.Poured(in) : new BatchStory.Added(in);
-        }
-        if (body instanceof EventBody.Taken taken) {
-            return new BatchStory.Taken(taken.massG() == null ? 0 : taken.massG(), taken.ml() == null ? 0 : taken.ml());
-        }
-        if (body instanceof EventBody.Blended) {
-            return new BatchStory.Pressed(Pressing.BLENDED, BatchStory.Pressed.NOT_WEIGHED);
-        }
-        if (body instanceof EventBody.Sieved sieved) {
-            return new BatchStory.Pressed(
-                    sieved.milled() ? Pressing.MILLED : Pressing.SIEVED,
-                    sieved.leftG() == null ? BatchStory.Pressed.NOT_WEIGHED : sieved.leftG());
-        }
-        if (body instanceof EventBody.OffHeat) {
-            return new BatchStory.OnHeat(false);
-        }
-        if (body instanceof EventBody.BackOn) {
-            return new BatchStory.OnHeat(true);
-        }
-        return reading(body);
+        return standing().stream().filter(e -> BatchTelling.isReading(e.body())).toList();
     }
 
     /** Whether it stands on the heat at the end of the log. */
@@ -458,43 +371,5 @@ public record Batch(
             }
         }
         return on;
-    }
-
-    private Mixture mixture(EventBody.Added added, Lines lines, Kitchen kitchen) {
-        List<LineReading> readings = new ArrayList<>();
-        for (int i = 0; i < added.ingredients().size(); i++) {
-            readings.add(added.ingredients().get(i).read(lines, kitchen, "ingredients[" + i + "]"));
-        }
-        return new Ingredients(readings, plan.texture()).mixture();
-    }
-
-    /** The figure of a reading, in its own unit. */
-    public static Optional<Double> readingOf(EventBody body) {
-        return Optional.ofNullable(reading(body)).map(BatchStory.Reading::value);
-    }
-
-    private static BatchStory.@Nullable Reading reading(EventBody body) {
-        if (body instanceof EventBody.Weight r) {
-            return new BatchStory.Reading(Kind.WEIGHT, r.grossG());
-        }
-        if (body instanceof EventBody.Level r) {
-            return new BatchStory.Reading(Kind.LEVEL, r.mm());
-        }
-        if (body instanceof EventBody.Volume r) {
-            return new BatchStory.Reading(Kind.VOLUME, r.ml());
-        }
-        if (body instanceof EventBody.Spoon r) {
-            return new BatchStory.Reading(Kind.SPOON, r.step());
-        }
-        if (body instanceof EventBody.Ring r) {
-            return new BatchStory.Reading(Kind.RING, r.mm());
-        }
-        if (body instanceof EventBody.Brix r) {
-            return new BatchStory.Reading(Kind.BRIX, r.percent());
-        }
-        if (body instanceof EventBody.Temperature r) {
-            return new BatchStory.Reading(Kind.TEMPERATURE, r.c());
-        }
-        return null;
     }
 }

@@ -300,7 +300,7 @@ public class Batches {
     public Forecast forecast(Kitchen kitchen, Batch batch, Instant at) {
         Instant end = batch.finishedAt();
         Instant known = end != null && at.isAfter(end) ? end : at;
-        return Estimator.forecast(batch.story(lines, kitchen), batch.minuteOf(known));
+        return Estimator.forecast(new BatchTelling(batch, lines, kitchen).story(), batch.minuteOf(known));
     }
 
     /** What to do with it at a moment. */

@@ -108,7 +108,8 @@ final class DemoCook {
                 new Batches.Draft(
                         "demo-next-day",
                         start.plus(Duration.ofHours(20)),
-                        new EventBody.NextDay(Math.max(1, Math.min(9, Math.round(10 * cold) / 10.0)), null)));
+                        new EventBody.NextDay(
+                                Math.max(1, Math.min(9, Math.round(10 * cold) / 10.0)), null, null, null)));
         if (index % 3 != 1) {
             batches.insertPast(
                     kitchen.id(),

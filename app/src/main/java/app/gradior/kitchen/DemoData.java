@@ -190,11 +190,11 @@ class DemoData implements ApplicationRunner {
     /** What of the latest batches stands in the fridge and in the freezer yet. */
     private void shelf(Kitchen kitchen) {
         List<Batch> latest = batches.all(kitchen.id());
-        keep(kitchen, latest.get(0), "Fish sauce, box", 1, 300, Storage.FREEZER, 60);
-        keep(kitchen, latest.get(1), "Hot sauce, small jar", 3, 195, Storage.JARS, 14);
-        keep(kitchen, latest.get(3), "Syrup, swing bottle", 1, 425, Storage.JARS, 21);
-        keep(kitchen, latest.get(4), "Gooseberry, box", 1, 120, Storage.FREEZER, 120);
-        keep(kitchen, latest.get(7), "Damson glaze, jam jar", 2, 337, Storage.FREEZER, 180);
+        keep(kitchen, latest.get(0), "box", 1, 300, Storage.FREEZER, 60);
+        keep(kitchen, latest.get(1), "small jar", 3, 195, Storage.JARS, 14);
+        keep(kitchen, latest.get(3), "swing bottle", 1, 425, Storage.JARS, 21);
+        keep(kitchen, latest.get(4), "box", 1, 120, Storage.FREEZER, 120);
+        keep(kitchen, latest.get(7), "jam jar", 2, 337, Storage.FREEZER, 180);
     }
 
     private void keep(Kitchen kitchen, Batch batch, String name, int count, double ml, Storage place, int days) {

@@ -4,11 +4,17 @@ import app.gradior.care.Storage;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
+import app.gradior.sauce.Overnight;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What an event says, by type; each checks its own range. */
 public sealed interface EventBody {
+    /** Radius of a ring test, mm. */
+    double LEAST_RING_MM = 10;
+
+    double MOST_RING_MM = 300;
+
     /** Name of the type in the API and in the log. */
     String type();
 
@@ -63,7 +69,7 @@ public sealed interface EventBody {
     /** Ring test on a plate at 20 °C. */
     record Ring(double mm) implements EventBody {
         public Ring {
-            Refusal.inRange("mm", mm, 10, 300, " mm");
+            Refusal.inRange("mm", mm, LEAST_RING_MM, MOST_RING_MM, " mm");
         }
 
         @Override
@@ -349,11 +355,27 @@ public sealed interface EventBody {
         }
     }
 
-    /** How it turned out, cold. */
-    record NextDay(@Nullable Double step, @Nullable String note) implements EventBody {
+    /**
+     * How it turned out, cold.
+     *
+     * @param step as served, 1 to 9
+     * @param ringMm ring test, the sauce at 20 °C, mm
+     * @param flavour key of {@link Overnight}
+     */
+    record NextDay(
+            @Nullable Double step,
+            @Nullable Double ringMm,
+            @Nullable String flavour,
+            @Nullable String note) implements EventBody {
         public NextDay {
             if (step != null) {
                 Refusal.inRange("step", step, 1, 9, "");
+            }
+            if (ringMm != null) {
+                Refusal.inRange("ringMm", ringMm, LEAST_RING_MM, MOST_RING_MM, " mm");
+            }
+            if (flavour != null) {
+                Refusal.checked("flavour", () -> Overnight.ofKey(flavour));
             }
             if (note != null && note.length() > 2000) {
                 throw Refusal.unfit("note", "At most 2000 characters.");

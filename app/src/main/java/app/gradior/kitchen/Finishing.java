@@ -113,7 +113,7 @@ public class Finishing {
         CoolingIn in = said.map(c -> CoolingIn.valueOf(c.container())).orElseGet(() -> best(ways));
         Way reckoned = ways.stream().filter(w -> w.in() == in).findFirst().orElse(ways.get(0));
         Way chosen = new Way(in, read(batch, reckoned.watch().course(), coolings, end));
-        Ingredients ingredients = batch.plan().ingredients(lines.catalogue(kitchen));
+        Ingredients ingredients = new BatchTelling(batch, lines, kitchen).wentIn();
         double hotMl = coldMl * app.gradior.mixture.SpecificVolume.expansion(FILLED_C);
         return new View(
                 batch,

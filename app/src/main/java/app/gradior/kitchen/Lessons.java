@@ -45,10 +45,10 @@ public class Lessons {
             return;
         }
         double end = batch.minuteOf(finished);
-        BatchStory story = batch.story(lines, kitchen);
+        BatchStory story = new BatchTelling(batch, lines, kitchen).story();
         BatchStory whole = story.with(afterwards(batch, end));
         Learning.Lesson lesson = Learning.lesson(whole, end);
-        BatchStory planned = batch.knownAt(Instant.MIN).story(lines, kitchen);
+        BatchStory planned = new BatchTelling(batch.knownAt(Instant.MIN), lines, kitchen).story();
         Optional<Forecast.Finish> foretold = Estimator.forecast(planned, 0).finish();
         Optional<Forecast.Finish> unlearnt =
                 Estimator.forecast(planned.unlearnt(), 0).finish();
@@ -76,7 +76,7 @@ public class Lessons {
         return minute.orElse(null);
     }
 
-    /** What was found when it was over: how much it gave, and how thick it was the next day. */
+    /** What was found when it was over: how much it gave, and how thick it was the next day by spoon and ring. */
     private static List<Happening> afterwards(Batch batch, double endMinute) {
         List<Happening> found = new ArrayList<>();
         batch.finish()
@@ -85,6 +85,9 @@ public class Lessons {
         batch.nextDay()
                 .map(EventBody.NextDay::step)
                 .ifPresent(step -> found.add(new Happening(endMinute, new Reading(Kind.SERVED, step))));
+        batch.nextDay()
+                .map(EventBody.NextDay::ringMm)
+                .ifPresent(mm -> found.add(new Happening(endMinute, new Reading(Kind.RING, mm))));
         return found;
     }
 

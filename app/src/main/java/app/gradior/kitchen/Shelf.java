@@ -3,6 +3,7 @@ package app.gradior.kitchen;
 import app.gradior.care.Storage;
 import app.gradior.store.Inserted;
 import app.gradior.store.Rows.ContainerRow;
+import app.gradior.store.Rows.KeptRow;
 import app.gradior.store.ShelfMapper;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -48,12 +49,12 @@ public class Shelf {
         return LocalDate.ofInstant(clock.instant(), kitchen.zone());
     }
 
-    public List<ContainerRow> kept(Kitchen kitchen) {
+    public List<KeptRow> kept(Kitchen kitchen) {
         return containers.kept(kitchen.id(), today(kitchen).plusDays(10L * LONGEST_DAYS));
     }
 
     /** What is to be used within days. */
-    public List<ContainerRow> soon(Kitchen kitchen) {
+    public List<KeptRow> soon(Kitchen kitchen) {
         return containers.kept(kitchen.id(), today(kitchen).plusDays(SOON_DAYS));
     }
 

@@ -1,6 +1,6 @@
 package app.gradior.kitchen;
 
-import app.gradior.store.Rows.ContainerRow;
+import app.gradior.store.Rows.KeptRow;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
@@ -14,13 +14,13 @@ public final class ShelfCalendar {
     private ShelfCalendar() {}
 
     /** The file's text. */
-    public static String of(List<ContainerRow> kept) {
+    public static String of(List<KeptRow> kept) {
         ICalendar calendar = new ICalendar();
         calendar.setProductId("-//Gradior//Shelf//EN");
-        for (ContainerRow row : kept) {
+        for (KeptRow row : kept) {
             VEvent event = new VEvent();
             event.setUid("container-" + row.id() + "@gradior");
-            event.setSummary("Use " + row.name());
+            event.setSummary("Use " + row.sauce() + " (" + row.name() + ")");
             event.setDateStart(
                     Date.from(
                             row.useBy().atStartOfDay(ZoneOffset.systemDefault()).toInstant()),

@@ -19,6 +19,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class Tokens {
     /** What a token may do. */
     public enum Scope {
+        /** A calendar's address, and nothing of the API. */
+        CALENDAR,
         /** The bench and the foods: no kitchen data. */
         BENCH,
         /** Bench, and reading batches. */
@@ -65,6 +67,13 @@ public class Tokens {
 
     public Optional<TokenRow> find(String token) {
         return kitchens.findToken(hash(token));
+    }
+
+    /** The kitchen whose calendar this token is for: one that may do more is no address for a calendar. */
+    public Optional<Long> calendar(String token) {
+        return find(token)
+                .filter(row -> row.scope().equals(Scope.CALENDAR.name()))
+                .map(TokenRow::kitchenId);
     }
 
     public List<TokenRow> of(long kitchenId) {

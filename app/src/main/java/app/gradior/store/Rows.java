@@ -232,6 +232,19 @@ public final class Rows {
         }
     }
 
+    /** A container that is not empty yet, with what is in it. */
+    public record KeptRow(
+            long id,
+            long kitchenId,
+            long batchId,
+            String sauce,
+            String name,
+            double ml,
+            String place,
+            LocalDate useBy,
+            String reason,
+            String state) {}
+
     public record PhotoRow(long id, long kitchenId, long batchId, LocalDateTime addedAt, byte[] image) {}
 
     public record EventRow(

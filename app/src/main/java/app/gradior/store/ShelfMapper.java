@@ -1,6 +1,7 @@
 package app.gradior.store;
 
 import app.gradior.store.Rows.ContainerRow;
+import app.gradior.store.Rows.KeptRow;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -21,11 +22,12 @@ public interface ShelfMapper {
     void insert(@Param("row") ContainerRow row, @Param("key") Inserted key);
 
     @Select("""
-            select id, kitchen_id, batch_id, name, ml, place, packed_on, use_by, reason, state, state_on, why, revision
-            from container where kitchen_id = #{kitchenId} and state in ('STORED', 'OPENED') and use_by <= #{until}
-            order by use_by, id limit 500
+            select c.id, c.kitchen_id, c.batch_id, b.name sauce, c.name, c.ml, c.place, c.use_by, c.reason, c.state
+            from container c join batch b on b.kitchen_id = c.kitchen_id and b.id = c.batch_id
+            where c.kitchen_id = #{kitchenId} and c.state in ('STORED', 'OPENED') and c.use_by <= #{until}
+            order by c.use_by, c.id limit 500
             """)
-    List<ContainerRow> kept(@Param("kitchenId") long kitchenId, @Param("until") LocalDate until);
+    List<KeptRow> kept(@Param("kitchenId") long kitchenId, @Param("until") LocalDate until);
 
     @Select("""
             select id, kitchen_id, batch_id, name, ml, place, packed_on, use_by, reason, state, state_on, why, revision

@@ -264,7 +264,7 @@ class BatchesTest {
                 .hasMessageContaining("finished");
         assertThatThrownBy(() -> record("off2", clock.instant(), new EventBody.Finished(900.0, null)))
                 .hasMessageContaining("finished");
-        record("next", clock.instant(), new EventBody.NextDay(6.5, "good"));
+        record("next", clock.instant(), new EventBody.NextDay(6.5, null, null, "good"));
         assertThat(batch().nextDay().orElseThrow().step()).isEqualTo(6.5);
         assertThat(batch().finish().orElseThrow().yieldMl()).isEqualTo(1010);
     }

@@ -154,7 +154,7 @@ class KitchenFileTest {
         after(2, new EventBody.StageDone(null));
         after(1, new EventBody.Slurry("maize", 12, 18));
         after(2, new EventBody.Finished(880.0, "Needed less salt."));
-        after(1200, new EventBody.NextDay(4.8, null));
+        after(1200, new EventBody.NextDay(4.8, 43.0, "rounder", null));
         after(1, new EventBody.Rated(4, 1, null, -1, null));
     }
 
@@ -395,7 +395,7 @@ class KitchenFileTest {
                 .hasMessageContaining("already");
         assertThatThrownBy(() -> shelf.mark(fresh(), one, Shelf.State.USED, "")).isInstanceOf(Refusal.class);
         assertThat(ShelfCalendar.of(shelf.kept(kitchen)))
-                .contains("SUMMARY:Use Jam jar")
+                .contains("SUMMARY:Use Onion gravy (Jam jar)")
                 .contains("DTSTART;VALUE=DATE");
     }
 }

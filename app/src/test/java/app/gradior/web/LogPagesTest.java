@@ -7,12 +7,16 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import app.gradior.care.Storage;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventBody;
+import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Shelf;
+import app.gradior.kitchen.Tokens;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
@@ -20,17 +24,38 @@ import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.time.Duration;
 import java.util.List;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 /** The log's pages: looking for batches, the finish, the shelf, files. */
 class LogPagesTest extends PageCalls {
     @Autowired
     private Batches batches;
 
+    @Autowired
+    private Shelf shelf;
+
+    @Autowired
+    private Tokens tokens;
+
     private long finished(String name, String pot, double yieldMl, String note, Double cold) {
         Kitchen kitchen = kitchens.kitchen(cook.kitchenId());
+        long id = begun(kitchen, name, pot);
+        record(kitchen, id, new EventBody.Weight(3150));
+        record(kitchen, id, new EventBody.Finished(yieldMl, note));
+        if (cold != null) {
+            record(kitchen, id, new EventBody.NextDay(cold, null, null, null));
+        }
+        return id;
+    }
+
+    /** On for twenty minutes. */
+    private long begun(Kitchen kitchen, String name, String pot) {
         BatchPlan plan = BatchPlan.hot(
                 List.of(
                         new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.01),
@@ -44,11 +69,6 @@ class LogPagesTest extends PageCalls {
                 20);
         long id = batches.start(kitchen, name, null, null, plan, clock.instant());
         clock.forward(Duration.ofMinutes(20));
-        record(kitchen, id, new EventBody.Weight(3150));
-        record(kitchen, id, new EventBody.Finished(yieldMl, note));
-        if (cold != null) {
-            record(kitchen, id, new EventBody.NextDay(cold, null));
-        }
         return id;
     }
 
@@ -128,7 +148,7 @@ class LogPagesTest extends PageCalls {
                                         .substring(0, 10))
                         .param("reason", "")))
                 .andExpect(status().is3xxRedirection());
-        assertThat(body(get("/log/shelf"))).contains("Box").contains("freezer");
+        assertThat(body(get("/log/shelf"))).contains("Autumn glaze", "Box", "freezer");
         clock.forward(Duration.ofHours(4));
         assertThat(body(get("/"))).contains("Use soon").contains("How did it turn out, cold?");
         byte[] labels = mvc.perform(as(get("/log/" + id + "/labels.pdf?size=A4_14&count=3")))
@@ -166,5 +186,81 @@ class LogPagesTest extends PageCalls {
         mvc.perform(as(get("/log/" + one + "/finish"))).andExpect(status().isNotFound());
         mvc.perform(as(get("/log/" + one + ".json"))).andExpect(status().isNotFound());
         mvc.perform(as(get("/log/compare?ids=" + one + "," + two))).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void theLabelNamesWhatWentInUnplannedAndButterIsReckoned() throws Exception {
+        Kitchen kitchen = kitchens.kitchen(cook.kitchenId());
+        long id = begun(kitchen, "Autumn glaze", "Rondeau");
+        IngredientInput peanuts = new IngredientInput(null, "peanut-butter", 30.0);
+        record(kitchen, id, new EventBody.Added(List.of(peanuts)));
+        record(kitchen, id, new EventBody.Slurry("wheat_flour", 20, 30));
+        record(kitchen, id, new EventBody.Finished(1000.0, ""));
+        String label = text(get("/log/" + id + "/labels.pdf?size=A4_14&count=1").param("also", "milk, "));
+        assertThat(label).contains("Contains cereals with gluten, milk, peanut");
+        mvc.perform(as(get("/log/" + id + "/labels.pdf?count=1").param("also", "x".repeat(81))))
+                .andExpect(status().isUnprocessableContent());
+        String finish = "/log/" + id + "/finish";
+        assertThat(body(get(finish).param("butter", "60"))).contains("value=\"60\"", "thicker", "1,06");
+        assertThat(body(get(finish).param("butter", "a knob"))).contains("“a knob” is no weight of butter");
+    }
+
+    private String text(MockHttpServletRequestBuilder request) throws Exception {
+        byte[] pdf = mvc.perform(as(request)).andReturn().getResponse().getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        }
+    }
+
+    @Test
+    void theNextDayAsksForStepRingAndFlavourAndThePageShowsWhatWasForetold() throws Exception {
+        long id = finished("Autumn glaze", "Rondeau", 900, "", null);
+        mvc.perform(as(post("/log/" + id + "/next-day")
+                        .param("step", "6,2")
+                        .param("ring", "5")
+                        .param("flavour", "flatter")
+                        .param("note", "dull")))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(Matchers.containsString("Ring: “5” is not a radius from 10 to 300 mm")))
+                .andExpect(content().string(Matchers.containsString("value=\"6,2\"")))
+                .andExpect(content().string(Matchers.matchesRegex("(?s).*value=\"flatter\"\\s+selected.*")));
+        mvc.perform(as(post("/log/" + id + "/next-day").param("ring", "20").param("flavour", "flatter")))
+                .andExpect(redirectedUrl("/log/" + id));
+        String page = body(get("/log/" + id));
+        assertThat(page)
+                .contains("The ring ran to 20 mm where", "so it is thicker at 20 °C")
+                .contains("season it at the temperature it is eaten at")
+                .contains("at the start", "after 10 min", "as it came");
+        assertThat(page.split("class=\"band\"")).as("four bands").hasSize(5);
+        mvc.perform(as(post("/log/" + id + "/next-day").param("flavour", "blue")))
+                .andExpect(status().isUnprocessableContent());
+    }
+
+    @Test
+    void aCalendarReadsTheShelfByAnAddressOfItsOwn() throws Exception {
+        long id = finished("Autumn glaze", "Rondeau", 900, "", null);
+        shelf.pack(
+                kitchens.kitchen(cook.kitchenId()),
+                id,
+                List.of(new Shelf.Filled("Box", 1, 400)),
+                Storage.FRIDGE,
+                shelf.today(kitchens.kitchen(cook.kitchenId())).plusDays(1),
+                "");
+        String address = (String) mvc.perform(as(post("/log/shelf/feed")))
+                .andExpect(redirectedUrl("/log/shelf"))
+                .andReturn()
+                .getFlashMap()
+                .get("feed");
+        String path = address.replaceFirst("https?://[^/]+", "");
+        mvc.perform(get(path))
+                .andExpect(status().isOk())
+                .andExpect(content().string(Matchers.containsString("SUMMARY:Use Autumn glaze (Box)")));
+        String token = path.split("/")[2];
+        mvc.perform(get("/api/v1/foods?q=salt").header("Authorization", "Bearer " + token))
+                .andExpect(status().isForbidden());
+        String wide = tokens.make(cook.kitchenId(), "all", Tokens.Scope.ALL);
+        mvc.perform(get("/feed/" + wide + "/shelf.ics")).andExpect(status().isNotFound());
+        tokens.of(cook.kitchenId()).forEach(row -> tokens.remove(cook.kitchenId(), row.id()));
+        mvc.perform(get(path)).andExpect(status().isNotFound());
     }
 }

@@ -17,6 +17,14 @@ public record Band(double low, double middle, double high) {
         return new Band(Math.max(0, low - start), Math.max(0, middle - start), Math.max(0, high - start));
     }
 
+    /** So much of the way to another band, 0 to 1. */
+    public Band toward(Band other, double share) {
+        return new Band(
+                low + share * (other.low - low),
+                middle + share * (other.middle - middle),
+                high + share * (other.high - high));
+    }
+
     /** High minus low. */
     public double width() {
         return high - low;

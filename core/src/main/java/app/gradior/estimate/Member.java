@@ -12,7 +12,6 @@ import app.gradior.texture.RingTest;
 
 /** One way the batch may truly be: the pot re-run with one choice of the uncertain numbers. */
 final class Member {
-    private static final double PLATE_C = 20;
     private static final double LEAST_PAIR = 0.05;
     private static final double MOST_PAIR = 20;
 
@@ -202,8 +201,8 @@ final class Member {
     }
 
     private double ringMm() {
-        double density = 1000 * course.massG() / (course.volumeMl20c() * SpecificVolume.expansion(PLATE_C));
-        return course.flowAt(PLATE_C)
+        double density = 1000 * course.massG() / (course.volumeMl20c() * SpecificVolume.expansion(RingTest.PLATE_C));
+        return course.flowAt(RingTest.PLATE_C)
                 .map(flow -> RingTest.radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), density))
                 .orElse(Double.NaN);
     }

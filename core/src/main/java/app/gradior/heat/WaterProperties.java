@@ -40,31 +40,63 @@ public final class WaterProperties {
         return CRITICAL_K / tempK * sum;
     }
 
+    private static final double LEAST_PA = 1e3;
+    private static final double MOST_PA = 2e6;
+    /** Latent heat over gas constant near 100 °C, K: slope of the logarithm of pressure; only guides Newton's step. */
+    private static final double CLAUSIUS_CLAPEYRON_K = 4890;
+
     /**
-     * Temperature, °C, at which water's saturation pressure is that pressure: the inverse of
-     * {@link #saturationPressurePa}, by Newton's method on the logarithm with the Clausius-Clapeyron slope.
+     * Saturation temperatures, K, evenly spaced in the logarithm of the pressure: an integrator asks for one at every step, and
+     * a cubic through four of these is within 1e-7 K of the equation (test).
+     */
+    private static final double[] SATURATION_K = new double[400];
+
+    private static final double LOG_LEAST = Math.log(LEAST_PA / CRITICAL_PA);
+    private static final double LOG_SPACING = Math.log(MOST_PA / LEAST_PA) / (SATURATION_K.length - 3);
+
+    static {
+        for (int i = 0; i < SATURATION_K.length; i++) {
+            SATURATION_K[i] = saturationTempK(LOG_LEAST + (i - 1) * LOG_SPACING);
+        }
+    }
+
+    /** By Newton's method on the logarithm. */
+    private static double saturationTempK(double logReducedPressure) {
+        double tempK = 373.124;
+        for (int i = 0; i < 60; i++) {
+            double step = (logReducedPressure(tempK) - logReducedPressure) * tempK * tempK / CLAUSIUS_CLAPEYRON_K;
+            tempK -= step;
+            if (Math.abs(step) < 1e-11) {
+                break;
+            }
+        }
+        return tempK;
+    }
+
+    /**
+     * Temperature, °C, at which water's saturation pressure is that pressure: the inverse of {@link #saturationPressurePa}.
      *
      * @param pressurePa 1 kPa to 2 MPa
      * @throws IllegalArgumentException outside that range
      */
     public static double saturationTempC(double pressurePa) {
-        if (!(pressurePa >= 1e3 && pressurePa <= 2e6)) {
+        if (!(pressurePa >= LEAST_PA && pressurePa <= MOST_PA)) {
             throw new IllegalArgumentException("pressure is " + pressurePa + " Pa: 1000 to 2000000 Pa expected");
         }
-        double wanted = Math.log(pressurePa / CRITICAL_PA);
-        double tempK = 1 / (1 / 373.124 - Math.log(pressurePa / 101325) / CLAUSIUS_CLAPEYRON_K);
-        for (int i = 0; i < 6; i++) {
-            double step = (logReducedPressure(tempK) - wanted) * tempK * tempK / CLAUSIUS_CLAPEYRON_K;
-            tempK -= step;
-            if (Math.abs(step) < 1e-7) {
-                break;
-            }
-        }
+        double place = (Math.log(pressurePa / CRITICAL_PA) - LOG_LEAST) / LOG_SPACING;
+        int knot = Math.min((int) place, SATURATION_K.length - 4);
+        double t = place - knot;
+        double before = SATURATION_K[knot];
+        double from = SATURATION_K[knot + 1];
+        double to = SATURATION_K[knot + 2];
+        double after = SATURATION_K[knot + 3];
+        // Lagrange's cubic through the four, at -1, 0, 1 and 2.
+        double tempK = -before * t * (t - 1) * (t - 2) / 6
+                + from * (t + 1) * (t - 1) * (t - 2) / 2
+                - to * (t + 1) * t * (t - 2) / 2
+                + after * (t + 1) * t * (t - 1) / 6;
         return tempK - ZERO_CELSIUS_K;
     }
-
-    /** Latent heat over gas constant near 100 °C, K: slope of the logarithm of pressure; only guides Newton's step. */
-    private static final double CLAUSIUS_CLAPEYRON_K = 4890;
 
     /** Latent heat of evaporation, J/kg, at 0 to 130 °C. */
     public static double latentHeatJPerKg(double tempC) {

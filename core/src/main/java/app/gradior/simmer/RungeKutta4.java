@@ -2,23 +2,24 @@ package app.gradior.simmer;
 
 /** The classical fourth-order Runge-Kutta step. Not thread-safe: it keeps its scratch arrays. */
 final class RungeKutta4 {
-    private final double[] k1;
     private final double[] k2;
     private final double[] k3;
     private final double[] k4;
     private final double[] probe;
 
     RungeKutta4(int size) {
-        k1 = new double[size];
         k2 = new double[size];
         k3 = new double[size];
         k4 = new double[size];
         probe = new double[size];
     }
 
-    /** Writes to {@code after} the state {@code seconds} later than {@code before}; they may be the same array. */
-    void step(RateProblem problem, double[] before, double seconds, double[] after) {
-        problem.rates(before, k1);
+    /**
+     * Writes to {@code after} the state {@code seconds} later than {@code before}; they may be the same array.
+     *
+     * @param k1 rates at {@code before}
+     */
+    void step(RateProblem problem, double[] before, double[] k1, double seconds, double[] after) {
         move(before, k1, seconds / 2);
         problem.rates(probe, k2);
         move(before, k2, seconds / 2);

@@ -51,6 +51,9 @@ public final class SimmerRun {
     public static final double SHALLOWEST_MM = 1;
 
     private static final double SECONDS_PER_MINUTE = 60;
+    /** A time too short to matter, s. */
+    private static final double SHORTEST_S = 1e-9;
+
     private static final double G_PER_KG = 1000;
     /** Events are found to this share of a step. */
     private static final double LANDING_SHARE = 1e-9;
@@ -71,6 +74,8 @@ public final class SimmerRun {
     private final double[] state = new double[ALL];
     private final double[] next = new double[ALL];
     private final double[] before = new double[ALL];
+    private final double[] ratesBefore = new double[ALL];
+    private final double[] ratesNext = new double[ALL];
     private final double[] rates = new double[ALL];
     private final double[] kept = new double[KINDS.length];
     private Mixture solids;
@@ -81,6 +86,10 @@ public final class SimmerRun {
     private boolean wearsStarch = true;
     private double largestWaterShare = LARGEST_WATER_SHARE;
     private double landingShare = LANDING_SHARE;
+    /** Length of the step taken ahead, s, and how far into it the pot is; 0 with no step taken. */
+    private double aheadS;
+
+    private double intoS;
 
     /**
      * A pot with that mixture in it.
@@ -101,6 +110,7 @@ public final class SimmerRun {
 
     /** Goes on with that mixture; raw starch that sets at the pot's temperature has set. */
     private void take(Mixture mixture) {
+        aheadS = 0;
         state[WATER] = mixture.waterG();
         state[ETHANOL] = mixture.ethanolG();
         state[ACETIC] = mixture.aceticG();
@@ -145,6 +155,7 @@ public final class SimmerRun {
 
     /** Changes look and lid from now on; the factor is how this look differs from its table value. */
     public void set(Heat newHeat, double newLookFactor) {
+        aheadS = 0;
         heat = newHeat;
         lookFactor = newLookFactor;
         if (solids.starch().anyRaw()) {
@@ -162,9 +173,50 @@ public final class SimmerRun {
         take(mixture);
     }
 
-    /** Lets so many seconds pass. */
+    /**
+     * Lets so many seconds pass. A whole step is taken ahead and the pot put within it, by the cubic through both its ends, so
+     * that many short waits, as between the readings of a scale, cost one step.
+     */
     public End advance(double forSeconds) {
-        return advanceUntil(run -> 1, forSeconds);
+        double left = forSeconds;
+        while (left > SHORTEST_S) {
+            if (isDry()) {
+                aheadS = 0;
+                seconds += left;
+                return End.DRY;
+            }
+            if (aheadS == 0) {
+                stepAhead();
+            }
+            double move = Math.min(left, aheadS - intoS);
+            intoS += move;
+            seconds += move;
+            left -= move;
+            if (aheadS - intoS > SHORTEST_S) {
+                putWithinStep(intoS / aheadS);
+            } else {
+                System.arraycopy(next, 0, state, 0, ALL);
+                aheadS = 0;
+            }
+        }
+        return End.TIME;
+    }
+
+    private void stepAhead() {
+        System.arraycopy(state, 0, before, 0, ALL);
+        aheadS = stepS();
+        intoS = 0;
+        integrator.step(problem, before, ratesBefore, aheadS, next);
+        problem.rates(next, ratesNext);
+    }
+
+    private void putWithinStep(double share) {
+        double left = 1 - share;
+        for (int i = 0; i < ALL; i++) {
+            double change = next[i] - before[i];
+            double bend = left * (aheadS * ratesBefore[i] - change) - share * (aheadS * ratesNext[i] - change);
+            state[i] = before[i] + share * change + share * left * bend;
+        }
     }
 
     /**
@@ -173,14 +225,15 @@ public final class SimmerRun {
      * @return why it stopped; the run stands at that moment
      */
     public End advanceUntil(StopEvent event, double mostSeconds) {
+        aheadS = 0;
         double left = mostSeconds;
-        while (left > 1e-9) {
+        while (left > SHORTEST_S) {
             if (isDry()) {
                 seconds += left;
                 return End.DRY;
             }
             double step = Math.min(left, stepS());
-            integrator.step(problem, state, step, next);
+            integrator.step(problem, state, ratesBefore, step, next);
             System.arraycopy(state, 0, before, 0, ALL);
             System.arraycopy(next, 0, state, 0, state.length);
             if (event.distance(this) <= 0) {
@@ -211,15 +264,16 @@ public final class SimmerRun {
         if (after == 0) {
             System.arraycopy(before, 0, state, 0, ALL);
         } else {
-            integrator.step(problem, before, after, next);
+            integrator.step(problem, before, ratesBefore, after, next);
             System.arraycopy(next, 0, state, 0, ALL);
         }
         return event.distance(this);
     }
 
+    /** How long a step may be from here, s; leaves the rates here in {@code ratesBefore}. */
     private double stepS() {
-        problem.rates(state, rates);
-        double loss = Math.max(-rates[WATER], 1e-12);
+        problem.rates(state, ratesBefore);
+        double loss = Math.max(-ratesBefore[WATER], 1e-12);
         return Math.min(LONGEST_STEP_S, largestWaterShare * state[WATER] / loss);
     }
 

@@ -165,8 +165,13 @@ public final class Consistency {
 
     /** Flow of the mixture once it has been at the boil, so that its starch has set. */
     public static Flow flowCooked(Mixture mixture, double tempC) {
+        return flowCooked(mixture, 1, tempC);
+    }
+
+    /** The same with a body factor as {@link #Consistency}. */
+    public static Flow flowCooked(Mixture mixture, double bodyFactor, double tempC) {
         Mixture m = mixture.cooked();
-        return new Consistency(m, 1).flow(m.waterG(), m.ethanolG(), m.aceticG(), tempC);
+        return new Consistency(m, bodyFactor).flow(m.waterG(), m.ethanolG(), m.aceticG(), tempC);
     }
 
     /** Step of the mixture once it has been at the boil, body factor 1. */

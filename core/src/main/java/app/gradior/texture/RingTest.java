@@ -14,6 +14,8 @@ public final class RingTest {
     private static final double GRAVITY_M_PER_S2 = 9.81;
     private static final double HUPPERT = 0.894;
     private static final double MM_PER_M = 1000;
+    /** The plate is at room temperature. */
+    public static final double PLATE_C = 20;
 
     private RingTest() {}
 
@@ -45,7 +47,12 @@ public final class RingTest {
 
     /** Radius a mixture that has been cooked reaches on a plate at that temperature, mm. */
     public static double radiusMm(Mixture mixture, double tempC) {
-        Consistency.Flow flow = Consistency.flowCooked(mixture, tempC);
+        return radiusMm(mixture, 1, tempC);
+    }
+
+    /** The same with a body factor as {@link Consistency#Consistency}. */
+    public static double radiusMm(Mixture mixture, double bodyFactor, double tempC) {
+        Consistency.Flow flow = Consistency.flowCooked(mixture, bodyFactor, tempC);
         double volumeMl = mixture.volumeMl20c() * SpecificVolume.expansion(tempC);
         return radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), 1000 * mixture.massG() / volumeMl);
     }

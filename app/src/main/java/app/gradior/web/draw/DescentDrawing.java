@@ -36,12 +36,34 @@ public final class DescentDrawing {
             List<Tick> ticks,
             DoubleFunction<String> clock,
             String description) {
+        return draw(points, List.of(), nowMinute, stopMassG, ticks, clock, description);
+    }
+
+    /**
+     * The same with the bands that were foretold before; laid over one another they darken where all of them meet.
+     *
+     * @param earlier what was foretold, the first first; points past the last minute are left out
+     */
+    public static String draw(
+            List<Forecast.CurvePoint> points,
+            List<List<Forecast.CurvePoint>> earlier,
+            double nowMinute,
+            double stopMassG,
+            List<Tick> ticks,
+            DoubleFunction<String> clock,
+            String description) {
         Svg svg = new Svg("descent", WIDTH, HEIGHT, description);
         if (points.size() < 2) {
             return svg.done();
         }
-        Axes axes = Axes.of(points, stopMassG);
+        double last = points.get(points.size() - 1).minute();
+        List<List<Forecast.CurvePoint>> foretold =
+                earlier.stream().map(ahead -> until(ahead, last)).toList();
+        List<Forecast.CurvePoint> all = new ArrayList<>(points);
+        foretold.forEach(ahead -> all.addAll(0, ahead));
+        Axes axes = Axes.of(all, stopMassG);
         grid(svg, axes, clock);
+        foretold.forEach(ahead -> band(svg, axes, ahead, 0));
         band(svg, axes, points, nowMinute);
         svg.path("past-line", way(axes, points, nowMinute, true));
         svg.path("later-line", way(axes, points, nowMinute, false));
@@ -79,6 +101,25 @@ public final class DescentDrawing {
             }
         }
         return Math.ceil(span / most / 60) * 60;
+    }
+
+    /** The points up to a minute, the last one at it. */
+    private static List<Forecast.CurvePoint> until(List<Forecast.CurvePoint> points, double minute) {
+        List<Forecast.CurvePoint> kept = new ArrayList<>();
+        for (int i = 0; i < points.size(); i++) {
+            Forecast.CurvePoint point = points.get(i);
+            if (point.minute() <= minute) {
+                kept.add(point);
+            } else {
+                if (i > 0) {
+                    Forecast.CurvePoint before = points.get(i - 1);
+                    double share = (minute - before.minute()) / (point.minute() - before.minute());
+                    kept.add(new Forecast.CurvePoint(minute, before.massG().toward(point.massG(), share)));
+                }
+                break;
+            }
+        }
+        return kept;
     }
 
     private static void band(Svg svg, Axes axes, List<Forecast.CurvePoint> points, double nowMinute) {

@@ -8,12 +8,19 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.stereotype.Component;
 
-/** Forecasts of now, worked out again after an event or a few seconds; every page with a pot asks for them. */
+/**
+ * Forecasts of now, worked out again after an event or a few seconds, since every page with a pot asks for them; and those of finished
+ * batches, which only change with what is recorded.
+ */
 @Component
 public class Forecasts {
     private static final long SECONDS_GOOD = 5;
+    /** Moments of a finished batch at which is asked what was known. */
+    private static final int LOOKS_BACK = 4;
 
     private final Batches batches;
     private final Cache<Key, Forecast> recent = Caffeine.newBuilder()
@@ -25,7 +32,29 @@ public class Forecasts {
         this.batches = batches;
     }
 
+    private final Cache<Key, List<Forecast>> past = Caffeine.newBuilder()
+            .maximumSize(200)
+            .expireAfterWrite(Duration.ofHours(1))
+            .build();
+
     private record Key(long batch, int events, long slot) {}
+
+    /**
+     * A finished batch as it was known at its start and at each quarter of its time, and last as it is known now to have been when it
+     * came off.
+     */
+    public List<Forecast> lookingBack(Kitchen kitchen, Batch batch, Instant end) {
+        return past.get(new Key(batch.id(), batch.events().size(), 0), k -> {
+            List<Forecast> known = new ArrayList<>();
+            double minutes = batch.minuteOf(end);
+            for (int i = 0; i < LOOKS_BACK; i++) {
+                Instant at = batch.momentOf(minutes * i / LOOKS_BACK);
+                known.add(batches.forecast(kitchen, batch.knownAt(at), at));
+            }
+            known.add(batches.forecast(kitchen, batch, end));
+            return known;
+        });
+    }
 
     public Forecast now(Kitchen kitchen, Batch batch) {
         Instant now = batches.now();

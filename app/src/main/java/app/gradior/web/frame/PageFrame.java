@@ -46,7 +46,7 @@ class PageFrame {
     @ModelAttribute
     void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
         String path = request.getRequestURI();
-        if (user == null || path.startsWith("/api/")) {
+        if (user == null || path.startsWith("/api/") || path.startsWith("/feed/")) {
             return;
         }
         Kitchen kitchen = kitchens.kitchen(user.kitchenId());

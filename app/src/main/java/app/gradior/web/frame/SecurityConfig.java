@@ -20,7 +20,7 @@ import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.csrf.HttpSessionCsrfTokenRepository;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Who may see what: pages by session, the API by token. */
+/** Who may see what: pages by session, the API and calendars by token. */
 @Configuration
 class SecurityConfig {
     private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; style-src 'self';"
@@ -55,8 +55,19 @@ class SecurityConfig {
                 .build();
     }
 
+    /** Calendar programs: the token is in the address. */
     @Bean
     @Order(2)
+    SecurityFilterChain feeds(HttpSecurity http) throws Exception {
+        return http.securityMatcher("/feed/**")
+                .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .requestCache(cache -> cache.disable())
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .build();
+    }
+
+    @Bean
+    @Order(3)
     SecurityFilterChain pages(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
         CsrfTokenRepository csrfTokens = new HttpSessionCsrfTokenRepository();
         return http.csrf(csrf -> csrf.csrfTokenRepository(csrfTokens))

@@ -63,7 +63,7 @@ class HobController {
                 "soon",
                 shelf.soon(kitchen).stream()
                         .map(row -> new Soon(
-                                row.name(),
+                                row.sauce() + ", " + row.name(),
                                 figures.day(row.useBy()),
                                 row.useBy().isBefore(shelf.today(kitchen))))
                         .toList());

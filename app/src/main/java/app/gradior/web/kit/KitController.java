@@ -17,6 +17,7 @@ import app.gradior.web.draw.SectionDrawing;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -163,7 +164,7 @@ class KitController {
         model.addAttribute("pairs", pairs(kitchen, pots, burners));
         model.addAttribute("looks", Look.values());
         model.addAttribute("tokens", tokens.of(kitchen.id()));
-        model.addAttribute("scopes", Tokens.Scope.values());
+        model.addAttribute("scopes", EnumSet.range(Tokens.Scope.BENCH, Tokens.Scope.ALL));
         model.addAttribute("materials", PotMaterial.values());
         model.addAttribute("potForm", form);
         model.addAttribute("faults", faults);

@@ -3,6 +3,7 @@ package app.gradior.web.log;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.BatchLog;
+import app.gradior.kitchen.BatchTelling;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Kitchen;
@@ -86,7 +87,7 @@ class ExportController {
 
     /** The figure of a reading; absent for what is none. */
     private @Nullable String figure(BatchEvent event) {
-        return Batch.readingOf(event.body()).map(String::valueOf).orElse(null);
+        return BatchTelling.readingOf(event.body()).map(String::valueOf).orElse(null);
     }
 
     @GetMapping("/{id:\\d+}.json")

@@ -19,10 +19,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -43,6 +45,7 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RequestMapping("/log/{id}")
 class FinishController {
     private static final int MOST_LABELS = 60;
+    private static final int MOST_ALSO = 80;
     private static final double TABLESPOON_ML = 15;
 
     private final Batches batches;
@@ -88,6 +91,14 @@ class FinishController {
                         batch.plan().servedC(),
                         view.forecast().likelyBody(),
                         asked,
+                        new Figures(kitchen)));
+        model.addAttribute(
+                "butter",
+                Enriching.of(
+                        view.done(),
+                        batch.plan().servedC(),
+                        view.forecast().likelyBody(),
+                        asked.getOrDefault("butter", ""),
                         new Figures(kitchen)));
         model.addAttribute("storages", Storage.values());
         model.addAttribute("containers", CoolingIn.values());
@@ -190,8 +201,12 @@ class FinishController {
             @RequestParam(defaultValue = "A4_21") String size,
             @RequestParam(defaultValue = "0") int skip,
             @RequestParam(defaultValue = "0") int count,
+            @RequestParam(defaultValue = "") String also,
             HttpServletRequest request) {
         Batch batch = batches.batch(kitchen.id(), id);
+        if (also.length() > MOST_ALSO) {
+            throw Refusal.unfit("also", "Also contains: at most " + MOST_ALSO + " characters.");
+        }
         Labels.Size of = Refusal.checked("size", () -> Labels.Size.valueOf(size));
         Finishing.View view = finishing.of(kitchen, batch);
         var kept = shelf.ofBatch(kitchen.id(), id);
@@ -203,20 +218,26 @@ class FinishController {
                 .replacePath("/log/" + id)
                 .replaceQuery(null)
                 .toUriString();
-        Labels.Text text = new Labels.Text(batch.name(), lines(batch, view, useBy, new Figures(kitchen)), address);
+        Labels.Text text =
+                new Labels.Text(batch.name(), lines(batch, view, useBy, also, new Figures(kitchen)), address);
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"labels.pdf\"")
                 .body(Labels.sheet(of, text, Math.max(0, skip), wanted));
     }
 
-    private static List<String> lines(Batch batch, Finishing.View view, LocalDate useBy, Figures figures) {
+    private static List<String> lines(Batch batch, Finishing.View view, LocalDate useBy, String also, Figures figures) {
         List<String> lines = new ArrayList<>();
         lines.add("Made " + figures.day(batch.startedAt()));
         lines.add("Keep " + (view.what() == Storage.FREEZER ? "frozen" : "at 5 °C or below") + ", use by "
                 + figures.day(useBy));
-        @Nullable String allergens = allergens(view);
-        if (allergens != null) {
+        String allergens = Stream.concat(
+                        view.ingredients().allergens().stream().map(Allergen::label),
+                        Arrays.stream(also.split(",")).map(String::strip).filter(word -> !word.isEmpty()))
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining(", "));
+        if (!allergens.isEmpty()) {
             lines.add("Contains " + allergens);
         }
         double perSpoon = TABLESPOON_ML / view.done().volumeMl20c();
@@ -224,13 +245,5 @@ class FinishController {
                 + Numbers.fixed(view.done().saltG() * perSpoon, 2) + " g");
         lines.add("Batch " + batch.id());
         return lines;
-    }
-
-    private static @Nullable String allergens(Finishing.View view) {
-        String all = view.ingredients().allergens().stream()
-                .map(Allergen::label)
-                .sorted()
-                .collect(Collectors.joining(", "));
-        return all.isEmpty() ? null : all;
     }
 }

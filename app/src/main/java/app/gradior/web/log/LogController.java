@@ -12,8 +12,9 @@ import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Photos;
 import app.gradior.kitchen.Refusal;
 import app.gradior.measure.Numbers;
-import app.gradior.web.draw.DescentDrawing;
+import app.gradior.sauce.Overnight;
 import app.gradior.web.frame.Figures;
+import app.gradior.web.frame.Forecasts;
 import app.gradior.web.pot.PotView;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
@@ -37,10 +38,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/log")
 class LogController {
     private final Batches batches;
+    private final Forecasts forecasts;
     private final Photos photos;
 
-    LogController(Batches batches, Photos photos) {
+    LogController(Batches batches, Forecasts forecasts, Photos photos) {
         this.batches = batches;
+        this.forecasts = forecasts;
         this.photos = photos;
     }
 
@@ -48,7 +51,47 @@ class LogController {
     record Compared(String word, String planned, String got, String off) {}
 
     /** The next-day form as typed. */
-    record NextDayForm(String step, String note) {}
+    record NextDayForm(String step, String ring, String flavour, String note) {
+        static NextDayForm of(Batch batch) {
+            Optional<EventBody.NextDay> said = batch.nextDay();
+            return new NextDayForm(
+                    said.map(EventBody.NextDay::step)
+                            .map(s -> Numbers.plain(s, 1))
+                            .orElse(""),
+                    said.map(EventBody.NextDay::ringMm)
+                            .map(r -> Numbers.plain(r, 0))
+                            .orElse(""),
+                    said.map(EventBody.NextDay::flavour).orElse(""),
+                    said.map(EventBody.NextDay::note).orElse(""));
+        }
+
+        EventBody.NextDay body() {
+            return new EventBody.NextDay(
+                    number("step", "Step", step, 1, 9, "from 1 (Broth) to 9 (Set)"),
+                    number(
+                            "ring",
+                            "Ring",
+                            ring,
+                            EventBody.LEAST_RING_MM,
+                            EventBody.MOST_RING_MM,
+                            "a radius from 10 to 300 mm"),
+                    flavour.isBlank() ? null : flavour,
+                    note.isBlank() ? null : note.strip());
+        }
+
+        private static @Nullable Double number(
+                String field, String name, String text, double least, double most, String expected) {
+            if (text.isBlank()) {
+                return null;
+            }
+            double number = Numbers.parse(text)
+                    .orElseThrow(() -> Refusal.unfit(field, name + ": “" + text.strip() + "” is no number."));
+            if (!(number >= least && number <= most)) {
+                throw Refusal.unfit(field, name + ": “" + text.strip() + "” is not " + expected + ".");
+            }
+            return number;
+        }
+    }
 
     @GetMapping("/{id}")
     String one(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
@@ -56,12 +99,7 @@ class LogController {
         if (batch.state() == Batch.State.LIVE) {
             return "redirect:/pot/" + id;
         }
-        String step = batch.nextDay()
-                .map(EventBody.NextDay::step)
-                .map(s -> Numbers.plain(s, 1))
-                .orElse("");
-        String note = batch.nextDay().map(EventBody.NextDay::note).orElse("");
-        return page(kitchen, batch, new NextDayForm(step, note), List.of(), model);
+        return page(kitchen, batch, NextDayForm.of(batch), List.of(), model);
     }
 
     @PostMapping("/{id}/next-day")
@@ -69,40 +107,31 @@ class LogController {
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
             @RequestParam(defaultValue = "") String step,
+            @RequestParam(defaultValue = "") String ring,
+            @RequestParam(defaultValue = "") String flavour,
             @RequestParam(defaultValue = "") String note,
             Model model,
             HttpServletResponse response) {
         Batch batch = batches.batch(kitchen.id(), id);
+        NextDayForm form = new NextDayForm(step, ring, flavour, note);
         try {
-            EventBody.NextDay body = new EventBody.NextDay(step(step), note.isBlank() ? null : note.strip());
-            batches.record(kitchen, id, new Batches.Draft("next-day-" + UUID.randomUUID(), batches.now(), body));
+            batches.record(kitchen, id, new Batches.Draft("next-day-" + UUID.randomUUID(), batches.now(), form.body()));
             return "redirect:/log/" + id;
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(kitchen, batch, new NextDayForm(step, note), refusal.faults(), model);
+            return page(kitchen, batch, form, refusal.faults(), model);
         }
-    }
-
-    private static @Nullable Double step(String text) {
-        if (text.isBlank()) {
-            return null;
-        }
-        double step = Numbers.parse(text)
-                .orElseThrow(() -> Refusal.unfit("step", "Step: “" + text.strip() + "” is no number."));
-        if (!(step >= 1 && step <= 9)) {
-            throw Refusal.unfit("step", "Step: “" + text.strip() + "” is not from 1 (Broth) to 9 (Set).");
-        }
-        return step;
     }
 
     private String page(Kitchen kitchen, Batch batch, NextDayForm form, List<Fault> faults, Model model) {
         Figures figures = new Figures(kitchen);
         Instant end = Optional.ofNullable(batch.finishedAt()).orElse(batches.now());
-        Forecast forecast = batches.forecast(kitchen, batch, end);
+        List<Forecast> known = forecasts.lookingBack(kitchen, batch, end);
+        Forecast forecast = known.get(known.size() - 1);
         model.addAttribute("batch", batch);
         model.addAttribute("started", figures.dayAndTime(batch.startedAt()));
         model.addAttribute("compared", compared(batch, forecast, figures));
-        model.addAttribute("curve", curve(batch, forecast, figures));
+        model.addAttribute("foretold", Foretold.of(batch, known, figures));
         model.addAttribute(
                 "events",
                 batch.standing().stream()
@@ -116,6 +145,7 @@ class LogController {
         model.addAttribute("verdict", Verdict.of(batch, forecast, figures));
         model.addAttribute("note", batch.finish().map(EventBody.Finished::note).orElse(""));
         model.addAttribute("form", form);
+        model.addAttribute("flavours", Overnight.values());
         model.addAttribute("faults", faults);
         return "log/batch";
     }
@@ -183,7 +213,8 @@ class LogController {
             return "redirect:/log/" + id;
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(kitchen, batches.batch(kitchen.id(), id), new NextDayForm("", ""), refusal.faults(), model);
+            Batch batch = batches.batch(kitchen.id(), id);
+            return page(kitchen, batch, NextDayForm.of(batch), refusal.faults(), model);
         }
     }
 
@@ -232,23 +263,5 @@ class LogController {
                 Double.isFinite(planned) ? write.apply(planned) : "—",
                 Double.isFinite(got) ? write.apply(got) : "not noted",
                 both ? (off >= 0.5 ? "+" : off <= -0.5 ? "−" : "") + Numbers.plain(Math.abs(off), 0) + " %" : "");
-    }
-
-    private static String curve(Batch batch, Forecast forecast, Figures figures) {
-        List<Forecast.CurvePoint> past = forecast.curve().stream()
-                .filter(point -> point.minute() <= forecast.nowMinute() + 1e-6)
-                .toList();
-        List<DescentDrawing.Tick> ticks = batch.readings().stream()
-                .map(e -> new DescentDrawing.Tick(
-                        batch.minuteOf(e.at()), e.body() instanceof EventBody.Weight ? "weighed" : "read"))
-                .toList();
-        return DescentDrawing.draw(
-                past,
-                forecast.nowMinute() + 1,
-                Double.NaN,
-                ticks,
-                minute -> Numbers.plain(minute, 0) + " min",
-                "Mass in the pot over time, down to "
-                        + figures.mass(forecast.massG().middle()) + " when it came off");
     }
 }

@@ -6,8 +6,10 @@ import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Shelf;
 import app.gradior.kitchen.ShelfCalendar;
-import app.gradior.store.Rows.ContainerRow;
+import app.gradior.kitchen.Tokens;
+import app.gradior.store.Rows.KeptRow;
 import app.gradior.web.frame.Figures;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
 import java.util.List;
@@ -21,21 +23,26 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** What stands in fridge and freezer: what to use soon, opened, used, thrown away. */
 @Controller
 @RequestMapping("/log/shelf")
 class ShelfController {
     private final Shelf shelf;
+    private final Tokens tokens;
 
-    ShelfController(Shelf shelf) {
+    ShelfController(Shelf shelf, Tokens tokens) {
         this.shelf = shelf;
+        this.tokens = tokens;
     }
 
     /** A container in the list; late when its date has passed, soon when it nearly has. */
     record Entry(
             long id,
             long batchId,
+            String sauce,
             String name,
             String amount,
             String place,
@@ -46,10 +53,11 @@ class ShelfController {
             boolean late,
             String reason) {}
 
-    static Entry entry(ContainerRow row, LocalDate today, Figures figures) {
+    static Entry entry(KeptRow row, LocalDate today, Figures figures) {
         return new Entry(
                 row.id(),
                 row.batchId(),
+                row.sauce(),
                 row.name(),
                 figures.volume(row.ml()),
                 row.place().equals(Storage.FREEZER.name()) ? "freezer" : "fridge",
@@ -98,6 +106,19 @@ class ShelfController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(kitchen, refusal.faults(), model);
         }
+    }
+
+    /** Makes an address for a calendar program; it is shown this once. */
+    @PostMapping("/feed")
+    String feed(@ModelAttribute("kitchen") Kitchen kitchen, HttpServletRequest request, RedirectAttributes flash) {
+        String token = tokens.make(kitchen.id(), "shelf calendar", Tokens.Scope.CALENDAR);
+        flash.addFlashAttribute(
+                "feed",
+                ServletUriComponentsBuilder.fromRequestUri(request)
+                        .replacePath("/feed/" + token + "/shelf.ics")
+                        .replaceQuery(null)
+                        .toUriString());
+        return "redirect:/log/shelf";
     }
 
     @GetMapping(path = "/calendar.ics", produces = "text/calendar; charset=utf-8")

@@ -1,9 +1,12 @@
 package app.gradior.web.log;
 
+import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.Forecast;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.EventBody;
 import app.gradior.measure.Numbers;
+import app.gradior.sauce.Overnight;
+import app.gradior.texture.RingTest;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +22,12 @@ final class Verdict {
     static List<String> of(Batch batch, Forecast atTheEnd, Figures figures) {
         List<String> sentences = new ArrayList<>();
         batch.nextDay().map(EventBody.NextDay::step).ifPresent(step -> sentences.add(thickness(batch, atTheEnd, step)));
+        batch.nextDay().map(EventBody.NextDay::ringMm).ifPresent(mm -> sentences.add(ring(atTheEnd, mm)));
+        batch.nextDay()
+                .map(EventBody.NextDay::flavour)
+                .map(Overnight::ofKey)
+                .filter(found -> !found.advice().isEmpty())
+                .ifPresent(found -> sentences.add("It tasted " + found.label() + " cold. " + found.advice()));
         batch.finish().map(EventBody.Finished::yieldMl).ifPresent(ml -> sentences.add(amount(atTheEnd, ml, figures)));
         return sentences;
     }
@@ -42,6 +51,17 @@ final class Verdict {
                         + " than its target wanted, too";
         return said + ", " + Numbers.fixed(Math.abs(off), 1) + " " + thicker
                 + (inBand ? ", inside the band. " : ", outside the band. ") + "Most likely " + why + ".";
+    }
+
+    private static String ring(Forecast end, double mm) {
+        double foretold = RingTest.radiusMm(end.likely().mixture(), end.likelyBody(), RingTest.PLATE_C);
+        String said = "The ring ran to " + Numbers.plain(mm, 0) + " mm where " + Numbers.plain(foretold, 0)
+                + " were foretold";
+        double off = mm - foretold;
+        if (!(Math.abs(off) >= BatchStory.Kind.RING.sd(mm))) {
+            return said + ": as near as the ring can be read.";
+        }
+        return said + ", so it is " + (off < 0 ? "thicker" : "thinner") + " at 20 °C than the model took it for.";
     }
 
     private static String amount(Forecast end, double ml, Figures figures) {

@@ -13,6 +13,7 @@ import app.gradior.kitchen.IngredientInput;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.Overnight;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.texture.Stair;
@@ -390,7 +391,11 @@ public record PotView(
             return "Off the heat" + (finished.yieldMl() == null ? "" : ": " + figures.volume(finished.yieldMl()));
         }
         if (body instanceof EventBody.NextDay next) {
-            return "Next day" + (next.step() == null ? "" : ": step " + Numbers.plain(next.step(), 1));
+            return "Next day" + (next.step() == null ? "" : ", step " + Numbers.plain(next.step(), 1))
+                    + (next.ringMm() == null ? "" : ", ring " + Numbers.plain(next.ringMm(), 0) + " mm")
+                    + (next.flavour() == null
+                            ? ""
+                            : ", " + Overnight.ofKey(next.flavour()).label());
         }
         return PLAIN.getOrDefault(body.type(), "");
     }

@@ -1,0 +1,184 @@
+package app.gradior.kitchen;
+
+import app.gradior.estimate.BatchStory;
+import app.gradior.estimate.BatchStory.Happening;
+import app.gradior.estimate.BatchStory.Kind;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.StarchKind;
+import app.gradior.measure.LineReading;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.Pressing;
+import app.gradior.sauce.Ingredients;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+
+/** A batch's plan and events as the core takes them: what happened when, and all that went into the pot. */
+public final class BatchTelling {
+    private final Batch batch;
+    private final BatchPlan plan;
+    private final Lines lines;
+    private final Kitchen kitchen;
+
+    BatchTelling(Batch batch, Lines lines, Kitchen kitchen) {
+        this.batch = batch;
+        this.plan = batch.plan();
+        this.lines = lines;
+        this.kitchen = kitchen;
+    }
+
+    /** What the estimator is told. */
+    BatchStory story() {
+        Catalogue catalogue = lines.catalogue(kitchen);
+        List<Happening> happenings = new ArrayList<>();
+        Set<Integer> everOut = new TreeSet<>();
+        Set<Integer> out = new TreeSet<>();
+        int stage = 0;
+        for (BatchEvent event : batch.standing()) {
+            double minute = batch.minuteOf(event.at());
+            if (event.body() instanceof EventBody.LeftOut left) {
+                everOut.addAll(left.lines());
+                out.addAll(left.lines());
+            } else if (event.body() instanceof EventBody.Ticked ticked) {
+                for (int line : ticked.lines()) {
+                    if (out.remove(line)) {
+                        happenings.add(new Happening(minute, new BatchStory.Added(plan.line(catalogue, line))));
+                    }
+                }
+            } else {
+                BatchStory.What what = what(event.body(), stage);
+                stage += event.body() instanceof EventBody.StageDone ? 1 : 0;
+                if (what != null) {
+                    happenings.add(new Happening(minute, what));
+                }
+            }
+        }
+        return new BatchStory(
+                plan.parts(catalogue, everOut),
+                plan.ingredients(catalogue).spread(),
+                plan.potOnHeat(),
+                plan.prior(),
+                plan.pot().emptyG(),
+                plan.servedC(),
+                plan.hotAtStart(),
+                happenings);
+    }
+
+    private boolean pours(int stage) {
+        List<BatchPlan.PlanStage> course = plan.course();
+        return stage < course.size() && !course.get(stage).pours().isEmpty();
+    }
+
+    private BatchStory.@Nullable What what(EventBody body, int stage) {
+        if (body instanceof EventBody.StageDone) {
+            return new BatchStory.NextStage();
+        }
+        if (body instanceof EventBody.HeatSet set) {
+            return new BatchStory.LookSet(Look.ofKey(set.look()));
+        }
+        if (body instanceof EventBody.LidSet set) {
+            return new BatchStory.LidSet(LidState.ofKey(set.state()));
+        }
+        if (body instanceof EventBody.Added added) {
+            return new BatchStory.Added(new Ingredients(readings(added), plan.texture()).mixture());
+        }
+        if (body instanceof EventBody.Slurry slurry) {
+            Mixture in = new Ingredients(readings(slurry), plan.texture()).mixture();
+            return pours(stage) ? new BatchStory.Poured(in) : new BatchStory.Added(in);
+        }
+        if (body instanceof EventBody.Taken taken) {
+            return new BatchStory.Taken(taken.massG() == null ? 0 : taken.massG(), taken.ml() == null ? 0 : taken.ml());
+        }
+        if (body instanceof EventBody.Blended) {
+            return new BatchStory.Pressed(Pressing.BLENDED, BatchStory.Pressed.NOT_WEIGHED);
+        }
+        if (body instanceof EventBody.Sieved sieved) {
+            return new BatchStory.Pressed(
+                    sieved.milled() ? Pressing.MILLED : Pressing.SIEVED,
+                    sieved.leftG() == null ? BatchStory.Pressed.NOT_WEIGHED : sieved.leftG());
+        }
+        if (body instanceof EventBody.OffHeat) {
+            return new BatchStory.OnHeat(false);
+        }
+        if (body instanceof EventBody.BackOn) {
+            return new BatchStory.OnHeat(true);
+        }
+        return reading(body);
+    }
+
+    /** All that went in, what was not planned too and what was left out not: what labels and shelf dates go by. */
+    Ingredients wentIn() {
+        List<LineReading> planned = plan.ingredients(lines.catalogue(kitchen)).lines();
+        Set<Integer> out = batch.ticks().out();
+        List<LineReading> in = new ArrayList<>();
+        for (int i = 0; i < planned.size(); i++) {
+            if (!out.contains(i)) {
+                in.add(planned.get(i));
+            }
+        }
+        for (BatchEvent event : batch.standing()) {
+            if (event.body() instanceof EventBody.Added added) {
+                in.addAll(readings(added));
+            } else if (event.body() instanceof EventBody.Slurry slurry) {
+                in.addAll(readings(slurry));
+            }
+        }
+        return new Ingredients(in, plan.texture());
+    }
+
+    private List<LineReading> readings(EventBody.Added added) {
+        List<LineReading> readings = new ArrayList<>();
+        for (int i = 0; i < added.ingredients().size(); i++) {
+            readings.add(added.ingredients().get(i).read(lines, kitchen, "ingredients[" + i + "]"));
+        }
+        return readings;
+    }
+
+    private List<LineReading> readings(EventBody.Slurry slurry) {
+        String powder = lines.catalogue(kitchen)
+                .powder(StarchKind.ofKey(slurry.starch()))
+                .id();
+        return List.of(
+                new IngredientInput(null, powder, slurry.starchG()).read(lines, kitchen, "starch"),
+                new IngredientInput(null, "water", slurry.liquidG()).read(lines, kitchen, "liquid"));
+    }
+
+    static boolean isReading(EventBody body) {
+        return reading(body) != null;
+    }
+
+    /** The figure of a reading, in its own unit. */
+    public static Optional<Double> readingOf(EventBody body) {
+        return Optional.ofNullable(reading(body)).map(BatchStory.Reading::value);
+    }
+
+    private static BatchStory.@Nullable Reading reading(EventBody body) {
+        if (body instanceof EventBody.Weight r) {
+            return new BatchStory.Reading(Kind.WEIGHT, r.grossG());
+        }
+        if (body instanceof EventBody.Level r) {
+            return new BatchStory.Reading(Kind.LEVEL, r.mm());
+        }
+        if (body instanceof EventBody.Volume r) {
+            return new BatchStory.Reading(Kind.VOLUME, r.ml());
+        }
+        if (body instanceof EventBody.Spoon r) {
+            return new BatchStory.Reading(Kind.SPOON, r.step());
+        }
+        if (body instanceof EventBody.Ring r) {
+            return new BatchStory.Reading(Kind.RING, r.mm());
+        }
+        if (body instanceof EventBody.Brix r) {
+            return new BatchStory.Reading(Kind.BRIX, r.percent());
+        }
+        if (body instanceof EventBody.Temperature r) {
+            return new BatchStory.Reading(Kind.TEMPERATURE, r.c());
+        }
+        return null;
+    }
+}
