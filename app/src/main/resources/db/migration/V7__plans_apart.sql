@@ -20,4 +20,5 @@ alter table batch
   add primary key (kitchen_id, id),
   drop key batch_log,
   add key batch_log (kitchen_id, started_at),
+  add key batch_names (kitchen_id, name),
   add key batch_pots (kitchen_id, pot_name);

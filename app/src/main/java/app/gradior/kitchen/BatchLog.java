@@ -3,6 +3,10 @@ package app.gradior.kitchen;
 import app.gradior.store.LogMapper;
 import app.gradior.store.Rows.SummaryRow;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Every batch of a kitchen, searched and sorted by its summaries. */
@@ -34,12 +38,22 @@ public class BatchLog {
     }
 
     public Found find(long kitchenId, LogMapper.Filter filter, int page) {
-        return new Found(log.page(kitchenId, filter, PAGE, page * PAGE), log.count(kitchenId, filter), page);
+        List<LogMapper.Hit> hits = log.hits(kitchenId, filter, PAGE, page * PAGE);
+        boolean counted = filter.searches() && !hits.isEmpty();
+        long total = counted ? hits.get(0).total() : log.count(kitchenId, filter);
+        if (hits.isEmpty()) {
+            return new Found(List.of(), total, page);
+        }
+        List<Long> ids = hits.stream().map(LogMapper.Hit::id).toList();
+        Map<Long, SummaryRow> rows =
+                log.rows(kitchenId, ids).stream().collect(Collectors.toMap(SummaryRow::id, Function.identity()));
+        return new Found(
+                ids.stream().flatMap(id -> Stream.ofNullable(rows.get(id))).toList(), total, page);
     }
 
     /** All of that kind, at most so many. */
     public List<SummaryRow> all(long kitchenId, LogMapper.Filter filter, int most) {
-        return log.page(kitchenId, filter, most, 0);
+        return log.all(kitchenId, filter, most);
     }
 
     /** Pots that batches were cooked in. */

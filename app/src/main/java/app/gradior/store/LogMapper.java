@@ -46,6 +46,18 @@ public interface LogMapper {
             @Nullable Double stepHigh,
             String sort,
             boolean up) {
+        /** Whether any condition is set. */
+        public boolean searches() {
+            return !like.isEmpty()
+                    || sauceId != 0
+                    || !pot.isEmpty()
+                    || from != null
+                    || to != null
+                    || rating != 0
+                    || stepLow != null
+                    || stepHigh != null;
+        }
+
         /** Words as LIKE takes them: no joker among them, and as {@link LogMapper#plain} leaves them. */
         public static String like(String words) {
             return words.isEmpty()
@@ -77,17 +89,36 @@ public interface LogMapper {
             <choose><when test="f.up">asc, id asc</when><otherwise>desc, id desc</otherwise></choose>
             """;
 
-    /** The ids of the page are found first, by an index alone where one serves; rows are read for these only. */
+    /**
+     * A batch of the page.
+     *
+     * @param total how many there are of that kind; 0 for an unbounded search, where they are not counted
+     */
+    record Hit(long id, long total) {}
+
+    /** The page's ids in order, by an index alone where one serves; a search that reads every row counts them on its way. */
     @Select(
-            "<script>select id, kitchen_id, sauce_id, name, state, started_at, pot_name, minutes, yield_ml, step_cold, rating"
-                    + " from batch join (select id from batch " + WHERE + ORDER
-                    + " limit #{most} offset #{skip}) page using (id) where kitchen_id = #{kitchenId} " + ORDER
-                    + "</script>")
-    List<SummaryRow> page(
+            "<script>select id, <choose><when test='f.searches()'>count(*) over ()</when><otherwise>0</otherwise></choose> total"
+                    + " from batch " + WHERE + ORDER + " limit #{most} offset #{skip}</script>")
+    List<Hit> hits(
             @Param("kitchenId") long kitchenId,
             @Param("f") Filter filter,
             @Param("most") int most,
             @Param("skip") int skip);
+
+    /** Batches by their ids, in no order. */
+    @Select("""
+            <script>select id, kitchen_id, sauce_id, name, state, started_at, pot_name, minutes, yield_ml, step_cold, rating
+            from batch where kitchen_id = #{kitchenId} and id in
+            <foreach collection="ids" item="id" open="(" separator="," close=")">#{id}</foreach></script>
+            """)
+    List<SummaryRow> rows(@Param("kitchenId") long kitchenId, @Param("ids") List<Long> ids);
+
+    /** All of that kind in order, at most so many. */
+    @Select(
+            "<script>select id, kitchen_id, sauce_id, name, state, started_at, pot_name, minutes, yield_ml, step_cold, rating"
+                    + " from batch " + WHERE + ORDER + " limit #{most}</script>")
+    List<SummaryRow> all(@Param("kitchenId") long kitchenId, @Param("f") Filter filter, @Param("most") int most);
 
     @Select("<script>select count(*) from batch " + WHERE + "</script>")
     long count(@Param("kitchenId") long kitchenId, @Param("f") Filter filter);

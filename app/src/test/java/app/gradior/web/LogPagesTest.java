@@ -93,6 +93,7 @@ class LogPagesTest extends PageCalls {
         assertThat(body(get("/log?pot=Saucepan&low=5")))
                 .contains("Winter glaze")
                 .doesNotContain("Spring");
+        assertThat(body(get("/log?pot=Saucepan"))).contains("1 to 2 of 2");
         assertThat(body(get("/log?from=2031-01-01"))).contains("No batch is like that");
         String byYield = body(get("/log?sort=yield&up=1"));
         assertThat(byYield.indexOf("Winter glaze")).isLessThan(byYield.indexOf("Spring"));
