@@ -230,9 +230,12 @@ class LogPagesTest extends PageCalls {
         String page = body(get("/log/" + id));
         assertThat(page)
                 .contains("The ring ran to 20 mm where", "so it is thicker at 20 °C")
-                .contains("season it at the temperature it is eaten at")
-                .contains("at the start", "after 10 min", "as it came");
-        assertThat(page.split("class=\"band\"")).as("four bands").hasSize(5);
+                .contains("season it at the temperature it is eaten at");
+        String foretold = body(get("/log/" + id + "/foretold"));
+        assertThat(foretold)
+                .contains("at the start", "after 10 min", "as it came")
+                .doesNotContain("<html");
+        assertThat(foretold.split("class=\"band\"")).as("four bands").hasSize(5);
         mvc.perform(as(post("/log/" + id + "/next-day").param("flavour", "blue")))
                 .andExpect(status().isUnprocessableContent());
     }

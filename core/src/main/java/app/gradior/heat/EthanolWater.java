@@ -1,7 +1,5 @@
 package app.gradior.heat;
 
-import java.util.Arrays;
-
 /**
  * Vapour over boiling mixtures of ethanol and water at 101.325 kPa, mole fractions, interpolated linearly between
  * measured points (chemical engineering handbooks). Holds near sea level; at kitchen altitudes it moves by less than the
@@ -27,11 +25,10 @@ public final class EthanolWater {
         if (!(liquidX >= 0 && liquidX <= 1)) {
             throw new IllegalArgumentException("mole fraction is " + liquidX + ": 0 to 1 expected");
         }
-        int at = Arrays.binarySearch(LIQUID_X, liquidX);
-        if (at >= 0) {
-            return VAPOUR_Y[at];
+        int right = 1; // sauces are found between the first two points
+        while (LIQUID_X[right] < liquidX) {
+            right++;
         }
-        int right = -at - 1;
         double share = (liquidX - LIQUID_X[right - 1]) / (LIQUID_X[right] - LIQUID_X[right - 1]);
         return VAPOUR_Y[right - 1] + share * (VAPOUR_Y[right] - VAPOUR_Y[right - 1]);
     }

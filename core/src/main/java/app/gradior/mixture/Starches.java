@@ -10,7 +10,8 @@ import java.util.function.ToDoubleFunction;
  * thickens; spent starch once did and has been broken down by acid or long heat. Immutable.
  */
 public final class Starches {
-    private static final int KINDS = StarchKind.values().length;
+    private static final StarchKind[] EACH = StarchKind.values();
+    private static final int KINDS = EACH.length;
 
     public static final Starches NONE = new Starches(new double[KINDS], new double[KINDS], new double[KINDS]);
 
@@ -22,11 +23,13 @@ public final class Starches {
     private final double[] rawG;
     private final double[] setG;
     private final double[] spentG;
+    private final double totalG;
 
     private Starches(double[] rawG, double[] setG, double[] spentG) {
         this.rawG = rawG;
         this.setG = setG;
         this.spentG = spentG;
+        this.totalG = sum(this::starchG);
     }
 
     /** Raw starch, as it comes out of the packet. */
@@ -56,7 +59,7 @@ public final class Starches {
     }
 
     public double totalG() {
-        return sum(this::starchG);
+        return totalG;
     }
 
     /** Whether any of it is raw. */
@@ -73,7 +76,7 @@ public final class Starches {
     Starches heated(double tempC, double brixPercent) {
         double[] raw = rawG.clone();
         double[] set = setG.clone();
-        for (StarchKind kind : StarchKind.values()) {
+        for (StarchKind kind : EACH) {
             int i = kind.ordinal();
             if (tempC >= gelatinisationC(kind, brixPercent)) {
                 set[i] += raw[i];
@@ -87,7 +90,7 @@ public final class Starches {
     public Starches worn(ToDoubleFunction<StarchKind> keptShare) {
         double[] set = setG.clone();
         double[] spent = spentG.clone();
-        for (StarchKind kind : StarchKind.values()) {
+        for (StarchKind kind : EACH) {
             int i = kind.ordinal();
             double lost = set[i] * (1 - keptShare.applyAsDouble(kind));
             set[i] -= lost;
@@ -119,7 +122,7 @@ public final class Starches {
 
     private static double sum(ToDoubleFunction<StarchKind> part) {
         double sum = 0;
-        for (StarchKind kind : StarchKind.values()) {
+        for (StarchKind kind : EACH) {
             sum += part.applyAsDouble(kind);
         }
         return sum;

@@ -44,6 +44,7 @@ final class HttpBenchmark {
             bench.measure(
                     "log, 10,000 batches, words and sort", 60, i -> "/log?q=gl" + "aze".charAt(i % 3) + "&sort=step");
             bench.measure("a batch of it with 300 readings", 150, i -> "/log/" + (1000 + i % 5000));
+            bench.measure("what it was foretold, first asked", 500, i -> "/log/" + (3000 + i % 5000) + "/foretold");
         }
     }
 
@@ -63,7 +64,7 @@ final class HttpBenchmark {
                 from batch b where b.id > 42
                 """, """
                 insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)
-                select b.kitchen_id, b.id, concat('many-', s.seq), b.started_at + interval s.seq * 4 second,
+                select b.kitchen_id, b.id, concat('device-many-', s.seq), b.started_at + interval s.seq * 4 second,
                        b.started_at + interval s.seq * 4 second, 'weight', concat('{"grossG":', 3600 - s.seq, '.0}')
                 from batch b join seq_1_to_300 s where b.id > 42
                 """, "analyze table batch, batch_event");

@@ -32,17 +32,24 @@ public class Forecasts {
         this.batches = batches;
     }
 
-    private final Cache<Key, List<Forecast>> past = Caffeine.newBuilder()
-            .maximumSize(200)
-            .expireAfterWrite(Duration.ofHours(1))
-            .build();
+    private final Cache<Key, Forecast> ended = kept();
+    private final Cache<Key, List<Forecast>> past = kept();
+
+    private static <T> Cache<Key, T> kept() {
+        return Caffeine.newBuilder()
+                .maximumSize(200)
+                .expireAfterWrite(Duration.ofHours(1))
+                .build();
+    }
 
     private record Key(long batch, int events, long slot) {}
 
-    /**
-     * A finished batch as it was known at its start and at each quarter of its time, and last as it is known now to have been when it
-     * came off.
-     */
+    /** A finished batch as it is known now to have been when it came off. */
+    public Forecast ended(Kitchen kitchen, Batch batch, Instant end) {
+        return ended.get(new Key(batch.id(), batch.events().size(), 0), k -> batches.forecast(kitchen, batch, end));
+    }
+
+    /** A finished batch as it was known at its start and at each quarter of its time, and last as {@link #ended}. */
     public List<Forecast> lookingBack(Kitchen kitchen, Batch batch, Instant end) {
         return past.get(new Key(batch.id(), batch.events().size(), 0), k -> {
             List<Forecast> known = new ArrayList<>();
@@ -51,7 +58,7 @@ public class Forecasts {
                 Instant at = batch.momentOf(minutes * i / LOOKS_BACK);
                 known.add(batches.forecast(kitchen, batch.knownAt(at), at));
             }
-            known.add(batches.forecast(kitchen, batch, end));
+            known.add(ended(kitchen, batch, end));
             return known;
         });
     }

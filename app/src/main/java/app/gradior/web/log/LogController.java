@@ -21,6 +21,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -102,6 +103,16 @@ class LogController {
         return page(kitchen, batch, NextDayForm.of(batch), List.of(), model);
     }
 
+    /** Its curve over the bands it was foretold in, alone: the page asks for it once it is shown, since it takes five forecasts. */
+    @GetMapping("/{id}/foretold")
+    String foretold(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
+        Batch batch = batches.batch(kitchen.id(), id);
+        Instant end = Optional.ofNullable(batch.finishedAt()).orElse(batches.now());
+        List<Forecast> known = forecasts.lookingBack(kitchen, batch, end);
+        model.addAttribute("foretold", Foretold.of(batch, known, new Figures(kitchen)));
+        return "log/batch :: foretold";
+    }
+
     @PostMapping("/{id}/next-day")
     String nextDay(
             @ModelAttribute("kitchen") Kitchen kitchen,
@@ -126,18 +137,12 @@ class LogController {
     private String page(Kitchen kitchen, Batch batch, NextDayForm form, List<Fault> faults, Model model) {
         Figures figures = new Figures(kitchen);
         Instant end = Optional.ofNullable(batch.finishedAt()).orElse(batches.now());
-        List<Forecast> known = forecasts.lookingBack(kitchen, batch, end);
-        Forecast forecast = known.get(known.size() - 1);
+        Forecast forecast = forecasts.ended(kitchen, batch, end);
         model.addAttribute("batch", batch);
         model.addAttribute("started", figures.dayAndTime(batch.startedAt()));
         model.addAttribute("compared", compared(batch, forecast, figures));
-        model.addAttribute("foretold", Foretold.of(batch, known, figures));
-        model.addAttribute(
-                "events",
-                batch.standing().stream()
-                        .map(e -> new PotView.Entry(
-                                figures.time(e.at()), PotView.words(batch, e.body(), figures), "", false))
-                        .toList());
+        model.addAttribute("foretold", Foretold.of(batch, List.of(forecast), figures));
+        model.addAttribute("events", PotView.entries(batch, Set.of(), figures));
         model.addAttribute("stages", stages(batch, figures));
         model.addAttribute("unplanned", unplanned(batch, figures));
         model.addAttribute("rating", batch.rating().map(EventBody.Rated::stars).orElse(0));

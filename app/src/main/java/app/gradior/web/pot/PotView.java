@@ -30,6 +30,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -281,13 +282,24 @@ public record PotView(
         return body instanceof EventBody.Slurry ? "slurry" : SHORT.getOrDefault(body.type(), "");
     }
 
-    /** The log, the latest first; what an instrument tells every minute is one line until something else happens. */
+    /** The log, the latest first. */
     private static List<Entry> log(Batch batch, Forecast forecast, Figures figures) {
         List<BatchEvent> readings = batch.readings();
-        List<String> doubted = forecast.wildReadings().stream()
+        Set<String> doubted = forecast.wildReadings().stream()
                 .filter(i -> i < readings.size())
                 .map(i -> readings.get(i).clientKey())
-                .toList();
+                .collect(Collectors.toSet());
+        List<Entry> entries = entries(batch, doubted, figures);
+        Collections.reverse(entries);
+        return entries;
+    }
+
+    /**
+     * What happened, in the order it did; what an instrument tells every minute is one line until something else happens.
+     *
+     * @param doubted client keys of readings that fit nothing else known
+     */
+    public static List<Entry> entries(Batch batch, Set<String> doubted, Figures figures) {
         List<Entry> entries = new ArrayList<>();
         int told = 0;
         String since = "";
@@ -310,7 +322,6 @@ public record PotView(
                     event.body() instanceof EventBody.Finished ? "" : event.clientKey(),
                     doubt));
         }
-        Collections.reverse(entries);
         return entries;
     }
 
