@@ -13,7 +13,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class BatchLog {
     /** Batches on a page of the log. */
-    public static final int PAGE = 50;
+    public static final int PAGE = 40;
 
     private final LogMapper log;
 

@@ -43,6 +43,7 @@ class LogListController {
     /** A batch in the list. */
     record Entry(
             long id,
+            String address,
             String name,
             String day,
             String pot,
@@ -158,8 +159,10 @@ class LogListController {
         Double yield = row.yieldMl();
         Double step = row.stepCold();
         Integer rating = row.rating();
+        boolean live = row.state().equals("LIVE");
         return new Entry(
                 row.id(),
+                (live ? "/pot/" : "/log/") + row.id(),
                 row.name(),
                 figures.dayAndTime(row.startedAt().toInstant(ZoneOffset.UTC)),
                 row.potName(),
@@ -169,6 +172,6 @@ class LogListController {
                         ? "—"
                         : Numbers.plain(step, 1) + " " + Stair.Tread.of(step).label(),
                 rating == null ? "—" : rating + " of 5",
-                row.state().equals("LIVE"));
+                live);
     }
 }
