@@ -10,6 +10,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,10 @@ import org.jspecify.annotations.Nullable;
 public final class Estimator {
     private static final int PAST_POINTS = 24;
     private static final int FUTURE_POINTS = 16;
+    /** What happened at once is drawn as a step, this long, min; of so many happenings at most. */
+    private static final double MOMENT_MIN = 1e-6;
+
+    private static final int MOST_STEPS = 100;
     /** The curve goes on for so much longer than the finish is most likely to take, so that its band is seen. */
     private static final double OVERSHOOT = 1.5;
 
@@ -69,7 +74,7 @@ public final class Estimator {
                 part < parts && stageEnds.isForecast() ? Optional.of(stageEnd(stageEnds)) : Optional.empty(),
                 knowsFinish ? partEnds(runs, weights, part, parts) : List.of(),
                 knowsFinish ? Optional.of(finish(ends)) : Optional.empty(),
-                curve(posterior, runs, weights, nowMinute, horizon),
+                curve(story, posterior, runs, weights, nowMinute, horizon),
                 posterior.readings(),
                 posterior.wildReadings(),
                 likely,
@@ -254,8 +259,8 @@ public final class Estimator {
     }
 
     private static List<Forecast.CurvePoint> curve(
-            Posterior posterior, List<Run> runs, double[] weights, double nowMinute, double horizon) {
-        List<Forecast.CurvePoint> curve = new ArrayList<>(past(posterior, nowMinute));
+            BatchStory story, Posterior posterior, List<Run> runs, double[] weights, double nowMinute, double horizon) {
+        List<Forecast.CurvePoint> curve = new ArrayList<>(past(story, posterior, nowMinute));
         for (int i = 0; i <= FUTURE_POINTS; i++) {
             int at = i;
             double[] masses =
@@ -266,15 +271,26 @@ public final class Estimator {
         return curve;
     }
 
-    /** What most likely happened up to now; drawn without a band. */
-    private static List<Forecast.CurvePoint> past(Posterior posterior, double nowMinute) {
+    /** What most likely happened up to now, with both sides of what changed at once; drawn without a band. */
+    private static List<Forecast.CurvePoint> past(BatchStory story, Posterior posterior, double nowMinute) {
         List<Forecast.CurvePoint> points = new ArrayList<>();
         if (!(nowMinute > 0)) {
             return points;
         }
-        Member best = posterior.member(posterior.mode());
+        TreeSet<Double> minutes = new TreeSet<>();
         for (int i = 0; i < PAST_POINTS; i++) {
-            double minute = i * nowMinute / PAST_POINTS;
+            minutes.add(i * nowMinute / PAST_POINTS);
+        }
+        story.happenings().stream()
+                .filter(h ->
+                        !(h.what() instanceof BatchStory.Reading) && h.minute() > MOMENT_MIN && h.minute() < nowMinute)
+                .limit(MOST_STEPS)
+                .forEach(h -> {
+                    minutes.add(h.minute() - MOMENT_MIN);
+                    minutes.add(h.minute());
+                });
+        Member best = posterior.member(posterior.mode());
+        for (double minute : minutes) {
             best.follow(minute);
             double mass = best.course().massG();
             points.add(new Forecast.CurvePoint(minute, new Band(mass, mass, mass)));

@@ -100,6 +100,18 @@ class EstimatorTest {
     }
 
     @Test
+    void whatWentInAtOnceIsAStepOfTheCurve() {
+        Mixture wine = Sauces.of("wine-red", 200);
+        List<Forecast.CurvePoint> curve = Estimator.forecast(story(List.of(new Happening(10, new Added(wine)))), 20)
+                .curve();
+        List<Forecast.CurvePoint> near =
+                curve.stream().filter(p -> Math.abs(p.minute() - 10) < 1e-3).toList();
+        assertThat(near).hasSize(2);
+        assertThat(near.get(1).massG().middle() - near.get(0).massG().middle()).isCloseTo(200, within(0.01));
+        assertThat(curve).extracting(Forecast.CurvePoint::minute).isSorted();
+    }
+
+    @Test
     void theSameStoryGivesTheSameFigures() {
         List<Happening> seen = List.of(
                 new Happening(5, new Reading(Kind.LEVEL, 33)), new Happening(9, new Reading(Kind.WEIGHT, 2850)));

@@ -1,6 +1,7 @@
 package app.gradior.web.draw;
 
 import app.gradior.measure.Numbers;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Up to six curves laid over each other; each has its own stroke and its letter at the end, so that colour is not needed. */
@@ -11,6 +12,9 @@ public final class CurvesDrawing {
     private static final double RIGHT = 830;
     private static final double TOP = 22;
     private static final double BOTTOM = 280;
+    /** A letter takes so much room either way. */
+    private static final double MARK = 14;
+
     private static final double[] NICE = {
         0.1, 0.2, 0.5, 1, 2, 5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000, 5000, 10_000
     };
@@ -49,6 +53,7 @@ public final class CurvesDrawing {
             svg.text("tick", x(x, mostX), BOTTOM + 20, "middle", Numbers.plain(x, 1));
         }
         svg.text("tick", RIGHT, BOTTOM + 36, "end", unitX).text("tick", LEFT, TOP - 8, "start", unitY);
+        List<Point> marks = new ArrayList<>();
         for (int i = 0; i < curves.size(); i++) {
             StringBuilder d = new StringBuilder();
             Point end = new Point(0, 0);
@@ -61,15 +66,26 @@ public final class CurvesDrawing {
             }
             if (!d.isEmpty()) {
                 svg.path("curve c" + i, d.toString());
+                Point mark = free(new Point(x(end.x(), mostX) + 6, y(end.y(), mostY) + 5), marks);
+                marks.add(mark);
                 svg.text(
-                        "mark c" + i,
-                        x(end.x(), mostX) + 6,
-                        y(end.y(), mostY) + 5,
-                        "start",
-                        curves.get(i).mark());
+                        "mark c" + i, mark.x(), mark.y(), "start", curves.get(i).mark());
             }
         }
         return svg.done();
+    }
+
+    /** The place, or the next one above that no other letter has. */
+    private static Point free(Point wanted, List<Point> taken) {
+        Point place = wanted;
+        for (int tries = 0; tries < taken.size(); tries++) {
+            Point at = place;
+            if (taken.stream().noneMatch(t -> Math.abs(t.x() - at.x()) < MARK && Math.abs(t.y() - at.y()) < MARK)) {
+                break;
+            }
+            place = new Point(place.x(), place.y() - MARK);
+        }
+        return place;
     }
 
     private static double most(List<Curve> curves, boolean ofX) {

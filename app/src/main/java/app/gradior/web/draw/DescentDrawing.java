@@ -164,14 +164,17 @@ public final class DescentDrawing {
             double x = axes.x(tick.minute());
             double y = axes.y(massAt(points, tick.minute()));
             svg.line("event", x, y - 8, x, y + 8);
-            double end = x + 10 + 6.4 * tick.word().length();
+            double width = 10 + 6.4 * tick.word().length();
+            boolean left = x + width > WIDTH;
+            double begin = left ? x - width : x;
+            double end = left ? x : x + width;
             for (int row = 0; row < WORD_ROWS; row++) {
                 double top = y - 10 - WORD_HEIGHT * row;
                 boolean clear = words.stream()
-                        .noneMatch(w -> x < w[1] && end > w[0] && Math.abs(top - w[2]) < WORD_HEIGHT - 0.5);
+                        .noneMatch(w -> begin < w[1] && end > w[0] && Math.abs(top - w[2]) < WORD_HEIGHT - 0.5);
                 if (clear && top - 4 > TOP) {
-                    svg.text("event-word", x + 4, top, "start", tick.word());
-                    words.add(new double[] {x, end, top});
+                    svg.text("event-word", left ? x - 4 : x + 4, top, left ? "end" : "start", tick.word());
+                    words.add(new double[] {begin, end, top});
                     break;
                 }
             }

@@ -130,6 +130,12 @@ public record Figures(Kitchen kitchen) {
         return Numbers.plain(value, decimals);
     }
 
+    /** How far off, with its sign: "+5 %", "−13 %", "0 %". */
+    public static String offPercent(double percent) {
+        String sign = percent >= 0.5 ? "+" : percent <= -0.5 ? "−" : "";
+        return sign + Numbers.plain(Math.abs(percent), 0) + " %";
+    }
+
     public String minutes(double minutes) {
         if (minutes >= 120) {
             long whole = Math.round(minutes);
@@ -140,7 +146,9 @@ public record Figures(Kitchen kitchen) {
 
     public String minutesBand(Band band, boolean open) {
         boolean hours = band.high() >= 120 && !open;
-        String low = hours ? minutes(Math.floor(band.low())) : Numbers.plain(Math.floor(band.low()), 0);
+        long least = (long) Math.floor(band.low());
+        String low = hours && least >= 60 ? least / 60 + " h " + least % 60 + " min" : Numbers.plain(least, 0);
+        low += hours && least < 60 ? " min" : "";
         return low + " to " + (open ? "no end in sight" : minutes(Math.ceil(band.high())));
     }
 

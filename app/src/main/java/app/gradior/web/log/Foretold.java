@@ -6,6 +6,7 @@ import app.gradior.kitchen.EventBody;
 import app.gradior.measure.Numbers;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.frame.Figures;
+import app.gradior.web.pot.EventWords;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -67,16 +68,12 @@ record Foretold(String curve, List<Row> rows) {
                         .filter(point -> point.minute() >= then.nowMinute() - 1e-9)
                         .toList())
                 .toList();
-        List<DescentDrawing.Tick> ticks = batch.readings().stream()
-                .map(e -> new DescentDrawing.Tick(
-                        batch.minuteOf(e.at()), e.body() instanceof EventBody.Weight ? "weighed" : "read"))
-                .toList();
         return DescentDrawing.draw(
                 past,
                 bands,
                 last + 1,
                 Double.NaN,
-                ticks,
+                EventWords.ticks(batch),
                 minute -> Numbers.plain(minute, 0) + " min",
                 "Mass in the pot over time, down to "
                         + figures.mass(end.massG().middle())

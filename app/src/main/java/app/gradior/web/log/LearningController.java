@@ -114,7 +114,7 @@ class LearningController {
                             ? "—"
                             : figures.minutes(foretold) + " (" + Numbers.plain(low, 0) + " to " + Numbers.plain(high, 0)
                                     + ")",
-                    Double.isNaN(off) ? "—" : (off > 0 ? "+" : "−") + Numbers.plain(Math.abs(off), 0) + " %",
+                    Double.isNaN(off) ? "—" : Figures.offPercent(off),
                     row.counted()));
         }
         return behind;

@@ -15,7 +15,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.sauce.Overnight;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
-import app.gradior.web.pot.PotView;
+import app.gradior.web.pot.EventWords;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -142,7 +142,7 @@ class LogController {
         model.addAttribute("started", figures.dayAndTime(batch.startedAt()));
         model.addAttribute("compared", compared(batch, forecast, figures));
         model.addAttribute("foretold", Foretold.of(batch, List.of(forecast), figures));
-        model.addAttribute("events", PotView.entries(batch, Set.of(), figures));
+        model.addAttribute("events", EventWords.entries(batch, Set.of(), figures));
         model.addAttribute("stages", stages(batch, figures));
         model.addAttribute("unplanned", unplanned(batch, figures));
         model.addAttribute("rating", batch.rating().map(EventBody.Rated::stars).orElse(0));
@@ -195,7 +195,7 @@ class LogController {
                     || event.body() instanceof EventBody.LeftOut;
             if (counts) {
                 found.add(figures.minutes(batch.minuteOf(event.at())) + " in: "
-                        + PotView.words(batch, event.body(), figures));
+                        + EventWords.words(batch, event.body(), figures));
             }
         }
         return found;
@@ -267,6 +267,6 @@ class LogController {
                 word,
                 Double.isFinite(planned) ? write.apply(planned) : "—",
                 Double.isFinite(got) ? write.apply(got) : "not noted",
-                both ? (off >= 0.5 ? "+" : off <= -0.5 ? "−" : "") + Numbers.plain(Math.abs(off), 0) + " %" : "");
+                both ? Figures.offPercent(off) : "");
     }
 }

@@ -56,6 +56,8 @@ class FiguresTest {
     void bandsSayWhenThereIsNoEnd() {
         Figures figures = of(MeasureSystem.METRIC, false, "UTC");
         assertThat(figures.minutesBand(new Band(4.6, 9, 14.2), false)).isEqualTo("4 to 15 min");
+        assertThat(figures.minutesBand(new Band(105.5, 130, 161.2), false)).isEqualTo("1 h 45 min to 2 h 42 min");
+        assertThat(figures.minutesBand(new Band(45, 130, 161.2), false)).isEqualTo("45 min to 2 h 42 min");
         assertThat(figures.minutesBand(new Band(4.6, 9, 14.2), true)).contains("no end in sight");
         assertThat(figures.minutes(135)).isEqualTo("2 h 15 min");
     }
