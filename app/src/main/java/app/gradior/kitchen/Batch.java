@@ -103,6 +103,11 @@ public record Batch(
         return last(EventBody.NextDay.class);
     }
 
+    /** What was last said of how it cools. */
+    public Optional<EventBody.Cooling> cooling() {
+        return last(EventBody.Cooling.class);
+    }
+
     public Optional<EventBody.Rated> rating() {
         return last(EventBody.Rated.class);
     }

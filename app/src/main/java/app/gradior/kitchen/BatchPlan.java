@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.care.Storage;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.Prior;
 import app.gradior.heat.LidState;
@@ -33,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param planned what was foreseen at the start; absent when the target cannot be met
  * @param stages as they are to be done; absent for a pot that was taken up hot with everything in it, to be reduced to its step
  * @param learnt what earlier batches taught of the pair and the sauce; absent when nothing did
+ * @param then what was to be done with it; absent when nobody said
  */
 public record BatchPlan(
         List<PlanLine> lines,
@@ -49,7 +51,8 @@ public record BatchPlan(
         double servedC,
         @Nullable Planned planned,
         @Nullable List<PlanStage> stages,
-        @Nullable Prior learnt) {
+        @Nullable Prior learnt,
+        @Nullable Storage then) {
     public BatchPlan {
         lines = List.copyOf(lines);
         stages = stages == null ? null : List.copyOf(stages);
@@ -80,6 +83,7 @@ public record BatchPlan(
                 servedC,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -105,7 +109,8 @@ public record BatchPlan(
                 servedC,
                 planned,
                 stages,
-                ware.prior(in, burner, sauceId));
+                ware.prior(in, burner, sauceId),
+                then);
     }
 
     /**

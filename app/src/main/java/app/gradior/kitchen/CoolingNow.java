@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.care.Storage;
 import app.gradior.clock.CoolingWatch;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -12,7 +13,7 @@ import org.springframework.stereotype.Service;
 /** What is cooling now, by what cooks said of it, and the limit that comes next. */
 @Service
 public class CoolingNow {
-    private static final Duration WATCHED = Duration.ofHours(7);
+    private static final Duration WATCHED = Duration.ofHours(14);
     /** So long before a limit it is told. */
     private static final double WARN_MIN = 15;
 
@@ -21,7 +22,7 @@ public class CoolingNow {
 
     private final Batches batches;
     private final Finishing finishing;
-    private final Cache<Key, CoolingWatch> courses = Caffeine.newBuilder()
+    private final Cache<Key, Course> courses = Caffeine.newBuilder()
             .maximumSize(100)
             .expireAfterAccess(Duration.ofHours(1))
             .build();
@@ -32,6 +33,9 @@ public class CoolingNow {
     }
 
     private record Key(long batch, int events) {}
+
+    /** How it cools, from when. */
+    private record Course(CoolingWatch watch, Instant since) {}
 
     /**
      * A sauce that cools.
@@ -47,31 +51,31 @@ public class CoolingNow {
     public List<Now> of(Kitchen kitchen) {
         List<Now> all = new ArrayList<>();
         for (Batch batch : batches.finishedWithin(kitchen.id(), WATCHED)) {
-            boolean cools = batch.standing().stream()
-                    .anyMatch(e -> e.body() instanceof EventBody.Cooling c
-                            && app.gradior.care.Storage.valueOf(c.what()).cools());
-            Instant end = batch.finishedAt();
-            if (cools && end != null) {
-                CoolingWatch watch = courses.get(
-                        new Key(batch.id(), batch.events().size()),
-                        key -> finishing.of(kitchen, batch).chosen().watch());
-                double minute = Duration.between(end, batches.now()).toMillis() / 60_000.0;
-                CoolingWatch.State state = watch.state(minute);
+            boolean cools = batch.cooling()
+                    .filter(said -> Storage.valueOf(said.what()).cools())
+                    .isPresent();
+            if (cools) {
+                Course course = courses.get(new Key(batch.id(), batch.events().size()), key -> {
+                    Finishing.View view = finishing.of(kitchen, batch);
+                    return new Course(view.chosen().watch(), view.since());
+                });
+                double minute = Duration.between(course.since(), batches.now()).toMillis() / 60_000.0;
+                CoolingWatch.State state = course.watch().state(minute);
                 if (state != CoolingWatch.State.COLD) {
-                    all.add(now(batch, watch, state, minute, end));
+                    all.add(now(batch, course.watch(), state, minute, course.since()));
                 }
             }
         }
         return all;
     }
 
-    private static Now now(Batch batch, CoolingWatch watch, CoolingWatch.State state, double minute, Instant end) {
+    private static Now now(Batch batch, CoolingWatch watch, CoolingWatch.State state, double minute, Instant since) {
         double tempC = watch.tempC(minute);
         boolean warm = tempC > WARM_C;
         double limit = warm ? watch.warmLimitMinute() : watch.coldLimitMinute();
         boolean missed = state == CoolingWatch.State.LATE || state == CoolingWatch.State.TOO_LATE;
         boolean near = state == CoolingWatch.State.WILL_BE_LATE && limit - minute <= WARN_MIN;
         return new Now(
-                batch, state, tempC, warm ? WARM_C : COLD_C, end.plusSeconds(Math.round(60 * limit)), missed || near);
+                batch, state, tempC, warm ? WARM_C : COLD_C, since.plusSeconds(Math.round(60 * limit)), missed || near);
     }
 }

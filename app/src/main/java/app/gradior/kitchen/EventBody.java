@@ -336,7 +336,7 @@ public sealed interface EventBody {
     /**
      * What is done with it once it is off the heat, and how warm it was found.
      *
-     * @param what key of the storage: EAT_NOW, FRIDGE, FREEZER or JARS
+     * @param what key of the storage: EAT_NOW, HOLD_HOT, FRIDGE, FREEZER or JARS
      * @param container key of what it cools in
      * @param c read in it, °C; absent when nobody read
      */

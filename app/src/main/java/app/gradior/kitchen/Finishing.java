@@ -17,6 +17,7 @@ import app.gradior.texture.Stair;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.JarFilling;
 import app.gradior.vessel.PotShape;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +28,7 @@ import org.springframework.stereotype.Service;
 @Service
 public class Finishing {
     private static final double OFF_THE_HEAT_C = 95;
+    private static final double HELD_HOT_C = 70;
     private static final double HALF_COOLED_C = 50;
     private static final double USUAL_JAR_ML = 250;
     private static final double HALF_AN_HOUR_S = 1800;
@@ -51,8 +53,8 @@ public class Finishing {
         }
     }
 
-    /** Held warm, nothing added: how thick it is after so long, step at the serving temperature. */
-    public record Held(int minutes, double lostG, double stepServed) {}
+    /** Held hot, nothing added: how thick it is after so long, as hot as it is held and served. */
+    public record Held(int minutes, double lostG, double stepHot, double stepServed) {}
 
     /** What a tool would make of it: yield, mL at 20 °C, and step served. */
     public record Tool(String name, double volumeMl, double stepServed) {}
@@ -63,7 +65,9 @@ public class Finishing {
      * @param what what the cook means to do with it
      * @param chosen the way it cools, corrected by the last reading
      * @param ways all ways there are, as reckoned
-     * @param elapsedMin since it came off the heat
+     * @param since when it began to cool: when it came off the heat, or was no longer held hot
+     * @param read whether anybody read its temperature since
+     * @param elapsedMin since then
      * @param hotMl as it is filled
      * @param held at a bare steam with the lid ajar, half an hour after half an hour
      * @param done what is in it, most likely
@@ -74,6 +78,8 @@ public class Finishing {
             Storage what,
             Way chosen,
             List<Way> ways,
+            Instant since,
+            boolean read,
             double elapsedMin,
             double coldMl,
             double hotMl,
@@ -107,12 +113,17 @@ public class Finishing {
                 ? Optional.empty()
                 : Optional.of(
                         (EventBody.Cooling) coolings.get(coolings.size() - 1).body());
-        Storage what = said.map(c -> Storage.valueOf(c.what())).orElse(Storage.FRIDGE);
+        Storage meant = batch.plan().then();
+        Storage what = said.map(c -> Storage.valueOf(c.what())).orElse(meant == null ? Storage.FRIDGE : meant);
+        Instant since = since(coolings, end);
         List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
-        List<Way> ways = ways(batch, got, jars);
+        List<Way> ways = ways(batch, got, jars, since.equals(end) ? OFF_THE_HEAT_C : HELD_HOT_C);
+        List<BatchEvent> told = coolings.stream()
+                .filter(event -> event.at().isAfter(since) && ((EventBody.Cooling) event.body()).c() != null)
+                .toList();
         CoolingIn in = said.map(c -> CoolingIn.valueOf(c.container())).orElseGet(() -> best(ways));
         Way reckoned = ways.stream().filter(w -> w.in() == in).findFirst().orElse(ways.get(0));
-        Way chosen = new Way(in, read(batch, reckoned.watch().course(), coolings, end));
+        Way chosen = new Way(in, read(reckoned.watch().course(), told, since));
         Ingredients ingredients = new BatchTelling(batch, lines, kitchen).wentIn();
         double hotMl = coldMl * app.gradior.mixture.SpecificVolume.expansion(FILLED_C);
         return new View(
@@ -121,17 +132,35 @@ public class Finishing {
                 what,
                 chosen,
                 ways,
-                Math.max(0, java.time.Duration.between(end, batches.now()).toMillis() / 60_000.0),
+                since,
+                !told.isEmpty(),
+                Math.max(0, minutes(since, batches.now())),
                 coldMl,
                 hotMl,
                 jars.isEmpty() || hotMl > JarFilling.MOST_ML
                         ? Optional.empty()
                         : Optional.of(JarFilling.of(hotMl, jars)),
-                ShelfLife.of(ingredients, got, what == Storage.EAT_NOW ? Storage.FRIDGE : what),
+                ShelfLife.of(ingredients, got, what.cools() ? what : Storage.FRIDGE),
                 held(batch, got, forecast.likelyBody()),
                 tools(batch, got, forecast.likelyBody()),
                 ingredients,
                 got);
+    }
+
+    /** What is held hot does not cool: the clock starts when it no longer is. */
+    private static Instant since(List<BatchEvent> coolings, Instant end) {
+        Instant since = end;
+        boolean held = false;
+        for (BatchEvent event : coolings) {
+            boolean holds = Storage.valueOf(((EventBody.Cooling) event.body()).what()) == Storage.HOLD_HOT;
+            since = held || holds ? event.at() : since;
+            held = holds;
+        }
+        return since;
+    }
+
+    private static double minutes(Instant from, Instant to) {
+        return Duration.between(from, to).toMillis() / 60_000.0;
     }
 
     private static CoolingIn best(List<Way> ways) {
@@ -142,7 +171,7 @@ public class Finishing {
                 .in();
     }
 
-    private static List<Way> ways(Batch batch, Mixture got, List<Jar> jars) {
+    private static List<Way> ways(Batch batch, Mixture got, List<Jar> jars, double fromC) {
         PotShape shape = batch.plan().pot().shape();
         double level = shape.levelMm(got.volumeMl20c());
         double diameter = 2000 * Math.sqrt(shape.surfaceM2(level) / Math.PI);
@@ -151,18 +180,19 @@ public class Finishing {
         List<Way> ways = new ArrayList<>();
         for (CoolingIn in : CoolingIn.values()) {
             Cooling cooling = new Cooling(got, viscosity, in.container(diameter, level, jarMl), false);
-            ways.add(new Way(in, CoolingWatch.of(cooling.course(OFF_THE_HEAT_C, in.legs()))));
+            ways.add(new Way(in, CoolingWatch.of(cooling.course(fromC, in.legs()))));
         }
         return ways;
     }
 
     /** The course, corrected by the last reading of it. */
-    private static CoolingWatch read(Batch batch, Cooling.Course course, List<BatchEvent> coolings, Instant end) {
+    private static CoolingWatch read(Cooling.Course course, List<BatchEvent> told, Instant since) {
         CoolingWatch watch = CoolingWatch.of(course);
-        for (BatchEvent event : coolings) {
+        double fromC = course.points().get(0).tempC();
+        for (BatchEvent event : told) {
             Double c = ((EventBody.Cooling) event.body()).c();
-            double minute = batch.minuteOf(event.at()) - batch.minuteOf(end);
-            if (c != null && minute > 1 && c < OFF_THE_HEAT_C - 1) {
+            double minute = minutes(since, event.at());
+            if (c != null && minute > 1 && c < fromC - 1) {
                 watch = CoolingWatch.read(course, minute, c);
             }
         }
@@ -179,7 +209,7 @@ public class Finishing {
         List<Held> held = new ArrayList<>();
         for (int i = 1; i <= HALF_HOURS; i++) {
             run.advance(HALF_AN_HOUR_S);
-            held.add(new Held(30 * i, got.massG() - run.massG(), run.stepServed()));
+            held.add(new Held(30 * i, got.massG() - run.massG(), run.stepHot(), run.stepServed()));
         }
         return held;
     }

@@ -74,7 +74,8 @@ final class PlanBatch {
                 s.draft().servedC(),
                 answer.done().map(PlanBatch::planned).orElse(null),
                 answer.done().map(done -> stages(s, done, places, firstPour)).orElse(null),
-                s.prior());
+                s.prior(),
+                s.draft().storage());
     }
 
     private static List<BatchPlan.PlanStage> stages(

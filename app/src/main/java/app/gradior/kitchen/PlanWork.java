@@ -145,7 +145,7 @@ public record PlanWork(
         if (setting.draft().nextDay()) {
             tasks.add(Task.standing("rest overnight", OVERNIGHT_MIN));
             double warm = warmMinutes();
-            if (warm > 0 && storage == Storage.EAT_NOW) {
+            if (warm > 0 && !storage.cools()) {
                 tasks.add(new Task("warm through", warm, true, true, true));
             }
         }
@@ -165,7 +165,7 @@ public record PlanWork(
     /** The plan as a job of the day. */
     public ClockPlan.Job job(int dueMinute, double inHandMinutes) {
         Storage storage = setting.draft().storage();
-        boolean hot = storage == Storage.EAT_NOW && setting.draft().servedC() >= HOT_FROM_C;
+        boolean hot = !storage.cools() && setting.draft().servedC() >= HOT_FROM_C;
         int hold = storage.cools() ? STORED_HOLD_MIN : hot ? HOT_HOLD_MIN : COLD_HOLD_MIN;
         return new ClockPlan.Job(
                 setting.sauce().name(),

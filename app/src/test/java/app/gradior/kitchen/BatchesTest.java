@@ -104,6 +104,7 @@ class BatchesTest {
                         stage(StageKind.REDUCE, List.of(2), List.of(), EndKind.FRACTION, 0.7),
                         stage(StageKind.SLURRY, List.of(), List.of(3, 4), EndKind.MINUTES, 2),
                         stage(StageKind.ENRICH, List.of(5), List.of(), EndKind.WORD, 2)),
+                null,
                 null);
     }
 

@@ -118,11 +118,7 @@ class LogPagesTest extends PageCalls {
         assertThat(page).contains("mL each").contains("after 90 min");
         assertThat(body(get("/log/" + id + "/finish").param("salt", "1"))).contains("g salt (");
         assertThat(body(get("/log/" + id + "/finish").param("salt", "lots"))).contains("That is no number");
-        mvc.perform(as(post("/log/" + id + "/cooling")
-                        .param("what", "FRIDGE")
-                        .param("container", "POT")
-                        .param("temp", "")))
-                .andExpect(redirectedUrl("/log/" + id + "/finish"));
+        say(id, "FRIDGE", "POT", "");
         assertThat(body(get("/kit"))).contains("Cooling too slowly: 21 °C by");
         clock.forward(Duration.ofMinutes(30));
         assertThat(body(get("/log/" + id + "/finish"))).contains("Like this it will not be at 21");
@@ -266,5 +262,34 @@ class LogPagesTest extends PageCalls {
         mvc.perform(get("/feed/" + wide + "/shelf.ics")).andExpect(status().isNotFound());
         tokens.of(cook.kitchenId()).forEach(row -> tokens.remove(cook.kitchenId(), row.id()));
         mvc.perform(get(path)).andExpect(status().isNotFound());
+    }
+
+    @Test
+    void whatIsHeldHotCoolsFromTheMomentItNoLongerIs() throws Exception {
+        long id = finished("Autumn glaze", "Rondeau", 900, "", null);
+        String finish = "/log/" + id + "/finish";
+        say(id, "HOLD_HOT", "POT", "");
+        clock.forward(Duration.ofHours(4));
+        assertThat(body(get("/strip"))).as("held, so no clock").doesNotContain("Autumn glaze");
+        assertThat(body(get(finish).param("guests", "6")))
+                .contains("Hold it hot", "What is left over", "in the pot after 90 min", "150 mL each.");
+        assertThat(body(get(finish).param("guests", "2.5"))).contains("“2.5” is no number of guests");
+        say(id, "FRIDGE", "SHALLOW_ICED", "");
+        assertThat(body(get(finish))).contains("It keeps both limits").doesNotContain("Hold it hot");
+        assertThat(body(get("/strip"))).contains("Cooling: 21 °C by");
+        clock.forward(Duration.ofHours(7));
+        assertThat(body(get(finish))).contains("nobody read it");
+        say(id, "FRIDGE", "SHALLOW_ICED", "4");
+        assertThat(body(get(finish))).contains("It is cold: both limits were kept.");
+        say(id, "EAT_NOW", "POT", "");
+        assertThat(body(get("/strip"))).as("eaten").doesNotContain("Autumn glaze");
+    }
+
+    private void say(long id, String what, String container, String temp) throws Exception {
+        mvc.perform(as(post("/log/" + id + "/cooling")
+                        .param("what", what)
+                        .param("container", container)
+                        .param("temp", temp)))
+                .andExpect(redirectedUrl("/log/" + id + "/finish"));
     }
 }

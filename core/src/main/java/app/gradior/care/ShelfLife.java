@@ -67,7 +67,7 @@ public record ShelfLife(Kind kind, int days) {
         return new ShelfLife(
                 kind,
                 switch (storage) {
-                    case EAT_NOW -> 0;
+                    case EAT_NOW, HOLD_HOT -> 0;
                     case FRIDGE, JARS -> kind.fridgeDays;
                     case FREEZER -> kind.freezerDays;
                 });

@@ -3,6 +3,8 @@ package app.gradior.care;
 /** What a cook means to do with a sauce once it is made: it decides cooling, packing and the shelf date. */
 public enum Storage {
     EAT_NOW("eat now"),
+    /** Kept above 60 °C until it is eaten: no clock runs. */
+    HOLD_HOT("held hot"),
     FRIDGE("for the fridge"),
     FREEZER("for the freezer"),
     JARS("in jars");
@@ -19,6 +21,6 @@ public enum Storage {
 
     /** Whether it must be brought down to the fridge's cold. */
     public boolean cools() {
-        return this != EAT_NOW;
+        return this != EAT_NOW && this != HOLD_HOT;
     }
 }

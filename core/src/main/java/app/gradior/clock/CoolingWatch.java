@@ -1,6 +1,6 @@
 package app.gradior.clock;
 
-import java.util.Comparator;
+import java.util.List;
 
 /**
  * A sauce on its way down, watched against the two limits: 60 to 21 °C within two hours, 5 °C within six. A thermometer, or a hand on
@@ -12,6 +12,7 @@ import java.util.Comparator;
 public record CoolingWatch(Cooling.Course course, double slowness) {
     private static final double LEAST = 0.2;
     private static final double MOST = 5;
+    private static final double THERMOMETER_K = 1;
 
     public CoolingWatch {
         if (!(slowness >= LEAST && slowness <= MOST)) {
@@ -25,41 +26,53 @@ public record CoolingWatch(Cooling.Course course, double slowness) {
     }
 
     /**
-     * Corrected by a reading.
+     * Corrected by a reading, no more than it demands: a thermometer is good to a degree, and a sauce that has been cold for hours says
+     * nothing of how long it took.
      *
      * @param minute since the cooling began, above 0
      * @param tempC read then; below what it began at
      */
     public static CoolingWatch read(Cooling.Course course, double minute, double tempC) {
-        double reckoned = course.points().stream()
-                .filter(p -> p.tempC() <= tempC)
-                .mapToDouble(Cooling.Point::minute)
-                .findFirst()
-                .orElse(last(course));
-        double slowness = reckoned > 0 ? minute / reckoned : MOST;
+        double atMost = minute / firstAt(course, tempC + THERMOMETER_K);
+        double atLeast = minute / firstAt(course, tempC - THERMOMETER_K);
+        double slowness = Math.max(atLeast, Math.min(atMost, 1));
         return new CoolingWatch(course, Math.max(LEAST, Math.min(MOST, slowness)));
     }
 
-    private static double last(Cooling.Course course) {
-        return course.points().get(course.points().size() - 1).minute();
+    /** Minute at which the course has come down to a temperature; infinite when it never does. */
+    private static double firstAt(Cooling.Course course, double tempC) {
+        List<Cooling.Point> points = course.points();
+        for (int i = 0; i < points.size(); i++) {
+            Cooling.Point point = points.get(i);
+            if (point.tempC() <= tempC) {
+                Cooling.Point before = points.get(Math.max(0, i - 1));
+                double fall = before.tempC() - point.tempC();
+                double share = fall > 0 ? (before.tempC() - tempC) / fall : 1;
+                return before.minute() + Math.max(0, share) * (point.minute() - before.minute());
+            }
+        }
+        return Double.POSITIVE_INFINITY;
     }
 
     /** What it most likely is at a minute, °C. */
     public double tempC(double minute) {
-        return course.points().stream()
-                .min(Comparator.comparingDouble(p -> Math.abs(p.minute() * slowness - minute)))
-                .map(Cooling.Point::tempC)
-                .orElse(Double.NaN);
+        List<Cooling.Point> points = course.points();
+        for (int i = 1; i < points.size(); i++) {
+            double to = points.get(i).minute() * slowness;
+            if (to >= minute) {
+                double from = points.get(i - 1).minute() * slowness;
+                double share = Math.max(0, (minute - from) / Math.max(1e-9, to - from));
+                return points.get(i - 1).tempC()
+                        + share * (points.get(i).tempC() - points.get(i - 1).tempC());
+            }
+        }
+        return points.get(points.size() - 1).tempC();
     }
 
     /** Minute at which the two-hour clock starts: 60 °C, or the beginning. */
     public double hotUntilMinute() {
-        return course.points().stream()
-                        .filter(p -> p.tempC() <= Cooling.HOT_LIMIT_C)
-                        .mapToDouble(Cooling.Point::minute)
-                        .findFirst()
-                        .orElse(0)
-                * slowness;
+        double minute = firstAt(course, Cooling.HOT_LIMIT_C);
+        return Double.isInfinite(minute) ? 0 : minute * slowness;
     }
 
     /** Minute by which it must be at 21 °C. */
@@ -99,7 +112,7 @@ public record CoolingWatch(Cooling.Course course, double slowness) {
     /** How it stands at a minute. */
     public State state(double minute) {
         double now = tempC(minute);
-        if (minute > coldLimitMinute() && now > Cooling.COLD_LIMIT_C) {
+        if (minute > coldLimitMinute() && minutesTo5() > Cooling.COLD_WITHIN_MIN) {
             return State.TOO_LATE;
         }
         if (minute > warmLimitMinute() && minutesTo21() > Cooling.WARM_WITHIN_MIN) {

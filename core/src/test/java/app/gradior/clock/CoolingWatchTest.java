@@ -23,6 +23,13 @@ class CoolingWatchTest {
         assertThat(watch.state(10)).isEqualTo(CoolingWatch.State.WILL_BE_LATE);
         assertThat(watch.state(watch.warmLimitMinute() + 1)).isEqualTo(CoolingWatch.State.LATE);
         assertThat(watch.state(watch.coldLimitMinute() + 1)).isEqualTo(CoolingWatch.State.TOO_LATE);
+        CoolingWatch slow = new CoolingWatch(ICED, 5);
+        assertThat(CoolingWatch.of(course(new Container.Tray(40), Surroundings.FRIDGE))
+                        .state(5000))
+                .as("cold at last, and too late")
+                .isEqualTo(CoolingWatch.State.TOO_LATE);
+        assertThat(slow.minutesTo5()).isLessThan(Cooling.COLD_WITHIN_MIN);
+        assertThat(slow.state(5000)).as("cold, and in time").isEqualTo(CoolingWatch.State.COLD);
     }
 
     @Test
@@ -40,6 +47,12 @@ class CoolingWatchTest {
         assertThat(slow.slowness()).isCloseTo(2, within(0.15));
         assertThat(slow.tempC(16)).isCloseTo(reckoned, within(1.5));
         assertThat(slow.minutesTo5()).isCloseTo(2 * CoolingWatch.of(ICED).minutesTo5(), within(4.0));
+        assertThat(CoolingWatch.read(ICED, 2, CoolingWatch.of(ICED).tempC(8)).slowness())
+                .as("quicker")
+                .isCloseTo(0.25, within(0.03));
+        assertThat(CoolingWatch.read(ICED, 720, 4).slowness())
+                .as("cold the next morning")
+                .isEqualTo(1);
         assertThat(CoolingWatch.read(ICED, 1000, 94).slowness())
                 .as("no slower than five times")
                 .isEqualTo(5);

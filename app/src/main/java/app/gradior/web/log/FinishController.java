@@ -72,6 +72,24 @@ class FinishController {
         return page(kitchen, batch, List.of(), null, "", model);
     }
 
+    /** How much each guest gets. */
+    record Guests(String typed, String says) {
+        private static final double MOST = 1000;
+
+        static Guests of(String typed, double coldMl, Figures figures) {
+            if (typed.isBlank()) {
+                return new Guests("", "");
+            }
+            double count = Numbers.parse(typed).orElse(Double.NaN);
+            boolean fits = count >= 1 && count <= MOST && count == Math.rint(count);
+            return new Guests(
+                    typed.strip(),
+                    fits
+                            ? figures.volume(coldMl / count) + " each."
+                            : "“" + typed.strip() + "” is no number of guests, 1 to 1000.");
+        }
+    }
+
     /** The filling form as typed. */
     record Packing(List<FinishView.JarRow> rows, String what, String useBy, String reason) {}
 
@@ -100,6 +118,7 @@ class FinishController {
                         view.forecast().likelyBody(),
                         asked.getOrDefault("butter", ""),
                         new Figures(kitchen)));
+        model.addAttribute("guests", Guests.of(asked.getOrDefault("guests", ""), view.coldMl(), new Figures(kitchen)));
         model.addAttribute("storages", Storage.values());
         model.addAttribute("containers", CoolingIn.values());
         model.addAttribute("kept", shelf.ofBatch(kitchen.id(), batch.id()));

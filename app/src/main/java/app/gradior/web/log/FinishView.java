@@ -33,6 +33,7 @@ record FinishView(
         String says,
         String todo,
         boolean bad,
+        boolean cools,
         String chart,
         List<WayRow> ways,
         String amount,
@@ -59,7 +60,7 @@ record FinishView(
 
     static FinishView of(Finishing.View v, Figures figures, LocalDate today) {
         CoolingWatch watch = v.chosen().watch();
-        Instant end = v.batch().momentOf(v.forecast().nowMinute());
+        Instant end = v.since();
         CoolingWatch.State state = watch.state(v.elapsedMin());
         return new FinishView(
                 v.batch().id(),
@@ -69,6 +70,7 @@ record FinishView(
                 says(v, watch, state, end, figures),
                 todo(state),
                 state != CoolingWatch.State.IN_TIME && state != CoolingWatch.State.COLD,
+                v.what().cools(),
                 CoolingDrawing.draw(
                         watch, v.elapsedMin(), m -> figures.time(end.plusSeconds(Math.round(60 * m))), figures::temp),
                 ways(v),
@@ -100,7 +102,10 @@ record FinishView(
         String warm = figures.time(end.plusSeconds(Math.round(60 * watch.warmLimitMinute())));
         String cold = figures.time(end.plusSeconds(Math.round(60 * watch.coldLimitMinute())));
         return switch (state) {
-            case COLD -> "It is cold: both limits were kept.";
+            case COLD ->
+                v.read()
+                        ? "It is cold: both limits were kept."
+                        : "By the reckoning it is cold and kept both limits; nobody read it.";
             case IN_TIME -> now + "It keeps both limits: 21 °C by " + warm + ", 5 °C by " + cold + ".";
             case WILL_BE_LATE -> now + "Like this it will not be at 21 °C by " + warm + " or at 5 °C by " + cold + ".";
             case LATE -> now + "It was not at 21 °C by " + warm + ".";
@@ -111,7 +116,8 @@ record FinishView(
     private static String holding(Finishing.View v, Figures figures) {
         double each = v.held().get(0).lostG();
         String steps = v.held().stream()
-                .map(h -> figures.step(h.stepServed()) + " after " + h.minutes() + " min")
+                .map(h -> figures.step(h.stepHot()) + " in the pot after " + h.minutes() + " min ("
+                        + figures.step(h.stepServed()) + " served)")
                 .collect(Collectors.joining(", "));
         return "Held at a bare steam with the lid ajar it thickens: step " + steps + ". Stir about "
                 + figures.mass(5 * Math.max(1, Math.round(each / 5))) + " of hot water back in each half hour.";

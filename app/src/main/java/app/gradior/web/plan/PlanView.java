@@ -2,7 +2,6 @@ package app.gradior.web.plan;
 
 import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
-import app.gradior.care.Storage;
 import app.gradior.estimate.Band;
 import app.gradior.kitchen.PlanAnswer;
 import app.gradior.kitchen.PlanWork;
@@ -194,7 +193,7 @@ final class PlanView {
         double spoons = last.out().volumeMl20c() / 15;
         facts.add(new Fact("Salt", Numbers.fixed(last.out().saltPercent(), 1) + " %, season last"));
         facts.add(new Fact("Sugar in a tablespoon", Numbers.plain(last.out().sugarsG() / spoons, 1) + " g"));
-        if (answer.setting().draft().storage() != Storage.EAT_NOW) {
+        if (answer.setting().draft().storage().cools()) {
             facts.add(new Fact(
                     "Keeps " + answer.setting().draft().storage().label().replace("for ", "in "),
                     done.shelfLife().days() + " days ("
