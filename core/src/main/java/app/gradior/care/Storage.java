@@ -4,7 +4,7 @@ package app.gradior.care;
 public enum Storage {
     EAT_NOW("eat now"),
     /** Kept above 60 °C until it is eaten: no clock runs. */
-    HOLD_HOT("held hot"),
+    HOLD_HOT("hold hot"),
     FRIDGE("for the fridge"),
     FREEZER("for the freezer"),
     JARS("in jars");

@@ -13,8 +13,11 @@ import app.gradior.web.plan.DayView;
 import app.gradior.web.pot.PotView;
 import java.time.Duration;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -59,14 +62,7 @@ class HobController {
             model.addAttribute("clock", DayView.drawing(day, figures));
         });
         model.addAttribute("sauces", book.sauces(kitchen.id()));
-        model.addAttribute(
-                "soon",
-                shelf.soon(kitchen).stream()
-                        .map(row -> new Soon(
-                                row.sauce() + ", " + row.name(),
-                                figures.day(row.useBy()),
-                                row.useBy().isBefore(shelf.today(kitchen))))
-                        .toList());
+        model.addAttribute("soon", soon(kitchen, figures));
         model.addAttribute(
                 "ask",
                 batches.finishedWithin(kitchen.id(), ASKED_FOR).stream()
@@ -75,6 +71,26 @@ class HobController {
                                 && batch.finishedAt().isBefore(batches.now().minus(OVERNIGHT)))
                         .toList());
         return "hob";
+    }
+
+    /** Containers to be used soon, those alike together. */
+    private List<Soon> soon(Kitchen kitchen, Figures figures) {
+        Map<Soon, Long> alike = shelf.soon(kitchen).stream()
+                .collect(Collectors.groupingBy(
+                        row -> new Soon(
+                                row.sauce() + ", " + row.name(),
+                                figures.day(row.useBy()),
+                                row.useBy().isBefore(shelf.today(kitchen))),
+                        LinkedHashMap::new,
+                        Collectors.counting()));
+        return alike.entrySet().stream()
+                .map(e -> e.getValue() == 1
+                        ? e.getKey()
+                        : new Soon(
+                                e.getKey().name() + " × " + e.getValue(),
+                                e.getKey().useBy(),
+                                e.getKey().late()))
+                .toList();
     }
 
     private PotView view(Kitchen kitchen, Figures figures, Batch batch) {
