@@ -1,5 +1,6 @@
 package app.gradior.web.log;
 
+import app.gradior.care.Storage;
 import app.gradior.clock.Cooling;
 import app.gradior.clock.CoolingWatch;
 import app.gradior.kitchen.Finishing;
@@ -68,8 +69,8 @@ record FinishView(
                 v.what().name(),
                 v.chosen().in().name(),
                 says(v, watch, state, end, figures),
-                todo(state),
-                state != CoolingWatch.State.IN_TIME && state != CoolingWatch.State.COLD,
+                v.what().cools() ? todo(state) : "",
+                v.what().cools() && state != CoolingWatch.State.IN_TIME && state != CoolingWatch.State.COLD,
                 v.what().cools(),
                 CoolingDrawing.draw(
                         watch, v.elapsedMin(), m -> figures.time(end.plusSeconds(Math.round(60 * m))), figures::temp),
@@ -97,6 +98,12 @@ record FinishView(
 
     private static String says(
             Finishing.View v, CoolingWatch watch, CoolingWatch.State state, Instant end, Figures figures) {
+        if (v.what() == Storage.HOLD_HOT) {
+            return "While it is above 60 °C no clock runs. Say so when it no longer is.";
+        }
+        if (!v.what().cools()) {
+            return "It has stood since " + figures.time(end) + ", and the clock runs since then.";
+        }
         String now = "About " + figures.temp(watch.tempC(v.elapsedMin())) + " now, "
                 + v.chosen().in().label() + ". ";
         String warm = figures.time(end.plusSeconds(Math.round(60 * watch.warmLimitMinute())));
