@@ -4,7 +4,10 @@ import { piece } from './http.js';
 
 for (const part of document.querySelectorAll('[data-later]')) {
   piece(part.getAttribute('data-later') ?? '').then(
-    (html) => part.replaceChildren(...new DOMParser().parseFromString(html, 'text/html').body.childNodes),
-    () => part.setAttribute('data-later', ''),
+    (html) => {
+      part.replaceChildren(...new DOMParser().parseFromString(html, 'text/html').body.childNodes);
+      part.removeAttribute('data-later');
+    },
+    () => part.setAttribute('data-failed', ''),
   );
 }

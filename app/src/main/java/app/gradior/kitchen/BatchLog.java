@@ -39,11 +39,10 @@ public class BatchLog {
 
     public Found find(long kitchenId, LogMapper.Filter filter, int page) {
         List<LogMapper.Hit> hits = log.hits(kitchenId, filter, PAGE, page * PAGE);
-        boolean counted = filter.searches() && !hits.isEmpty();
-        long total = counted ? hits.get(0).total() : log.count(kitchenId, filter);
         if (hits.isEmpty()) {
-            return new Found(List.of(), total, page);
+            return new Found(List.of(), page == 0 ? 0 : log.count(kitchenId, filter), page);
         }
+        long total = filter.searches() ? hits.get(0).total() : log.count(kitchenId, filter);
         List<Long> ids = hits.stream().map(LogMapper.Hit::id).toList();
         Map<Long, SummaryRow> rows =
                 log.rows(kitchenId, ids).stream().collect(Collectors.toMap(SummaryRow::id, Function.identity()));

@@ -1,6 +1,7 @@
 package app.gradior.kitchen;
 
 import app.gradior.care.Storage;
+import app.gradior.clock.CoolingIn;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;

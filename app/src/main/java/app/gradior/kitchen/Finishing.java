@@ -3,6 +3,7 @@ package app.gradior.kitchen;
 import app.gradior.care.ShelfLife;
 import app.gradior.care.Storage;
 import app.gradior.clock.Cooling;
+import app.gradior.clock.CoolingIn;
 import app.gradior.clock.CoolingWatch;
 import app.gradior.estimate.Forecast;
 import app.gradior.heat.LidState;
@@ -13,7 +14,6 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.Consistency;
-import app.gradior.texture.Stair;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.JarFilling;
 import app.gradior.vessel.PotShape;
@@ -27,10 +27,7 @@ import org.springframework.stereotype.Service;
 /** What comes once a batch is off the heat: how it cools, what holds it, how long it keeps, how it holds warm. */
 @Service
 public class Finishing {
-    private static final double OFF_THE_HEAT_C = 95;
     private static final double HELD_HOT_C = 70;
-    private static final double HALF_COOLED_C = 50;
-    private static final double USUAL_JAR_ML = 250;
     private static final double HALF_AN_HOUR_S = 1800;
     private static final int HALF_HOURS = 3;
     private static final double FILLED_C = 85;
@@ -117,7 +114,7 @@ public class Finishing {
         Storage what = said.map(c -> Storage.valueOf(c.what())).orElse(meant == null ? Storage.FRIDGE : meant);
         Instant since = since(coolings, end);
         List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
-        List<Way> ways = ways(batch, got, jars, since.equals(end) ? OFF_THE_HEAT_C : HELD_HOT_C);
+        List<Way> ways = ways(batch, got, jars, since.equals(end) ? CoolingIn.OFF_THE_HEAT_C : HELD_HOT_C);
         List<BatchEvent> told = coolings.stream()
                 .filter(event -> event.at().isAfter(since) && ((EventBody.Cooling) event.body()).c() != null)
                 .toList();
@@ -175,12 +172,10 @@ public class Finishing {
         PotShape shape = batch.plan().pot().shape();
         double level = shape.levelMm(got.volumeMl20c());
         double diameter = 2000 * Math.sqrt(shape.surfaceM2(level) / Math.PI);
-        double viscosity = Stair.viscosityPaS(Math.max(0, Consistency.step(got, 1, HALF_COOLED_C)));
-        double jarMl = jars.stream().mapToDouble(Jar::fillMl).max().orElse(USUAL_JAR_ML);
+        double jarMl = jars.stream().mapToDouble(Jar::fillMl).max().orElse(CoolingIn.USUAL_JAR_ML);
         List<Way> ways = new ArrayList<>();
         for (CoolingIn in : CoolingIn.values()) {
-            Cooling cooling = new Cooling(got, viscosity, in.container(diameter, level, jarMl), false);
-            ways.add(new Way(in, CoolingWatch.of(cooling.course(fromC, in.legs()))));
+            ways.add(new Way(in, CoolingWatch.of(in.course(got, diameter, level, jarMl, fromC))));
         }
         return ways;
     }

@@ -2,20 +2,18 @@ package app.gradior.kitchen;
 
 import app.gradior.care.Storage;
 import app.gradior.clock.ClockPlan;
-import app.gradior.clock.Container;
 import app.gradior.clock.Cooling;
+import app.gradior.clock.CoolingIn;
 import app.gradior.clock.Preparation;
 import app.gradior.clock.StageTasks;
-import app.gradior.clock.Surroundings;
 import app.gradior.clock.Task;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
 import app.gradior.simmer.StageResult;
 import app.gradior.solve.SauceRoutes;
-import app.gradior.texture.Consistency;
-import app.gradior.texture.Stair;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 
@@ -36,14 +34,6 @@ public record PlanWork(
         Optional<Cooling.Course> cooling) {
     private static final double OVERNIGHT_MIN = 12 * 60;
     private static final double HOT_FROM_C = 45;
-    private static final double OFF_THE_HEAT_C = 95;
-    private static final double INTO_THE_FRIDGE_C = 30;
-    private static final double INTO_THE_FRIDGE_MIN = 60;
-    private static final double TRAY_MM = 40;
-    private static final double SHALLOW_MM = 20;
-    private static final double ICE_BATH_MIN = 40;
-    private static final double JAR_ML = 250;
-    private static final double HALF_COOLED_C = 50;
     private static final double FRIDGE_C = 4;
     private static final double USUAL_NET_W = 1000;
     private static final double PACK_MIN = 4;
@@ -85,24 +75,13 @@ public record PlanWork(
 
     /** The first way of cooling that keeps both limits; the last if none does. */
     private static Chilling chilling(Mixture out, Storage storage) {
-        double viscosity = Stair.viscosityPaS(Consistency.step(out, 1, HALF_COOLED_C));
-        List<Cooling.Leg> gently = List.of(
-                new Cooling.Leg(Surroundings.COUNTER, INTO_THE_FRIDGE_C, INTO_THE_FRIDGE_MIN),
-                Cooling.Leg.toTheEnd(Surroundings.FRIDGE));
-        List<Cooling.Leg> icy = List.of(
-                new Cooling.Leg(Surroundings.ICE_BATH, Cooling.COLD_LIMIT_C + 1, ICE_BATH_MIN),
-                Cooling.Leg.toTheEnd(Surroundings.FRIDGE));
-        List<Chilling> ways = new ArrayList<>();
-        if (storage == Storage.JARS) {
-            Container jars = new Container.Jars(JAR_ML);
-            ways.add(cooled("in jars of 250 mL", out, viscosity, jars, gently));
-            ways.add(cooled("in jars of 250 mL, in iced water at first,", out, viscosity, jars, icy));
-        } else {
-            Container shallow = new Container.Tray(SHALLOW_MM);
-            ways.add(cooled("in trays 4 cm deep", out, viscosity, new Container.Tray(TRAY_MM), gently));
-            ways.add(cooled("in trays 2 cm deep", out, viscosity, shallow, gently));
-            ways.add(cooled("in trays 2 cm deep, in iced water at first,", out, viscosity, shallow, icy));
-        }
+        EnumSet<CoolingIn> fit = storage == Storage.JARS
+                ? EnumSet.range(CoolingIn.JARS, CoolingIn.JARS_ICED)
+                : EnumSet.range(CoolingIn.TRAY, CoolingIn.SHALLOW_ICED);
+        List<Chilling> ways = fit.stream()
+                .map(in -> new Chilling(
+                        in.label(), in.course(out, 0, 0, CoolingIn.USUAL_JAR_ML, CoolingIn.OFF_THE_HEAT_C)))
+                .toList();
         return ways.stream()
                 .filter(w -> w.course().warmInTime() && w.course().coldInTime())
                 .findFirst()
@@ -111,11 +90,6 @@ public record PlanWork(
 
     /** A way of cooling. */
     private record Chilling(String container, Cooling.Course course) {}
-
-    private static Chilling cooled(
-            String words, Mixture out, double viscosity, Container container, List<Cooling.Leg> legs) {
-        return new Chilling(words, new Cooling(out, viscosity, container, false).course(OFF_THE_HEAT_C, legs));
-    }
 
     /**
      * All of it in order.
@@ -136,7 +110,8 @@ public record PlanWork(
         }
         Storage storage = setting.draft().storage();
         if (storage.cools()) {
-            double jars = storage == Storage.JARS ? Math.ceil(way.cooked().out().volumeMl20c() / JAR_ML) : 0;
+            double jars =
+                    storage == Storage.JARS ? Math.ceil(way.cooked().out().volumeMl20c() / CoolingIn.USUAL_JAR_ML) : 0;
             tasks.add(Task.byHand(storage == Storage.JARS ? "fill jars, label" : "pack, label", PACK_MIN + jars));
         }
         if (coolingMinutes > 0) {

@@ -17,6 +17,7 @@ import java.util.regex.Pattern;
 /** How long pages take over HTTP with the demo data, one after another on a warm server; run by {@code ./gradior bench}. */
 final class HttpBenchmark {
     private static final int WARM_UP = Integer.getInteger("gradior.warmUp", 1000);
+    private static final long LONGEST_WARM_UP_NS = 40_000_000_000L;
     private static final int MEASURED = 300;
 
     private final HttpClient client =
@@ -96,7 +97,8 @@ final class HttpBenchmark {
 
     private void measure(String what, double budgetMs, IntFunction<String> path)
             throws IOException, InterruptedException {
-        for (int i = 0; i < WARM_UP; i++) {
+        long until = System.nanoTime() + LONGEST_WARM_UP_NS;
+        for (int i = 0; i < WARM_UP && System.nanoTime() < until; i++) {
             get(path.apply(i));
         }
         double[] ms = new double[MEASURED];

@@ -25,7 +25,10 @@ class Screenshots {
             shot(wide, "/pot/41", "pot");
             shot(wide, "/log", "log");
             shot(wide, "/log/1", "batch");
+            wide.navigate("/log/38/finish");
+            wide.click(".intent button[value=FRIDGE]");
             shot(wide, "/log/38/finish", "finish");
+            shot(wide, "/log/shelf", "shelf");
             shot(wide, "/log/learning", "learning");
             shot(wide, "/log/compare?ids=1,9,17,25,33", "compare");
             shot(wide, "/kit", "kit");
@@ -43,6 +46,7 @@ class Screenshots {
     private void shot(Page page, String path, String name) {
         page.navigate(path);
         page.evaluate("document.fonts.ready");
+        page.waitForFunction("!document.querySelector('[data-later]')");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }

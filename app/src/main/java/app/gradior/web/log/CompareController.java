@@ -1,5 +1,6 @@
 package app.gradior.web.log;
 
+import app.gradior.estimate.BoilingAway;
 import app.gradior.estimate.Forecast;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.BatchLog;
@@ -12,6 +13,7 @@ import app.gradior.kitchen.SauceBook;
 import app.gradior.measure.Numbers;
 import app.gradior.web.draw.CurvesDrawing;
 import app.gradior.web.frame.Figures;
+import app.gradior.web.frame.Forecasts;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,14 +33,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/log")
 class CompareController {
     private static final int MOST = 6;
-    private static final double SOME_GONE_G = 1;
 
     private final Batches batches;
+    private final Forecasts forecasts;
     private final BatchLog log;
     private final SauceBook book;
 
-    CompareController(Batches batches, BatchLog log, SauceBook book) {
+    CompareController(Batches batches, Forecasts forecasts, BatchLog log, SauceBook book) {
         this.batches = batches;
+        this.forecasts = forecasts;
         this.log = log;
         this.book = book;
     }
@@ -125,7 +128,7 @@ class CompareController {
                 throw Refusal.unfit("ids", "Batch " + id + " is still on: finished batches only.");
             }
             String mark = String.valueOf((char) ('A' + laid.size()));
-            laid.add(new Laid(batch, batches.forecast(kitchen, batch, end), mark));
+            laid.add(new Laid(batch, forecasts.ended(kitchen, batch, end), mark));
         }
         boolean share = by.equals("share");
         model.addAttribute("byShare", share);
@@ -155,25 +158,10 @@ class CompareController {
                 .toList();
     }
 
-    /** How fast it boils away against the share of all that went: where nothing went, or something came in, there is no point. */
     private static List<CurvesDrawing.Point> rates(Forecast end) {
-        List<Forecast.CurvePoint> past = past(end);
-        double all = 0;
-        for (int i = 1; i < past.size(); i++) {
-            all += Math.max(
-                    0, past.get(i - 1).massG().middle() - past.get(i).massG().middle());
-        }
-        List<CurvesDrawing.Point> points = new ArrayList<>();
-        double gone = 0;
-        for (int i = 1; i < past.size(); i++) {
-            double lost = past.get(i - 1).massG().middle() - past.get(i).massG().middle();
-            double minutes = past.get(i).minute() - past.get(i - 1).minute();
-            if (lost > 0 && all > SOME_GONE_G && minutes > 0) {
-                points.add(new CurvesDrawing.Point(100 * (gone + lost / 2) / all, lost / minutes));
-                gone += lost;
-            }
-        }
-        return points;
+        return BoilingAway.of(past(end)).stream()
+                .map(p -> new CurvesDrawing.Point(100 * p.share(), p.gPerMin()))
+                .toList();
     }
 
     private static List<Forecast.CurvePoint> past(Forecast end) {

@@ -1,9 +1,9 @@
 package app.gradior.web.log;
 
 import app.gradior.care.Storage;
+import app.gradior.clock.CoolingIn;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.CoolingIn;
 import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Finishing;

@@ -343,7 +343,7 @@ final class PlanView {
     /** How it cools, in a sentence; empty when it is eaten hot. */
     public String coolingWords(PlanWork work) {
         return work.cooling()
-                .map(course -> "Cools " + work.container() + " in " + minutes(work.coolingMinutes())
+                .map(course -> "Cools " + work.container() + ": " + minutes(work.coolingMinutes())
                         + (course.warmInTime() && course.coldInTime()
                                 ? ", inside both limits."
                                 : ", which is too slow: make less at a time."))

@@ -1,11 +1,11 @@
 package app.gradior.web.pot;
 
+import app.gradior.clock.CoolingIn;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.BatchPlan;
-import app.gradior.kitchen.CoolingIn;
 import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.IngredientInput;
 import app.gradior.larder.StarchKind;
