@@ -59,7 +59,8 @@ class LogPagesTest extends PageCalls {
         BatchPlan plan = BatchPlan.hot(
                 List.of(
                         new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.01),
-                        new BatchPlan.PlanLine("300 g water", "water", 300, 0.01)),
+                        new BatchPlan.PlanLine("300 g water", "water", 300, 0.01),
+                        new BatchPlan.PlanLine("10 g celery", "celery", 10, 0.01)),
                 Texture.SMOOTH,
                 0,
                 BatchPlan.PlanPot.of(pot, new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL),
@@ -194,7 +195,13 @@ class LogPagesTest extends PageCalls {
         record(kitchen, id, new EventBody.Slurry("wheat_flour", 20, 30));
         record(kitchen, id, new EventBody.Finished(1000.0, ""));
         String label = text(get("/log/" + id + "/labels.pdf?size=A4_14&count=1").param("also", "milk, "));
-        assertThat(label).contains("Contains cereals with gluten, milk, peanut");
+        assertThat(label).contains("Contains celery, cereals with gluten, milk, peanut");
+        long without = begun(kitchen, "Plain glaze", "Rondeau");
+        record(kitchen, without, new EventBody.LeftOut(List.of(2)));
+        record(kitchen, without, new EventBody.Finished(1000.0, ""));
+        assertThat(text(get("/log/" + without + "/labels.pdf?size=A4_14&count=1")))
+                .as("no celery went in")
+                .doesNotContain("Contains");
         mvc.perform(as(get("/log/" + id + "/labels.pdf?count=1").param("also", "x".repeat(81))))
                 .andExpect(status().isUnprocessableContent());
         String finish = "/log/" + id + "/finish";

@@ -82,4 +82,28 @@ class DrawingsTest {
                 .isGreaterThan(8);
         assertThat(all(svg, "L[0-9.]+ ([0-9.]+)")).allMatch(y -> y >= 0 && y <= 236);
     }
+
+    @Test
+    void earlierBandsEndWhereTheBatchDidAndWordsStayOnThePaper() {
+        List<Forecast.CurvePoint> came = List.of(point(0, 1500, 0), point(30, 1200, 0));
+        List<Forecast.CurvePoint> start = List.of(point(0, 1500, 20), point(20, 1350, 60), point(60, 900, 200));
+        String svg = DescentDrawing.draw(
+                came,
+                List.of(start, start.subList(1, 3)),
+                31,
+                Double.NaN,
+                List.of(new DescentDrawing.Tick(30, "off the heat")),
+                minute -> minute + " min",
+                "words");
+        List<Double> bands = all(svg, "<path class=\"band\" d=\"M([0-9.]+) ");
+        assertThat(bands).hasSize(2);
+        List<Double> ends = all(svg, "[ML]([0-9.]+) [0-9.]+");
+        double right = 590;
+        assertThat(ends).as("nothing past the last minute").allMatch(x -> x <= right + 1e-9);
+        assertThat(svg).contains("text-anchor=\"end\">off the heat<");
+    }
+
+    private static Forecast.CurvePoint point(double minute, double mass, double spread) {
+        return new Forecast.CurvePoint(minute, new Band(mass - spread, mass, mass + spread));
+    }
 }
