@@ -118,7 +118,10 @@ class CookJourneyTest {
         Browser.checkScreen(page);
         page.click("text=Finish the batch");
         assertThat(page.locator("#fill-h + p")).containsText("1,020 mL cold");
-        assertThat(page.locator("[role=status]").first()).containsText("limits");
+        assertThat(page.locator("h2").first()).hasText("Serve it");
+        page.click(".intent button[value=FRIDGE]");
+        assertThat(page.locator("h2").first()).hasText("Cool it");
+        assertThat(page.locator(".donow-line")).containsText("limits");
         Browser.checkScreen(page);
         page.fill("input[name=name] >> nth=0", "Jam jar");
         page.fill("input[name=count] >> nth=0", "3");

@@ -8,7 +8,6 @@ import app.gradior.estimate.Prompt;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventJson;
@@ -30,12 +29,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -108,52 +103,8 @@ class BatchApi {
             @Nullable Double servedC,
             @Nullable OffsetDateTime startedAt) {}
 
-    /**
-     * A stage of a batch.
-     *
-     * @param lines places of the batch's lines that go in at its start
-     * @param state done, on or next
-     * @param targetStep step when served at its end, where it is known
-     */
-    record StageAnswer(
-            String kind,
-            String name,
-            List<Integer> lines,
-            List<Integer> pours,
-            String look,
-            String lid,
-            String end,
-            double value,
-            String state,
-            @Nullable Double targetStep,
-            double servedC) {}
-
-    /** A line of a batch; in is whether it was ticked, out whether it was left out. */
-    record LineAnswer(String text, String food, double massG, boolean in, boolean out) {}
-
-    record BatchAnswer(
-            long id,
-            String name,
-            String state,
-            @Nullable Long sauceId,
-            @Nullable Integer version,
-            OffsetDateTime startedAt,
-            @Nullable OffsetDateTime finishedAt,
-            BatchPlan.PlanPot pot,
-            String look,
-            String lid,
-            double altitudeM,
-            double targetStep,
-            double servedC,
-            boolean hot,
-            List<LineAnswer> lines,
-            List<StageAnswer> stages,
-            List<ObjectNode> events) {}
-
-    record BatchesAnswer(List<BatchAnswer> batches) {}
-
     @GetMapping
-    BatchesAnswer list(@RequestParam(defaultValue = "all") String state, HttpServletRequest request) {
+    BatchAnswers.BatchesAnswer list(@RequestParam(defaultValue = "all") String state, HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
         List<Batch> found = switch (state) {
             case "live" -> batches.live(kitchen.id());
@@ -165,16 +116,18 @@ class BatchApi {
             default ->
                 throw Refusal.malformed("state", "state '" + state + "' is not known: use live, finished or all");
         };
-        return new BatchesAnswer(found.stream().map(this::answer).toList());
+        return new BatchAnswers.BatchesAnswer(
+                found.stream().map(batch -> BatchAnswers.batch(batch, json)).toList());
     }
 
     @GetMapping("/{id}")
-    BatchAnswer one(@PathVariable long id, HttpServletRequest request) {
-        return answer(batches.batch(caller.kitchen(request, Tokens.Scope.READ).id(), id));
+    BatchAnswers.BatchAnswer one(@PathVariable long id, HttpServletRequest request) {
+        return BatchAnswers.batch(
+                batches.batch(caller.kitchen(request, Tokens.Scope.READ).id(), id), json);
     }
 
     @PostMapping
-    ResponseEntity<BatchAnswer> start(@RequestBody NewBatch wanted, HttpServletRequest request) {
+    ResponseEntity<BatchAnswers.BatchAnswer> start(@RequestBody NewBatch wanted, HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.ALL);
         SauceBook.@Nullable Sauce sauce = sauce(wanted, kitchen);
         double evaporatedG = 0;
@@ -198,7 +151,8 @@ class BatchApi {
                 sauce == null ? null : sauce.version(),
                 plan,
                 startedAt);
-        return ResponseEntity.status(HttpStatus.CREATED).body(answer(batches.batch(kitchen.id(), id)));
+        return ResponseEntity.status(HttpStatus.CREATED)
+                .body(BatchAnswers.batch(batches.batch(kitchen.id(), id), json));
     }
 
     private SauceBook.@Nullable Sauce sauce(NewBatch wanted, Kitchen kitchen) {
@@ -293,7 +247,7 @@ class BatchApi {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READINGS);
         Batches.Recorded recorded = batches.record(kitchen, id, draft(body));
         return ResponseEntity.status(recorded.repeat() ? HttpStatus.OK : HttpStatus.CREATED)
-                .body(event(recorded.event()));
+                .body(BatchAnswers.event(recorded.event(), json));
     }
 
     private Batches.Draft draft(JsonNode body) {
@@ -323,36 +277,6 @@ class BatchApi {
         }
     }
 
-    record Now(double massG, double volumeMl, double stepHot, double stepServed) {}
-
-    record Finish(
-            OffsetDateTime at,
-            OffsetDateTime atLow,
-            @Nullable OffsetDateTime atHigh,
-            double volumeMl,
-            double low,
-            double high) {}
-
-    /**
-     * The stage it is in.
-     *
-     * @param index from 0; the number of stages when all are over
-     * @param warming whether it is still getting hot
-     * @param endsAt when it most likely ends; absent when it does not, or all are over
-     */
-    record StageNow(
-            int index,
-            String name,
-            boolean warming,
-            @Nullable OffsetDateTime endsAt,
-            @Nullable OffsetDateTime endsAtLow,
-            @Nullable OffsetDateTime endsAtHigh) {}
-
-    record ForecastAnswer(
-            OffsetDateTime at, Now now, @Nullable Finish finish, StageNow stage, String doNow) {}
-
-    record PromptAnswer(String doNow, String why, boolean urgent) {}
-
     /** Server-sent events: forecast and prompt at the opening; event, forecast and prompt whenever something is recorded. */
     @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter stream(@PathVariable long id, HttpServletRequest request) {
@@ -364,16 +288,16 @@ class BatchApi {
             Forecast forecast = batches.forecast(kitchen, batch, now);
             Prompt prompt = batches.prompt(kitchen, batch, forecast, now);
             List<BatchStreams.Message> messages = new ArrayList<>();
-            event.ifPresent(e -> messages.add(new BatchStreams.Message("event", event(e))));
-            messages.add(new BatchStreams.Message("forecast", answer(kitchen, batch, forecast, now)));
+            event.ifPresent(e -> messages.add(new BatchStreams.Message("event", BatchAnswers.event(e, json))));
+            messages.add(new BatchStreams.Message("forecast", BatchAnswers.forecast(batch, forecast, prompt, now)));
             messages.add(new BatchStreams.Message(
-                    "prompt", new PromptAnswer(prompt.doNow(), prompt.why(), prompt.urgent())));
+                    "prompt", new BatchAnswers.PromptAnswer(prompt.doNow(), prompt.why(), prompt.urgent())));
             return messages;
         });
     }
 
     @GetMapping("/{id}/forecast")
-    ForecastAnswer forecast(
+    BatchAnswers.ForecastAnswer forecast(
             @PathVariable long id, @RequestParam(required = false) @Nullable String at, HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
         Batch batch = batches.batch(kitchen.id(), id);
@@ -381,120 +305,7 @@ class BatchApi {
         if (moment.isBefore(batch.startedAt())) {
             throw Refusal.unfit("at", "at is before the batch began at " + batch.startedAt());
         }
-        return answer(kitchen, batch, batches.forecast(kitchen, batch, moment), moment);
-    }
-
-    private ForecastAnswer answer(Kitchen kitchen, Batch batch, Forecast forecast, Instant moment) {
-        Finish finish = forecast.finish().map(f -> finish(batch, f)).orElse(null);
-        return new ForecastAnswer(
-                time(moment),
-                new Now(
-                        forecast.massG().middle(),
-                        forecast.volumeMl20c().middle(),
-                        forecast.stepHot().middle(),
-                        forecast.stepServed().middle()),
-                finish,
-                stageNow(batch, forecast),
-                batches.prompt(kitchen, batch, forecast, moment).doNow());
-    }
-
-    private static StageNow stageNow(Batch batch, Forecast forecast) {
-        List<BatchPlan.PlanStage> course = batch.plan().course();
-        int at = Math.min(forecast.part(), course.size());
-        Forecast.StageEnd end = forecast.stageEnd().orElse(null);
-        return new StageNow(
-                at,
-                at < course.size() ? course.get(at).name() : "",
-                forecast.warming(),
-                end == null ? null : time(batch.momentOf(end.minute().middle())),
-                end == null ? null : time(batch.momentOf(end.minute().low())),
-                end == null || end.highIsOpen()
-                        ? null
-                        : time(batch.momentOf(end.minute().high())));
-    }
-
-    private static Finish finish(Batch batch, Forecast.Finish f) {
-        return new Finish(
-                time(batch.momentOf(f.minute().middle())),
-                time(batch.momentOf(f.minute().low())),
-                f.highIsOpen() ? null : time(batch.momentOf(f.minute().high())),
-                f.volumeMl20c().middle(),
-                f.volumeMl20c().low(),
-                f.volumeMl20c().high());
-    }
-
-    private BatchAnswer answer(Batch batch) {
-        return new BatchAnswer(
-                batch.id(),
-                batch.name(),
-                batch.state().name().toLowerCase(Locale.ROOT),
-                batch.sauceId(),
-                batch.sauceVersion(),
-                time(batch.startedAt()),
-                batch.finishedAt() == null ? null : time(batch.finishedAt()),
-                batch.plan().pot(),
-                batch.heat().look().key(),
-                batch.heat().lid().key(),
-                batch.plan().altitudeM(),
-                batch.plan().targetStep(),
-                batch.plan().servedC(),
-                batch.plan().hotAtStart(),
-                lines(batch),
-                stages(batch),
-                batch.events().stream().map(this::event).toList());
-    }
-
-    private static List<LineAnswer> lines(Batch batch) {
-        Batch.Ticks ticks = batch.ticks();
-        List<LineAnswer> answers = new ArrayList<>();
-        for (int i = 0; i < batch.plan().lines().size(); i++) {
-            BatchPlan.PlanLine line = batch.plan().lines().get(i);
-            answers.add(new LineAnswer(
-                    line.text(),
-                    line.foodId(),
-                    line.massG(),
-                    ticks.in().contains(i),
-                    ticks.out().contains(i)));
-        }
-        return answers;
-    }
-
-    private static List<StageAnswer> stages(Batch batch) {
-        int at = batch.state() == Batch.State.LIVE ? batch.stage() : Integer.MAX_VALUE;
-        List<StageAnswer> answers = new ArrayList<>();
-        for (BatchPlan.PlanStage s : batch.plan().course()) {
-            int i = answers.size();
-            answers.add(new StageAnswer(
-                    s.kind().key(),
-                    s.name(),
-                    s.lines(),
-                    s.pours(),
-                    s.look().key(),
-                    s.lid().key(),
-                    s.end().name().toLowerCase(Locale.ROOT),
-                    s.value(),
-                    i < at ? "done" : i == at ? "on" : "next",
-                    s.stepServed(),
-                    batch.plan().servedC()));
-        }
-        return answers;
-    }
-
-    /** An event as it came in: its type's fields beside key, time and type. */
-    private ObjectNode event(BatchEvent event) {
-        ObjectNode fields = (ObjectNode) json.tree(event.body());
-        Map<String, JsonNode> own = new LinkedHashMap<>();
-        fields.properties().forEach(field -> own.put(field.getKey(), field.getValue()));
-        fields.removeAll();
-        fields.put("id", event.id());
-        fields.put("clientKey", event.clientKey());
-        fields.put("at", time(event.at()).toString());
-        fields.put("type", event.body().type());
-        own.forEach(fields::set);
-        return fields;
-    }
-
-    private static OffsetDateTime time(Instant instant) {
-        return OffsetDateTime.ofInstant(instant, ZoneOffset.UTC);
+        Forecast forecast = batches.forecast(kitchen, batch, moment);
+        return BatchAnswers.forecast(batch, forecast, batches.prompt(kitchen, batch, forecast, moment), moment);
     }
 }
