@@ -1,6 +1,7 @@
 package app.gradior.journeys;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -35,7 +36,6 @@ class Screenshots {
             shot(wide, "/bench/thicken", "bench");
             shot(wide, "/bench/cold?have=look&kind=syrup&looksStep=2&looksC=100&served=20", "bench-cold");
             shot(wide, "/larder/damson", "larder");
-            shot(wide, "/sauces/6/scale", "scale");
             Page phone = browser.demo(application, 390, 844, ColorScheme.LIGHT);
             shot(phone, "/pot/41", "pot-phone");
             Page dark = browser.demo(application, 1280, 800, ColorScheme.DARK);
@@ -46,7 +46,7 @@ class Screenshots {
     private void shot(Page page, String path, String name) {
         page.navigate(path);
         page.evaluate("document.fonts.ready");
-        page.waitForFunction("!document.querySelector('[data-later]')");
+        PlaywrightAssertions.assertThat(page.locator("[data-later]")).hasCount(0);
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
     }
 }
