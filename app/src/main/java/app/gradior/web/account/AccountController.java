@@ -13,6 +13,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -37,11 +39,17 @@ class AccountController {
     }
 
     @GetMapping("/login")
-    String login(Model model) {
+    String login(Model model, HttpServletResponse response) {
         if (!properties.demo() && kitchens.isEmpty()) {
             return "redirect:/setup";
         }
-        model.addAttribute("demo", properties.demo());
+        boolean cooking = properties.demo() && kitchens.demo().isEmpty();
+        if (cooking) {
+            response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
+            response.setHeader(HttpHeaders.RETRY_AFTER, "2");
+        }
+        model.addAttribute("demo", properties.demo() && !cooking);
+        model.addAttribute("cooking", cooking);
         return "login";
     }
 

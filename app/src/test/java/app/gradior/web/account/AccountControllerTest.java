@@ -1,0 +1,31 @@
+package app.gradior.web.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.ApplicationTest;
+import app.gradior.kitchen.GradiorProperties;
+import app.gradior.kitchen.Kitchens;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.web.context.NullSecurityContextRepository;
+import org.springframework.ui.ExtendedModelMap;
+
+@ApplicationTest
+class AccountControllerTest {
+    @Autowired
+    private Kitchens kitchens;
+
+    /** The launcher waits for an answer that is no error before it says that the demo is ready. */
+    @Test
+    void theFirstPageIsNotReadyBeforeTheDemoKitchenIs() {
+        assertThat(kitchens.demo()).as("none in this database").isEmpty();
+        MockHttpServletResponse response = new MockHttpServletResponse();
+        ExtendedModelMap model = new ExtendedModelMap();
+        new AccountController(kitchens, new GradiorProperties(true, ""), new NullSecurityContextRepository())
+                .login(model, response);
+        assertThat(response.getStatus()).isEqualTo(503);
+        assertThat(response.getHeader("Retry-After")).isEqualTo("2");
+        assertThat(model).containsEntry("demo", false).containsEntry("cooking", true);
+    }
+}
