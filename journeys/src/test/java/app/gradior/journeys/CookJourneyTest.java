@@ -154,6 +154,9 @@ class CookJourneyTest {
         page.locator("summary").first().click();
         page.locator("button[value=USED]").first().click();
         assertThat(page.locator("tbody tr")).hasCount(kept - 1);
+        page.click("text=Make an address for a calendar");
+        assertThat(page.locator("code.feed")).containsText("/shelf.ics");
+        Browser.checkScreen(page);
         page.navigate("/log");
         assertThat(page.locator("table.book")).containsText("Damson glaze");
         Browser.checkScreen(page);
