@@ -103,6 +103,15 @@ public record Batch(
         return last(EventBody.NextDay.class);
     }
 
+    /** When it came off the heat; refused while it is on. */
+    public Instant cameOff() {
+        Instant end = finishedAt;
+        if (end == null) {
+            throw Refusal.conflict("state", "This batch is still on: take it off the heat first.");
+        }
+        return end;
+    }
+
     /** What was last said of how it cools. */
     public Optional<EventBody.Cooling> cooling() {
         return last(EventBody.Cooling.class);

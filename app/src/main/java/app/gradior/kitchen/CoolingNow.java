@@ -34,8 +34,8 @@ public class CoolingNow {
 
     private record Key(long batch, int events) {}
 
-    /** How it cools, from when. */
-    private record Course(CoolingWatch watch, Instant since) {}
+    /** How it cools, from when; held hot it does not. */
+    private record Course(CoolingWatch watch, Instant since, boolean held) {}
 
     /**
      * A sauce that cools.
@@ -51,17 +51,17 @@ public class CoolingNow {
     public List<Now> of(Kitchen kitchen) {
         List<Now> all = new ArrayList<>();
         for (Batch batch : batches.finishedWithin(kitchen.id(), WATCHED)) {
-            boolean cools = batch.cooling()
-                    .filter(said -> Storage.valueOf(said.what()).cools())
+            boolean kept = batch.cooling()
+                    .filter(said -> Storage.valueOf(said.what()) != Storage.EAT_NOW)
                     .isPresent();
-            if (cools) {
+            if (kept) {
                 Course course = courses.get(new Key(batch.id(), batch.events().size()), key -> {
                     Finishing.View view = finishing.of(kitchen, batch);
-                    return new Course(view.chosen().watch(), view.since());
+                    return new Course(view.chosen().watch(), view.since(), view.held());
                 });
                 double minute = Duration.between(course.since(), batches.now()).toMillis() / 60_000.0;
                 CoolingWatch.State state = course.watch().state(minute);
-                if (state != CoolingWatch.State.COLD) {
+                if (!course.held() && state != CoolingWatch.State.COLD) {
                     all.add(now(batch, course.watch(), state, minute, course.since()));
                 }
             }

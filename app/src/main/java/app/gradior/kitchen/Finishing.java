@@ -5,6 +5,7 @@ import app.gradior.care.Storage;
 import app.gradior.clock.Cooling;
 import app.gradior.clock.CoolingIn;
 import app.gradior.clock.CoolingWatch;
+import app.gradior.clock.HotHold;
 import app.gradior.estimate.Forecast;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -20,6 +21,7 @@ import app.gradior.vessel.PotShape;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -27,7 +29,6 @@ import org.springframework.stereotype.Service;
 /** What comes once a batch is off the heat: how it cools, what holds it, how long it keeps, how it holds warm. */
 @Service
 public class Finishing {
-    private static final double HELD_HOT_C = 70;
     private static final double HALF_AN_HOUR_S = 1800;
     private static final int HALF_HOURS = 3;
     private static final double FILLED_C = 85;
@@ -63,10 +64,11 @@ public class Finishing {
      * @param chosen the way it cools, corrected by the last reading
      * @param ways all ways there are, as reckoned
      * @param since when it began to cool: when it came off the heat, or was no longer held hot
+     * @param held whether it is held hot, so that no clock runs
      * @param read whether anybody read its temperature since
      * @param elapsedMin since then
      * @param hotMl as it is filled
-     * @param held at a bare steam with the lid ajar, half an hour after half an hour
+     * @param holding at a bare steam with the lid ajar, half an hour after half an hour
      * @param done what is in it, most likely
      */
     public record View(
@@ -76,29 +78,27 @@ public class Finishing {
             Way chosen,
             List<Way> ways,
             Instant since,
+            boolean held,
             boolean read,
             double elapsedMin,
             double coldMl,
             double hotMl,
             Optional<JarFilling.Answer> jars,
             ShelfLife shelf,
-            List<Held> held,
+            List<Held> holding,
             List<Tool> tools,
             Ingredients ingredients,
             Mixture done) {
         public View {
             ways = List.copyOf(ways);
             tools = List.copyOf(tools);
-            held = List.copyOf(held);
+            holding = List.copyOf(holding);
         }
     }
 
     /** The finish of a finished batch. */
     public View of(Kitchen kitchen, Batch batch) {
-        Instant end = batch.finishedAt();
-        if (end == null) {
-            throw Refusal.conflict("state", "This batch is still on: take it off the heat first.");
-        }
+        Instant end = batch.cameOff();
         Forecast forecast = batches.forecast(kitchen, batch, end);
         Mixture done = forecast.likely().mixture();
         double coldMl = batch.finish().map(EventBody.Finished::yieldMl).orElse(done.volumeMl20c());
@@ -112,9 +112,12 @@ public class Finishing {
                         (EventBody.Cooling) coolings.get(coolings.size() - 1).body());
         Storage meant = batch.plan().then();
         Storage what = said.map(c -> Storage.valueOf(c.what())).orElse(meant == null ? Storage.FRIDGE : meant);
-        Instant since = since(coolings, end);
         List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
-        List<Way> ways = ways(batch, got, jars, since.equals(end) ? CoolingIn.OFF_THE_HEAT_C : HELD_HOT_C);
+        HotHold hold = hold(batch, got, jars, coolings, end);
+        Instant since = end.plusMillis(Math.round(hold.sinceMinute() * 60_000));
+        List<Way> ways = Arrays.stream(CoolingIn.values())
+                .map(in -> way(batch, got, jars, in, hold.fromC()))
+                .toList();
         List<BatchEvent> told = coolings.stream()
                 .filter(event -> event.at().isAfter(since) && ((EventBody.Cooling) event.body()).c() != null)
                 .toList();
@@ -130,6 +133,7 @@ public class Finishing {
                 chosen,
                 ways,
                 since,
+                hold.held(),
                 !told.isEmpty(),
                 Math.max(0, minutes(since, batches.now())),
                 coldMl,
@@ -144,16 +148,20 @@ public class Finishing {
                 got);
     }
 
-    /** What is held hot does not cool: the clock starts when it no longer is. */
-    private static Instant since(List<BatchEvent> coolings, Instant end) {
-        Instant since = end;
-        boolean held = false;
-        for (BatchEvent event : coolings) {
-            boolean holds = Storage.valueOf(((EventBody.Cooling) event.body()).what()) == Storage.HOLD_HOT;
-            since = held || holds ? event.at() : since;
-            held = holds;
-        }
-        return since;
+    private static HotHold hold(Batch batch, Mixture got, List<Jar> jars, List<BatchEvent> coolings, Instant end) {
+        List<HotHold.Said> said = coolings.stream()
+                .map(event -> {
+                    EventBody.Cooling cooling = (EventBody.Cooling) event.body();
+                    return new HotHold.Said(
+                            minutes(end, event.at()),
+                            Storage.valueOf(cooling.what()) == Storage.HOLD_HOT,
+                            CoolingIn.valueOf(cooling.container()));
+                })
+                .toList();
+        return HotHold.of(
+                batch.plan().then() == Storage.HOLD_HOT,
+                said,
+                (in, fromC) -> way(batch, got, jars, in, fromC).watch().hotUntilMinute());
     }
 
     private static double minutes(Instant from, Instant to) {
@@ -168,16 +176,12 @@ public class Finishing {
                 .in();
     }
 
-    private static List<Way> ways(Batch batch, Mixture got, List<Jar> jars, double fromC) {
+    private static Way way(Batch batch, Mixture got, List<Jar> jars, CoolingIn in, double fromC) {
         PotShape shape = batch.plan().pot().shape();
         double level = shape.levelMm(got.volumeMl20c());
         double diameter = 2000 * Math.sqrt(shape.surfaceM2(level) / Math.PI);
         double jarMl = jars.stream().mapToDouble(Jar::fillMl).max().orElse(CoolingIn.USUAL_JAR_ML);
-        List<Way> ways = new ArrayList<>();
-        for (CoolingIn in : CoolingIn.values()) {
-            ways.add(new Way(in, CoolingWatch.of(in.course(got, diameter, level, jarMl, fromC))));
-        }
-        return ways;
+        return new Way(in, CoolingWatch.of(in.course(got, diameter, level, jarMl, fromC)));
     }
 
     /** The course, corrected by the last reading of it. */

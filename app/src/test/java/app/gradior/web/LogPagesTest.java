@@ -290,6 +290,16 @@ class LogPagesTest extends PageCalls {
         assertThat(body(get(finish))).contains("It is cold: both limits were kept.");
         say(id, "EAT_NOW", "POT", "");
         assertThat(body(get("/strip"))).as("eaten").doesNotContain("Autumn glaze");
+        long late = finished("Winter glaze", "Rondeau", 900, "", null);
+        clock.forward(Duration.ofHours(8));
+        say(late, "HOLD_HOT", "POT", "");
+        assertThat(body(get("/strip")))
+                .as("eight hours on the counter are not undone by a tap")
+                .contains("Winter glaze", "Throw it away");
+        assertThat(body(get("/log/" + late + "/finish"))).contains("It was not at 5");
+        Kitchen kitchen = kitchens.kitchen(cook.kitchenId());
+        long on = begun(kitchen, "Live glaze", "Rondeau");
+        mvc.perform(as(get("/log/" + on + "/foretold"))).andExpect(status().isConflict());
     }
 
     private void say(long id, String what, String container, String temp) throws Exception {

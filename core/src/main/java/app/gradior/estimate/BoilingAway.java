@@ -6,7 +6,7 @@ import java.util.List;
 /** How fast a batch boiled away, against the share of all it lost: where the curves of two pots can be laid over each other. */
 public final class BoilingAway {
     /** Less than this in all is no boiling, g. */
-    private static final double SOME_GONE_G = 20;
+    private static final double SOME_GONE_G = 1;
     /** What changes in less than this was put in or taken out, min. */
     private static final double AT_ONCE_MIN = 1e-3;
 

@@ -51,9 +51,6 @@ public final class SimmerRun {
     public static final double SHALLOWEST_MM = 1;
 
     private static final double SECONDS_PER_MINUTE = 60;
-    /** A time too short to matter, s. */
-    private static final double SHORTEST_S = 1e-9;
-
     private static final double G_PER_KG = 1000;
     /** Events are found to this share of a step. */
     private static final double LANDING_SHARE = 1e-9;
@@ -70,12 +67,12 @@ public final class SimmerRun {
     private final double servedC;
     private final double bodyFactor;
     private final RungeKutta4 integrator = new RungeKutta4(ALL);
+    private final StepAhead ahead = new StepAhead(integrator, ALL);
     private final Evaporation problem = new Evaporation();
     private final double[] state = new double[ALL];
     private final double[] next = new double[ALL];
     private final double[] before = new double[ALL];
     private final double[] ratesBefore = new double[ALL];
-    private final double[] ratesNext = new double[ALL];
     private final double[] rates = new double[ALL];
     private final double[] kept = new double[KINDS.length];
     private Mixture solids;
@@ -86,11 +83,6 @@ public final class SimmerRun {
     private boolean wearsStarch = true;
     private double largestWaterShare = LARGEST_WATER_SHARE;
     private double landingShare = LANDING_SHARE;
-    /** Length of the step taken ahead, s, and how far into it the pot is; 0 with no step taken. */
-    private double aheadS;
-
-    private double intoS;
-
     /**
      * A pot with that mixture in it.
      *
@@ -110,7 +102,7 @@ public final class SimmerRun {
 
     /** Goes on with that mixture; raw starch that sets at the pot's temperature has set. */
     private void take(Mixture mixture) {
-        aheadS = 0;
+        ahead.drop();
         state[WATER] = mixture.waterG();
         state[ETHANOL] = mixture.ethanolG();
         state[ACETIC] = mixture.aceticG();
@@ -155,7 +147,7 @@ public final class SimmerRun {
 
     /** Changes look and lid from now on; the factor is how this look differs from its table value. */
     public void set(Heat newHeat, double newLookFactor) {
-        aheadS = 0;
+        ahead.drop();
         heat = newHeat;
         lookFactor = newLookFactor;
         if (solids.starch().anyRaw()) {
@@ -173,50 +165,24 @@ public final class SimmerRun {
         take(mixture);
     }
 
-    /**
-     * Lets so many seconds pass. A whole step is taken ahead and the pot put within it, by the cubic through both its ends, so
-     * that many short waits, as between the readings of a scale, cost one step.
-     */
+    /** Lets so many seconds pass. */
     public End advance(double forSeconds) {
         double left = forSeconds;
-        while (left > SHORTEST_S) {
+        while (left > StepAhead.SHORTEST_S) {
             if (isDry()) {
-                aheadS = 0;
+                ahead.drop();
                 seconds += left;
                 return End.DRY;
             }
-            if (aheadS == 0) {
-                stepAhead();
+            if (!ahead.isTaken()) {
+                double step = stepS();
+                ahead.take(problem, state, ratesBefore, step);
             }
-            double move = Math.min(left, aheadS - intoS);
-            intoS += move;
-            seconds += move;
-            left -= move;
-            if (aheadS - intoS > SHORTEST_S) {
-                putWithinStep(intoS / aheadS);
-            } else {
-                System.arraycopy(next, 0, state, 0, ALL);
-                aheadS = 0;
-            }
+            double moved = ahead.move(left, state);
+            seconds += moved;
+            left -= moved;
         }
         return End.TIME;
-    }
-
-    private void stepAhead() {
-        System.arraycopy(state, 0, before, 0, ALL);
-        aheadS = stepS();
-        intoS = 0;
-        integrator.step(problem, before, ratesBefore, aheadS, next);
-        problem.rates(next, ratesNext);
-    }
-
-    private void putWithinStep(double share) {
-        double left = 1 - share;
-        for (int i = 0; i < ALL; i++) {
-            double change = next[i] - before[i];
-            double bend = left * (aheadS * ratesBefore[i] - change) - share * (aheadS * ratesNext[i] - change);
-            state[i] = before[i] + share * change + share * left * bend;
-        }
     }
 
     /**
@@ -225,9 +191,9 @@ public final class SimmerRun {
      * @return why it stopped; the run stands at that moment
      */
     public End advanceUntil(StopEvent event, double mostSeconds) {
-        aheadS = 0;
+        ahead.drop();
         double left = mostSeconds;
-        while (left > SHORTEST_S) {
+        while (left > StepAhead.SHORTEST_S) {
             if (isDry()) {
                 seconds += left;
                 return End.DRY;

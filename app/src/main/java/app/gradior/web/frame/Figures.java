@@ -130,6 +130,13 @@ public record Figures(Kitchen kitchen) {
         return Numbers.plain(value, decimals);
     }
 
+    /** "0.3 step thicker"; empty for less than is worth saying. */
+    public static String stepChange(double change) {
+        return Math.abs(change) < 0.05
+                ? ""
+                : Numbers.fixed(Math.abs(change), 1) + " step " + (change > 0 ? "thicker" : "thinner");
+    }
+
     /** How far off, with its sign: "+5 %", "−13 %", "0 %". */
     public static String offPercent(double percent) {
         String sign = percent >= 0.5 ? "+" : percent <= -0.5 ? "−" : "";

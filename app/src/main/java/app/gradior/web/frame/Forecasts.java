@@ -45,20 +45,21 @@ public class Forecasts {
     private record Key(long batch, int events, long slot) {}
 
     /** A finished batch as it is known now to have been when it came off. */
-    public Forecast ended(Kitchen kitchen, Batch batch, Instant end) {
-        return ended.get(new Key(batch.id(), batch.events().size(), 0), k -> batches.forecast(kitchen, batch, end));
+    public Forecast ended(Kitchen kitchen, Batch batch) {
+        return ended.get(
+                new Key(batch.id(), batch.events().size(), 0), k -> batches.forecast(kitchen, batch, batch.cameOff()));
     }
 
     /** A finished batch as it was known at its start and at each quarter of its time, and last as {@link #ended}. */
-    public List<Forecast> lookingBack(Kitchen kitchen, Batch batch, Instant end) {
+    public List<Forecast> lookingBack(Kitchen kitchen, Batch batch) {
         return past.get(new Key(batch.id(), batch.events().size(), 0), k -> {
             List<Forecast> known = new ArrayList<>();
-            double minutes = batch.minuteOf(end);
+            double minutes = batch.minuteOf(batch.cameOff());
             for (int i = 0; i < LOOKS_BACK; i++) {
                 Instant at = batch.momentOf(minutes * i / LOOKS_BACK);
                 known.add(batches.forecast(kitchen, batch.knownAt(at), at));
             }
-            known.add(ended(kitchen, batch, end));
+            known.add(ended(kitchen, batch));
             return known;
         });
     }

@@ -128,7 +128,7 @@ class CompareController {
                 throw Refusal.unfit("ids", "Batch " + id + " is still on: finished batches only.");
             }
             String mark = String.valueOf((char) ('A' + laid.size()));
-            laid.add(new Laid(batch, forecasts.ended(kitchen, batch, end), mark));
+            laid.add(new Laid(batch, forecasts.ended(kitchen, batch), mark));
         }
         boolean share = by.equals("share");
         model.addAttribute("byShare", share);

@@ -38,13 +38,11 @@ record Enriching(String grams, String says) {
         Correction does = Correction.of(sauce, added, servedC, bodyFactor);
         Mixture rich = sauce.plus(added);
         double step = Consistency.step(rich.cooked(), bodyFactor, servedC);
-        String change = Math.abs(does.stepChange()) < 0.05
-                ? "no thicker"
-                : Numbers.fixed(Math.abs(does.stepChange()), 1) + " step "
-                        + (does.stepChange() > 0 ? "thicker" : "thinner");
+        String change = Figures.stepChange(does.stepChange());
         return new Enriching(
                 grams,
-                change + ": " + figures.step(step) + " " + Stair.Tread.of(step).label() + ", "
+                (change.isEmpty() ? "no thicker" : change) + ": " + figures.step(step) + " "
+                        + Stair.Tread.of(step).label() + ", "
                         + figures.volume(rich.volumeMl20c()) + ", salt " + Numbers.fixed(rich.saltPercent(), 1)
                         + " %, fat "
                         + Numbers.plain(100 * (rich.emulsifiedFatG() + rich.freeFatG()) / rich.massG(), 0) + " %");

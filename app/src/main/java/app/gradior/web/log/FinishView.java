@@ -63,14 +63,15 @@ record FinishView(
         CoolingWatch watch = v.chosen().watch();
         Instant end = v.since();
         CoolingWatch.State state = watch.state(v.elapsedMin());
+        boolean clock = !v.held() && v.what() != Storage.EAT_NOW;
         return new FinishView(
                 v.batch().id(),
                 v.batch().name(),
                 v.what().name(),
                 v.chosen().in().name(),
                 says(v, watch, state, end, figures),
-                v.what().cools() ? todo(state) : "",
-                v.what().cools() && state != CoolingWatch.State.IN_TIME && state != CoolingWatch.State.COLD,
+                clock ? todo(state) : "",
+                clock && state != CoolingWatch.State.IN_TIME && state != CoolingWatch.State.COLD,
                 v.what().cools(),
                 CoolingDrawing.draw(
                         watch, v.elapsedMin(), m -> figures.time(end.plusSeconds(Math.round(60 * m))), figures::temp),
@@ -98,10 +99,10 @@ record FinishView(
 
     private static String says(
             Finishing.View v, CoolingWatch watch, CoolingWatch.State state, Instant end, Figures figures) {
-        if (v.what() == Storage.HOLD_HOT) {
+        if (v.held()) {
             return "While it is above 60 °C no clock runs. Say so when it no longer is.";
         }
-        if (!v.what().cools()) {
+        if (v.what() == Storage.EAT_NOW) {
             return "It has stood since " + figures.time(end) + ", and the clock runs since then.";
         }
         String now = "About " + figures.temp(watch.tempC(v.elapsedMin())) + " now, "
@@ -121,8 +122,8 @@ record FinishView(
     }
 
     private static String holding(Finishing.View v, Figures figures) {
-        double each = v.held().get(0).lostG();
-        String steps = v.held().stream()
+        double each = v.holding().get(0).lostG();
+        String steps = v.holding().stream()
                 .map(h -> figures.step(h.stepHot()) + " in the pot after " + h.minutes() + " min ("
                         + figures.step(h.stepServed()) + " served)")
                 .collect(Collectors.joining(", "));

@@ -107,8 +107,7 @@ class LogController {
     @GetMapping("/{id}/foretold")
     String foretold(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
         Batch batch = batches.batch(kitchen.id(), id);
-        Instant end = Optional.ofNullable(batch.finishedAt()).orElse(batches.now());
-        List<Forecast> known = forecasts.lookingBack(kitchen, batch, end);
+        List<Forecast> known = forecasts.lookingBack(kitchen, batch);
         model.addAttribute("foretold", Foretold.of(batch, known, new Figures(kitchen)));
         return "log/batch :: foretold";
     }
@@ -136,8 +135,7 @@ class LogController {
 
     private String page(Kitchen kitchen, Batch batch, NextDayForm form, List<Fault> faults, Model model) {
         Figures figures = new Figures(kitchen);
-        Instant end = Optional.ofNullable(batch.finishedAt()).orElse(batches.now());
-        Forecast forecast = forecasts.ended(kitchen, batch, end);
+        Forecast forecast = forecasts.ended(kitchen, batch);
         model.addAttribute("batch", batch);
         model.addAttribute("started", figures.dayAndTime(batch.startedAt()));
         model.addAttribute("compared", compared(batch, forecast, figures));
@@ -226,9 +224,11 @@ class LogController {
     private static List<Compared> compared(Batch batch, Forecast at, Figures figures) {
         List<Compared> rows = new ArrayList<>();
         BatchPlan.@Nullable Planned planned = batch.plan().planned();
-        Instant end = batch.finishedAt();
-        double minutes = end == null ? at.nowMinute() : batch.minuteOf(end);
-        rows.add(row("Time on the heat", planned == null ? Double.NaN : planned.minutes(), minutes, figures::minutes));
+        rows.add(row(
+                "Time on the heat",
+                planned == null ? Double.NaN : planned.minutes(),
+                at.nowMinute(),
+                figures::minutes));
         Double yield = batch.finish().map(EventBody.Finished::yieldMl).orElse(null);
         rows.add(row(
                 "Yield, cold",

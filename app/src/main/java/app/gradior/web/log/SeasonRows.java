@@ -57,12 +57,9 @@ final class SeasonRows {
             double grams = Seasoning.addG(sauce, food, way.taste(), target);
             Correction does = Correction.of(sauce, Mixture.of(food, grams), servedC, bodyFactor);
             String spoons = figures.measure(food, grams);
-            String thinner = Math.abs(does.stepChange()) < 0.05
-                    ? ""
-                    : ", " + Numbers.fixed(Math.abs(does.stepChange()), 1) + " step "
-                            + (does.stepChange() > 0 ? "thicker" : "thinner");
+            String change = Figures.stepChange(does.stepChange());
             return Numbers.plain(grams, 1) + " g " + food.name() + (spoons.isEmpty() ? "" : " (" + spoons + ")")
-                    + thinner;
+                    + (change.isEmpty() ? "" : ", " + change);
         } catch (IllegalArgumentException e) {
             return Double.isNaN(target) ? "That is no number." : String.valueOf(e.getMessage());
         }
