@@ -11,6 +11,7 @@ import org.springframework.context.annotation.Bean;
 @SpringBootApplication
 @ConfigurationPropertiesScan
 @MapperScan("app.gradior.store")
+@MapperScan(basePackages = "app.gradior.access", markerInterface = app.gradior.access.AccessTables.class)
 public class GradiorApplication {
     public static void main(String[] args) {
         SpringApplication.run(GradiorApplication.class, args);

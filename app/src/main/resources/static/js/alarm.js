@@ -1,9 +1,11 @@
 // @ts-check
 // What cannot wait is told on every page, by shape and by sound, until it is heard. The strip of pots is kept fresh on the way.
 import { piece } from './http.js';
+import { TapQueue, waitingPots } from './queue.js';
+import { get, set } from './store.js';
 
 const EVERY_MS = 12_000;
-const HEARD = 'gradior-heard';
+const HEARD = 'heard';
 const bar = /** @type {HTMLElement} */ (document.querySelector('#alarm'));
 const what = /** @type {HTMLAnchorElement} */ (bar.querySelector('.what'));
 let ringing = '';
@@ -11,7 +13,7 @@ let ringing = '';
 /** @returns {Record<string, string>} what was heard of each pot */
 function heard() {
   try {
-    return JSON.parse(localStorage.getItem(HEARD) ?? '{}');
+    return JSON.parse(get(HEARD) ?? '{}');
   } catch {
     return {};
   }
@@ -52,12 +54,22 @@ function ring(strip) {
 }
 
 bar.querySelector('[data-heard]')?.addEventListener('click', () => {
-  localStorage.setItem(HEARD, JSON.stringify({ ...heard(), [ringing]: what.dataset.says ?? '' }));
+  set(HEARD, JSON.stringify({ ...heard(), [ringing]: what.dataset.says ?? '' }));
   bar.hidden = true;
 });
 
+/** What waits in this browser is sent from whatever page is open; a pot's own page does it itself, and says what comes of it. */
+async function send() {
+  for (const potId of waitingPots()) {
+    if (document.querySelector('#pot')?.getAttribute('data-id') !== potId) {
+      await new TapQueue(potId).flush();
+    }
+  }
+}
+
 async function look() {
   try {
+    await send();
     const fresh = new DOMParser().parseFromString(await piece('/strip'), 'text/html').querySelector('#strip');
     const here = document.querySelector('#strip');
     if (here && fresh && fresh.innerHTML !== here.innerHTML && !here.contains(document.activeElement)) {
@@ -70,4 +82,4 @@ async function look() {
   setTimeout(look, EVERY_MS);
 }
 ring(document.querySelector('#strip'));
-setTimeout(look, document.querySelector('#strip') ? EVERY_MS : 1_000);
+setTimeout(look, document.querySelector('#strip') && !waitingPots().length ? EVERY_MS : 1_000);

@@ -1,7 +1,8 @@
 // @ts-check
 // The live pot: taps and keys become events, the panel is fetched again after each and every few seconds.
-import { piece } from './http.js';
+import { NoPiece, piece, renew } from './http.js';
 import { TapQueue } from './queue.js';
+import { get, set } from './store.js';
 
 const EVERY_MS = 10_000;
 const OFFLINE_MS = 2_000;
@@ -12,6 +13,10 @@ const line = /** @type {HTMLElement} */ (document.querySelector('#line'));
 const said = /** @type {HTMLElement} */ (document.querySelector('#said'));
 const id = pot.dataset.id ?? '';
 const queue = new TapQueue(id);
+queue.adopt();
+/** An entry that waited longer than this is not put before the cook as a form again: it is kept with its reason. */
+const FRESH_MS = 60_000;
+const aside = /** @type {HTMLElement} */ (document.querySelector('#aside'));
 const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', j: 'volume', p: 'temperature', n: 'note', k: 'taken', x: 'texture', '?': 'keys' };
 const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', v: '[data-speak]', m: '[data-next]', z: '[data-undo]' };
 let prefix = '';
@@ -40,10 +45,12 @@ function signature(element) {
 }
 
 async function sync() {
-  const { online, refused, says } = await queue.flush();
-  let reached = online;
-  if (online) {
-    await refresh().catch(() => (reached = false));
+  const { line: sent, refused, says } = await queue.flush();
+  let reached = sent;
+  if (sent === 'online') {
+    await refresh().catch(async (fault) => {
+      reached = fault instanceof NoPiece && [401, 403].includes(fault.status) ? await renew() : 'offline';
+    });
   }
   say(reached);
   nameNext();
@@ -52,30 +59,66 @@ async function sync() {
     said.textContent = says;
   }
   for (const { tap, message } of refused) {
-    reopen(tap, message);
+    if (Date.now() - tap.tappedAt < FRESH_MS && reopen(tap, message)) {
+      queue.letGo(tap.clientKey);
+    }
+  }
+  showAside();
+}
+
+/** @param {import('./queue.js').Line} how */
+function say(how) {
+  const waiting = queue.waiting().length;
+  line.hidden = how === 'online';
+  const age = document.querySelector('#asof')?.textContent ?? '';
+  const kept = waiting === 1 ? ' One entry is kept here and will be sent.' : ` ${waiting} entries are kept here and will be sent.`;
+  const why = {
+    online: '',
+    offline: `No connection: the figures are of ${age}.`,
+    out: `You are signed out: the figures are of ${age}. Sign in again.`,
+    other: 'Somebody else is signed in here now: sign in again with this kitchen.',
+  }[how];
+  line.replaceChildren(why + (waiting && how !== 'online' ? kept : ''));
+  if (how === 'out' || how === 'other') {
+    const door = document.createElement('a');
+    door.href = '/login';
+    door.textContent = 'Sign in';
+    line.append(' ', door);
   }
 }
 
-/** @param {boolean} online */
-function say(online) {
-  const waiting = queue.waiting().length;
-  line.hidden = online;
-  const age = document.querySelector('#asof')?.textContent ?? '';
-  const kept = waiting === 1 ? ' One entry is kept here and will be sent.' : ` ${waiting} entries are kept here and will be sent.`;
-  line.textContent = online ? '' : `No connection: the figures are of ${age}.${waiting ? kept : ''}`;
+/** What the server did not take, with its reason: tried again, or let go. */
+function showAside() {
+  const entries = queue.refused();
+  aside.hidden = !entries.length;
+  aside.replaceChildren(...entries.map(({ tap, message }) => {
+    const row = document.createElement('p');
+    const what = [tap.type, ...Object.values(tap.fields)].join(' ');
+    row.append(`Not taken: “${what.length > 80 ? what.slice(0, 80) + '…' : what}”. ${message} `);
+    for (const [label, name] of [['Try again', 'again'], ['Let it go', 'letgo']]) {
+      const button = document.createElement('button');
+      button.type = 'button';
+      button.className = 'quiet';
+      button.textContent = label;
+      button.dataset[name] = tap.clientKey;
+      row.append(button, ' ');
+    }
+    return row;
+  }));
 }
 
 /**
  * Opens the dialog of a refused entry with what was typed.
  * @param {import('./queue.js').Tap} tap
  * @param {string} message
+ * @returns {boolean} whether the cook has seen it
  */
 function reopen(tap, message) {
   const dialog = open(tap.type);
   if (!dialog) {
-    line.hidden = false;
-    line.textContent = message;
-    return;
+    said.hidden = false;
+    said.textContent = message;
+    return true;
   }
   for (const [name, value] of Object.entries(tap.fields)) {
     const field = dialog.querySelector(`[name="${name}"]`);
@@ -86,6 +129,7 @@ function reopen(tap, message) {
   const fault = /** @type {HTMLElement} */ (dialog.querySelector('.fault'));
   fault.hidden = false;
   fault.textContent = message;
+  return true;
 }
 
 /** @param {string} type */
@@ -193,15 +237,21 @@ document.addEventListener('click', (event) => {
   } else if (data.forgot) {
     forgot(/** @type {HTMLDialogElement} */ (button.closest('dialog')), data.forgot);
   } else if ('speak' in data) {
-    localStorage.setItem('gradior-speak', speaks() ? '' : '1');
+    set('speak', speaks() ? '' : '1');
     showSpeech();
     speak(true);
   } else if (data.event === 'lid') {
     tap('lid', { state: data.state ?? '' });
+  } else if (data.again) {
+    queue.again(data.again);
+    sync();
+  } else if (data.letgo) {
+    queue.letGo(data.letgo);
+    showAside();
   } else if (data.event) {
     tap(data.event, {});
   } else if ('far' in data) {
-    localStorage.setItem('gradior-far', far() ? '' : '1');
+    set('far', far() ? '' : '1');
     showFar();
   } else if ('undo' in data) {
     tap('undo', { undoneKey: data.key ?? '' });
@@ -258,17 +308,17 @@ document.addEventListener('keydown', (event) => {
 addEventListener('online', sync);
 
 // Large figures, to be read from across the kitchen; remembered on this device.
-const far = () => localStorage.getItem('gradior-far') === '1';
+const far = () => get('far') === '1';
 const showFar = () => document.body.classList.toggle('far', far());
 showFar();
 
 // Minutes in the stage go on without a network; the server's clock is the one that counts.
-const AHEAD = 'gradior-ahead';
-let ahead = Number(localStorage.getItem(AHEAD) ?? 0);
+const AHEAD = 'ahead';
+let ahead = Number(get(AHEAD) ?? 0);
 /** @param {Element} panel as it just came from the server */
 function setClock(panel) {
   ahead = Date.now() - Number(panel.getAttribute('data-now') ?? Date.now());
-  localStorage.setItem(AHEAD, String(ahead));
+  set(AHEAD, String(ahead));
 }
 function showClocks() {
   for (const clock of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('[data-since]'))) {
@@ -282,7 +332,7 @@ function showClocks() {
 setInterval(showClocks, 1000);
 
 // What to do now is spoken, where the browser can and the cook wants it.
-const speaks = () => localStorage.getItem('gradior-speak') === '1';
+const speaks = () => get('speak') === '1';
 let spoken = '';
 /** @param {boolean} again */
 function speak(again) {

@@ -7,6 +7,13 @@ const form = /** @type {HTMLFormElement} */ (document.querySelector('#sauce'));
 const lines = /** @type {HTMLOListElement} */ (document.querySelector('#lines'));
 let asked = 0;
 
+/** Reads all again soon. An answer that is still on its way was asked of other lines or another order: it is not shown any more. */
+function changed() {
+  asked++;
+  form.setAttribute('aria-busy', 'true');
+  readSoon();
+}
+
 async function read() {
   const ticket = ++asked;
   const body = new URLSearchParams(/** @type {any} */ (new FormData(form)));
@@ -17,6 +24,9 @@ async function read() {
     }
   } catch {
     // Typing goes on; saving reads the lines again and says what is wrong.
+  }
+  if (ticket === asked) {
+    form.removeAttribute('aria-busy');
   }
 }
 
@@ -58,15 +68,15 @@ function next(field) {
 }
 
 const readSoon = settled(read, 160);
-form.addEventListener('input', readSoon);
+form.addEventListener('input', changed);
 form.addEventListener('change', (event) => {
   const target = event.target;
   if (target instanceof HTMLSelectElement && target.name === 'use' && target.selectedOptions[0]?.dataset.step) {
     suggest(target.selectedOptions[0].dataset.step);
   }
-  readSoon();
+  changed();
 });
-stages(form, readSoon);
+stages(form, changed);
 
 /** The use's thickness becomes the one wanted. @param {string} step */
 function suggest(step) {
@@ -111,7 +121,7 @@ lines.addEventListener('click', async (event) => {
       body: new URLSearchParams({ text, food: food.value }),
     });
     food.value = '';
-    readSoon();
+    changed();
   } catch {
     button.textContent = 'Pick a food from the list first';
   }
@@ -125,6 +135,6 @@ lines.addEventListener('paste', (event) => {
       field = i === 0 ? field : next(field);
       field.value = line.trim();
     });
-    readSoon();
+    changed();
   }
 });

@@ -35,6 +35,9 @@ class AppArchitectureTest {
             .and()
             .areDeclaredInClassesThat()
             .haveSimpleNameNotStartingWith("KitchenMapper")
+            .and()
+            .areDeclaredInClassesThat()
+            .resideOutsideOfPackage("app.gradior.access..")
             .should(new com.tngtech.archunit.lang.ArchCondition<>("name kitchen_id in its where") {
                 @Override
                 public void check(

@@ -48,9 +48,13 @@ public record Batch(
     /** Lines that go in are asked for at the start of their stage, and once more when it ends, min. */
     private static final double ASK_FOR_LINES_MIN = 4;
 
-    /** LIVE until its finished event; then FINISHED for good. Late readings are still taken, and notes. */
+    /**
+     * LIVE until its finished event; then FINISHED for good: late readings are still taken, and notes. A live one can be set aside
+     * (ASIDE), and be taken up again or finished from there.
+     */
     public enum State {
         LIVE,
+        ASIDE,
         FINISHED
     }
 

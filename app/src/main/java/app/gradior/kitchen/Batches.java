@@ -6,6 +6,7 @@ import app.gradior.estimate.Prompt;
 import app.gradior.store.BatchMapper;
 import app.gradior.store.Inserted;
 import app.gradior.store.LogMapper;
+import app.gradior.store.PlanMapper;
 import app.gradior.store.Rows.BatchRow;
 import app.gradior.store.Rows.EventRow;
 import java.time.Clock;
@@ -13,9 +14,14 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,11 +29,18 @@ import org.springframework.transaction.annotation.Transactional;
 /** Live and finished batches: starting, recording what happens, forecasting. */
 @Service
 public class Batches {
+    private static final Logger LOG = LoggerFactory.getLogger(Batches.class);
+    /** More are never asked for at once. */
+    private static final int ALL = 500;
+
     /** How far ahead of our clock another device's may be. */
     private static final Duration CLOCK_SKEW = Duration.ofMinutes(5);
 
     private static final Duration EARLIEST_START = Duration.ofHours(24);
-    private static final int MOST_EVENTS = 2000;
+    /** A scale that tells every five seconds does so for seven hours. */
+    private static final int MOST_READINGS = 5000;
+
+    private static final int MOST_OTHER_EVENTS = 5000;
     /** No batch is on for longer, as far as looking for it goes. */
     private static final Duration LONGEST_ON = Duration.ofDays(3);
 
@@ -35,6 +48,7 @@ public class Batches {
     private final EventJson json;
     private final Lines lines;
     private final LogMapper log;
+    private final PlanMapper plans;
     private final Lessons lessons;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
@@ -44,6 +58,7 @@ public class Batches {
             EventJson json,
             Lines lines,
             LogMapper log,
+            PlanMapper plans,
             Lessons lessons,
             Clock clock,
             ApplicationEventPublisher publisher) {
@@ -51,6 +66,7 @@ public class Batches {
         this.json = json;
         this.lines = lines;
         this.log = log;
+        this.plans = plans;
         this.lessons = lessons;
         this.clock = clock;
         this.publisher = publisher;
@@ -144,15 +160,28 @@ public class Batches {
         batches.insertEvent(event, key);
         if (draft.body() instanceof EventBody.Finished) {
             batches.finish(kitchen.id(), batchId, utc(at));
+        } else if (draft.body() instanceof EventBody.SetAside) {
+            batches.move(kitchen.id(), batchId, Batch.State.LIVE.name(), Batch.State.ASIDE.name());
+        } else if (draft.body() instanceof EventBody.TakenUp) {
+            batches.move(kitchen.id(), batchId, Batch.State.ASIDE.name(), Batch.State.LIVE.name());
         }
         BatchEvent recorded = new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body());
         Batch after = batch(kitchen.id(), batchId);
         summarise(kitchen.id(), after);
         if (draft.body() instanceof EventBody.Finished || draft.body() instanceof EventBody.NextDay) {
-            lessons.learn(kitchen, after);
+            learn(kitchen, after);
         }
         publisher.publishEvent(new BatchChanged(kitchen.id(), batchId, recorded));
         return new Recorded(recorded, false);
+    }
+
+    /** A batch that cannot be reckoned teaches nothing, and ends all the same. */
+    private void learn(Kitchen kitchen, Batch batch) {
+        try {
+            lessons.learn(kitchen, batch);
+        } catch (RuntimeException e) {
+            LOG.warn("batch {} teaches nothing: {}", batch.id(), Odd.why(e));
+        }
     }
 
     private void check(Batch batch, Draft draft, Kitchen kitchen) {
@@ -163,13 +192,20 @@ public class Batches {
         if (draft.at().isBefore(batch.startedAt())) {
             throw Refusal.unfit("at", "at is " + draft.at() + ", before the batch began at " + batch.startedAt());
         }
-        if (batch.events().size() >= MOST_EVENTS) {
-            throw Refusal.conflict("events", "This batch has " + MOST_EVENTS + " events: it takes no more.");
-        }
+        checkRoom(batch, draft.body());
         boolean afterwards = draft.body() instanceof EventBody.Note
                 || draft.body() instanceof EventBody.NextDay
                 || draft.body() instanceof EventBody.Rated
                 || draft.body() instanceof EventBody.Cooling;
+        boolean fromAside = draft.body() instanceof EventBody.TakenUp
+                || draft.body() instanceof EventBody.Finished
+                || draft.body() instanceof EventBody.Note;
+        if (batch.state() == Batch.State.ASIDE && !fromAside) {
+            throw Refusal.conflict("state", "This pot is set aside: take it up again first.");
+        }
+        if (batch.state() == Batch.State.LIVE && draft.body() instanceof EventBody.TakenUp) {
+            throw Refusal.conflict("state", "This pot is not set aside.");
+        }
         if (batch.state() == Batch.State.FINISHED && !afterwards) {
             throw Refusal.conflict(
                     "state", "This batch is finished: only notes, a rating and the next-day result can be added.");
@@ -179,6 +215,27 @@ public class Batches {
             throw Refusal.conflict("state", "This batch is still on: finish it first.");
         }
         checkBody(batch, draft, kitchen);
+    }
+
+    /** Readings have a limit, so that a device that tells without end ends; what ends, takes back or finishes is always taken. */
+    private static void checkRoom(Batch batch, EventBody body) {
+        boolean reading = BatchTelling.isReading(body);
+        boolean always = body instanceof EventBody.Finished
+                || body instanceof EventBody.Undo
+                || body instanceof EventBody.StageDone
+                || body instanceof EventBody.SetAside
+                || body instanceof EventBody.TakenUp;
+        int most = reading ? MOST_READINGS : MOST_OTHER_EVENTS;
+        long have = batch.events().stream()
+                .filter(e -> BatchTelling.isReading(e.body()) == reading)
+                .count();
+        if (!always && have >= most) {
+            throw Refusal.conflict(
+                    "events",
+                    reading
+                            ? "This batch has " + most + " readings: no more are kept. Everything else is still taken."
+                            : "This batch has " + most + " entries: it can still go on, be taken back and be finished.");
+        }
     }
 
     private void checkBody(Batch batch, Draft draft, Kitchen kitchen) {
@@ -214,7 +271,9 @@ public class Batches {
             checkStage(batch, done);
         }
         if (draft.body() instanceof EventBody.Undo undo
-                && batch.standing().stream().noneMatch(e -> e.clientKey().equals(undo.undoneKey()))) {
+                && batch.standing().stream()
+                        .filter(e -> !(e.body() instanceof EventBody.SetAside || e.body() instanceof EventBody.TakenUp))
+                        .noneMatch(e -> e.clientKey().equals(undo.undoneKey()))) {
             throw Refusal.unfit("undoneKey", "no standing event of this batch has the key '" + undo.undoneKey() + "'");
         }
     }
@@ -235,16 +294,37 @@ public class Batches {
         }
     }
 
+    /**
+     * That this kitchen has the batch.
+     *
+     * @throws Refusal when it has not
+     */
+    public void check(long kitchenId, long batchId) {
+        if (batches.count(kitchenId, batchId) == 0) {
+            throw Refusal.missing("batch");
+        }
+    }
+
     public Batch batch(long kitchenId, long batchId) {
         return batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch")));
     }
 
+    /**
+     * @throws CannotReckon when what was kept of it cannot be read
+     */
     private Batch batch(BatchRow row) {
-        return batch(
-                row,
-                batches.events(row.kitchenId(), row.id()).stream()
-                        .map(this::event)
-                        .toList());
+        List<EventRow> kept = batches.events(row.kitchenId(), row.id());
+        try {
+            return batch(row, kept.stream().map(this::event).toList());
+        } catch (RuntimeException e) {
+            throw new CannotReckon(row.id(), row.name(), e);
+        }
+    }
+
+    private List<Batch> readable(List<BatchRow> rows, List<Odd> odd) {
+        return rows.stream()
+                .flatMap(row -> Odd.tried(odd, row.name(), "/pot/" + row.id(), () -> batch(row)).stream())
+                .toList();
     }
 
     private Batch batch(BatchRow row, List<BatchEvent> events) {
@@ -262,8 +342,9 @@ public class Batches {
 
     /** Live batches by their plans alone, for those who ask what is on and not what happened. */
     List<Batch> livePlans(long kitchenId) {
-        return batches.inState(kitchenId, Batch.State.LIVE.name()).stream()
-                .map(row -> batch(row, List.of()))
+        List<Odd> odd = new ArrayList<>();
+        return batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0).stream()
+                .flatMap(row -> Odd.tried(odd, row.name(), "", () -> batch(row, List.of())).stream())
                 .toList();
     }
 
@@ -276,10 +357,35 @@ public class Batches {
                 json.read(row.type(), row.body()));
     }
 
-    public List<Batch> live(long kitchenId) {
-        return batches.inState(kitchenId, Batch.State.LIVE.name()).stream()
-                .map(this::batch)
-                .toList();
+    /**
+     * All that are on.
+     *
+     * @param odd takes those that cannot be read
+     */
+    public List<Batch> live(long kitchenId, List<Odd> odd) {
+        return readable(batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0), odd);
+    }
+
+    /**
+     * Batches, the latest first.
+     *
+     * @param state absent for all
+     * @param skip so many of the latest
+     * @param odd takes those that cannot be read
+     */
+    public List<Batch> latest(long kitchenId, Batch.@Nullable State state, int most, int skip, List<Odd> odd) {
+        return readable(
+                state == null
+                        ? batches.all(kitchenId, most, skip)
+                        : batches.inState(kitchenId, state.name(), most, skip),
+                odd);
+    }
+
+    /** Pots that are set aside: their names by their ids. */
+    public Map<Long, String> aside(long kitchenId) {
+        Map<Long, String> aside = new LinkedHashMap<>();
+        batches.inState(kitchenId, Batch.State.ASIDE.name(), ALL, 0).forEach(row -> aside.put(row.id(), row.name()));
+        return aside;
     }
 
     /** Finished within so long. */
@@ -288,19 +394,54 @@ public class Batches {
         return batches
                 .finishedSince(kitchenId, utc(now.minus(within).minus(LONGEST_ON)), utc(now.minus(within)))
                 .stream()
-                .map(this::batch)
+                .flatMap(row -> readable(List.of(row), new ArrayList<>()).stream())
                 .toList();
     }
 
     public List<Batch> all(long kitchenId) {
-        return batches.all(kitchenId).stream().map(this::batch).toList();
+        return readable(batches.all(kitchenId, ALL, 0), new ArrayList<>());
     }
 
     /** What is believed at a moment, from the events up to it; a finished batch stands still at its end. */
     public Forecast forecast(Kitchen kitchen, Batch batch, Instant at) {
         Instant end = batch.finishedAt();
         Instant known = end != null && at.isAfter(end) ? end : at;
-        return Estimator.forecast(new BatchTelling(batch, lines, kitchen).story(), batch.minuteOf(known));
+        try {
+            return Estimator.forecast(new BatchTelling(batch, lines, kitchen).story(), batch.minuteOf(known));
+        } catch (RuntimeException e) {
+            throw new CannotReckon(batch.id(), batch.name(), e);
+        }
+    }
+
+    /** How much would go with a batch. */
+    public BatchMapper.Kept kept(long kitchenId, long batchId) {
+        return batches.kept(kitchenId, batchId);
+    }
+
+    /** The name and state of a batch, also of one that cannot be read. */
+    public Glance glance(long kitchenId, long batchId) {
+        BatchRow row = batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
+        return new Glance(row.id(), row.name(), Batch.State.valueOf(row.state()));
+    }
+
+    /** What every batch has, whatever else is wrong with it. */
+    public record Glance(long id, String name, Batch.State state) {}
+
+    /** Removes a batch for good, with all that belongs to it; a plan that became it waits again, unless it was finished. */
+    @Transactional
+    public void delete(long kitchenId, long batchId) {
+        BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
+        if (row.state().equals(Batch.State.FINISHED.name())) {
+            plans.removeOf(kitchenId, batchId);
+        } else {
+            plans.release(kitchenId, batchId);
+        }
+        batches.deleteEvents(kitchenId, batchId);
+        batches.deletePlan(kitchenId, batchId);
+        batches.deleteLesson(kitchenId, batchId);
+        batches.deleteContainers(kitchenId, batchId);
+        batches.deletePhotos(kitchenId, batchId);
+        batches.delete(kitchenId, batchId);
     }
 
     /** What to do with it at a moment. */

@@ -76,10 +76,11 @@ public class ClockPlans {
         LocalDateTime serveAt = servedAt(kitchen, course);
         List<Entry> entries = new ArrayList<>();
         entries.add(entry(planId, course, serveAt));
-        for (Plans.Saved other : plans.waiting(kitchen)) {
+        List<Odd> odd = new ArrayList<>();
+        for (Plans.Saved other : plans.waiting(kitchen, odd)) {
             LocalDateTime at = other.draft().serveAt();
             if (other.id() != planId && at != null && near(at, serveAt) && entries.size() < MOST_TOGETHER) {
-                kept(kitchen, ware, other, at).ifPresent(entries::add);
+                kept(kitchen, ware, other, at, odd).ifPresent(entries::add);
             }
         }
         return Optional.of(day(kitchen, ware, entries));
@@ -87,12 +88,21 @@ public class ClockPlans {
 
     /** All days of the kept plans, the next first. */
     public List<Day> all(Kitchen kitchen) {
+        return all(kitchen, new ArrayList<>());
+    }
+
+    /**
+     * The same.
+     *
+     * @param odd takes the plans that cannot be worked out
+     */
+    public List<Day> all(Kitchen kitchen, List<Odd> odd) {
         Ware ware = kit.ware(kitchen.id());
         List<Day> days = new ArrayList<>();
         List<Entry> entries = new ArrayList<>();
-        for (Plans.Saved saved : plans.waiting(kitchen)) {
+        for (Plans.Saved saved : plans.waiting(kitchen, odd)) {
             LocalDateTime at = saved.draft().serveAt();
-            Optional<Entry> entry = at == null ? Optional.empty() : kept(kitchen, ware, saved, at);
+            Optional<Entry> entry = at == null ? Optional.empty() : kept(kitchen, ware, saved, at, odd);
             if (entry.isEmpty()) {
                 continue;
             }
@@ -111,8 +121,14 @@ public class ClockPlans {
         return days;
     }
 
-    private Optional<Entry> kept(Kitchen kitchen, Ware ware, Plans.Saved saved, LocalDateTime at) {
-        return planning.course(kitchen, ware, saved.draft()).map(course -> entry(saved.id(), course, at));
+    private Optional<Entry> kept(
+            Kitchen kitchen, Ware ware, Plans.Saved saved, LocalDateTime at, List<Odd> odd) {
+        return Odd.tried(
+                        odd,
+                        saved.name(),
+                        "/plan/" + saved.id(),
+                        () -> planning.course(kitchen, ware, saved.draft()).map(course -> entry(saved.id(), course, at)))
+                .flatMap(entry -> entry);
     }
 
     private static Entry entry(long planId, Planning.Course course, LocalDateTime serveAt) {

@@ -8,6 +8,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** What is cooling now, by what cooks said of it, and the limit that comes next. */
@@ -49,24 +50,40 @@ public class CoolingNow {
 
     /** All that cool and are not cold yet. */
     public List<Now> of(Kitchen kitchen) {
+        return of(kitchen, new ArrayList<>());
+    }
+
+    /**
+     * The same.
+     *
+     * @param odd takes the batches whose cooling cannot be reckoned
+     */
+    public List<Now> of(Kitchen kitchen, List<Odd> odd) {
         List<Now> all = new ArrayList<>();
         for (Batch batch : batches.finishedWithin(kitchen.id(), WATCHED)) {
-            boolean kept = batch.cooling()
-                    .filter(said -> Storage.valueOf(said.what()) != Storage.EAT_NOW)
-                    .isPresent();
-            if (kept) {
-                Course course = courses.get(new Key(batch.id(), batch.events().size()), key -> {
-                    Finishing.View view = finishing.of(kitchen, batch);
-                    return new Course(view.chosen().watch(), view.since(), view.held());
-                });
-                double minute = Duration.between(course.since(), batches.now()).toMillis() / 60_000.0;
-                CoolingWatch.State state = course.watch().state(minute);
-                if (!course.held() && state != CoolingWatch.State.COLD) {
-                    all.add(now(batch, course.watch(), state, minute, course.since()));
-                }
-            }
+            Odd.tried(odd, batch.name(), "/log/" + batch.id(), () -> one(kitchen, batch))
+                    .flatMap(now -> now)
+                    .ifPresent(all::add);
         }
         return all;
+    }
+
+    private Optional<Now> one(Kitchen kitchen, Batch batch) {
+        boolean kept = batch.cooling()
+                .filter(said -> Storage.valueOf(said.what()) != Storage.EAT_NOW)
+                .isPresent();
+        if (!kept) {
+            return Optional.empty();
+        }
+        Course course = courses.get(new Key(batch.id(), batch.events().size()), key -> {
+            Finishing.View view = finishing.of(kitchen, batch);
+            return new Course(view.chosen().watch(), view.since(), view.held());
+        });
+        double minute = Duration.between(course.since(), batches.now()).toMillis() / 60_000.0;
+        CoolingWatch.State state = course.watch().state(minute);
+        return course.held() || state == CoolingWatch.State.COLD
+                ? Optional.empty()
+                : Optional.of(now(batch, course.watch(), state, minute, course.since()));
     }
 
     private static Now now(Batch batch, CoolingWatch watch, CoolingWatch.State state, double minute, Instant since) {

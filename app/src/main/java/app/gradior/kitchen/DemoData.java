@@ -96,7 +96,7 @@ class DemoData implements ApplicationRunner {
         transaction.executeWithoutResult(status -> {
             Kitchen kitchen = kitchens.demo().orElseGet(this::load);
             if (!properties.demoToken().isEmpty()) {
-                tokens.keep(kitchen.id(), "demo", properties.demoToken(), Tokens.Scope.ALL);
+                tokens.keep(kitchen.id(), "demo", properties.demoToken(), Tokens.Scope.ALL, Tokens.Life.LONG);
             }
         });
     }

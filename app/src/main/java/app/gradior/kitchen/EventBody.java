@@ -388,4 +388,20 @@ public sealed interface EventBody {
             return "nextDay";
         }
     }
+
+    /** Off the hob for now, unfinished: nobody looks after it, nothing of it is lost. */
+    record SetAside() implements EventBody {
+        @Override
+        public String type() {
+            return "setAside";
+        }
+    }
+
+    /** Looked after again. */
+    record TakenUp() implements EventBody {
+        @Override
+        public String type() {
+            return "takenUp";
+        }
+    }
 }

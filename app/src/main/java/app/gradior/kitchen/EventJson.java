@@ -35,6 +35,8 @@ public class EventJson {
             Map.entry("note", EventBody.Note.class),
             Map.entry("undo", EventBody.Undo.class),
             Map.entry("finished", EventBody.Finished.class),
+            Map.entry("setAside", EventBody.SetAside.class),
+            Map.entry("takenUp", EventBody.TakenUp.class),
             Map.entry("rated", EventBody.Rated.class),
             Map.entry("cooling", EventBody.Cooling.class),
             Map.entry("nextDay", EventBody.NextDay.class));

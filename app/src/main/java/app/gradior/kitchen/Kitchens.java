@@ -1,5 +1,8 @@
 package app.gradior.kitchen;
 
+import app.gradior.access.Passwords;
+import app.gradior.access.SignIn;
+import app.gradior.access.SignUpWord;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.store.Inserted;
 import app.gradior.store.KitchenMapper;
@@ -7,26 +10,33 @@ import app.gradior.store.Rows.AccountRow;
 import app.gradior.store.Rows.KitchenRow;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Setting up kitchens and finding them again. */
 @Service
 public class Kitchens {
-    private static final int SHORTEST_PASSWORD = 8;
-    private static final int LONGEST_PASSWORD = 72;
+    private static final Fault TAKEN = new Fault("login", "This name is taken: choose another.");
 
     private final KitchenMapper kitchens;
     private final KitchenKit kit;
-    private final PasswordEncoder passwords;
+    private final Passwords passwords;
+    private final SignUpWord word;
+    private final GradiorProperties properties;
 
-    Kitchens(KitchenMapper kitchens, KitchenKit kit, PasswordEncoder passwords) {
+    Kitchens(
+            KitchenMapper kitchens,
+            KitchenKit kit,
+            Passwords passwords,
+            SignUpWord word,
+            GradiorProperties properties) {
         this.kitchens = kitchens;
         this.kit = kit;
         this.passwords = passwords;
+        this.word = word;
+        this.properties = properties;
     }
 
     /** What a cook fills in on the first run. */
@@ -38,6 +48,32 @@ public class Kitchens {
             boolean fahrenheit,
             double altitudeM,
             String timeZone) {}
+
+    /** Whether a word is asked of whoever sets up a kitchen: not of the first, and not where the house is open. */
+    public boolean asksForWord() {
+        return properties.signup() == GradiorProperties.SignUp.WORD && !isEmpty();
+    }
+
+    /**
+     * A new kitchen of whoever may set one up, as {@link #setUp}.
+     *
+     * @param typed the word of this start; looked at only where one is asked for
+     */
+    @Transactional
+    public long signUp(SetUp wanted, String typed) {
+        boolean asked = asksForWord();
+        if (asked && !word.fits(typed)) {
+            throw Refusal.unfit(
+                    "word",
+                    "This needs the word that the program printed when it was started; it works once. Whoever runs this"
+                            + " server can see it there.");
+        }
+        long id = setUp(wanted, false);
+        if (asked && !word.use(typed)) {
+            throw Refusal.unfit("word", "This word was just used: ask for another.");
+        }
+        return id;
+    }
 
     /**
      * A new kitchen with its first account and three common pots to begin with.
@@ -52,13 +88,11 @@ public class Kitchens {
         collect(faults, () -> Refusal.text("login", wanted.login(), 80));
         collect(faults, () -> Kitchen.altitude(wanted.altitudeM()));
         collect(faults, () -> Kitchen.zone(wanted.timeZone()));
-        int length = wanted.password().length();
-        if (length < SHORTEST_PASSWORD || length > LONGEST_PASSWORD) {
-            faults.add(new Fault("password", "Use " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters."));
-        }
-        String login = wanted.login().strip().toLowerCase(Locale.ROOT);
+        passwords.wrongWith(wanted.password(), wanted.login())
+                .ifPresent(wrong -> faults.add(new Fault("password", wrong)));
+        String login = SignIn.plain(wanted.login());
         if (kitchens.findAccount(login).isPresent()) {
-            faults.add(new Fault("login", "This name is taken: choose another."));
+            faults.add(TAKEN);
         }
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
@@ -74,7 +108,11 @@ public class Kitchens {
                         wanted.timeZone().strip(),
                         demo),
                 key);
-        kitchens.insertAccount(key.getId(), login, String.valueOf(passwords.encode(wanted.password())));
+        try {
+            kitchens.insertAccount(key.getId(), login, passwords.hash(wanted.password()));
+        } catch (DuplicateKeyException e) { // somebody was a moment faster
+            throw new Refusal(Refusal.Kind.UNFIT, List.of(TAKEN));
+        }
         if (!demo) {
             kit.addStarterKit(key.getId());
         }
@@ -122,7 +160,7 @@ public class Kitchens {
     }
 
     public Optional<AccountRow> account(String login) {
-        return kitchens.findAccount(login.strip().toLowerCase(Locale.ROOT));
+        return kitchens.findAccount(SignIn.plain(login));
     }
 
     public Optional<AccountRow> accountOf(long kitchenId) {

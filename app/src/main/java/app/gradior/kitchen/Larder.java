@@ -12,10 +12,12 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,14 +51,42 @@ public class Larder {
 
     private Known load(Kitchen kitchen) {
         List<Food> own = larder.foods(kitchen.id()).stream()
-                .map(row -> json.read(row.body()))
+                .flatMap(row -> read(row, new ArrayList<>()).stream())
                 .toList();
+        Catalogue foods = Catalogue.standard().with(own, Map.of());
         Map<String, String> names = new HashMap<>();
-        larder.names(kitchen.id()).forEach(row -> names.put(row.words(), row.foodId()));
+        larder.names(kitchen.id()).stream()
+                .filter(row -> foods.food(row.foodId()).isPresent())
+                .forEach(row -> names.put(row.words(), row.foodId()));
         Map<String, Double> measures = new HashMap<>();
         larder.measures(kitchen.id()).forEach(row -> measures.put(row.word(), row.ml()));
         Catalogue catalogue = Catalogue.standard().with(own, names);
         return new Known(catalogue, new LineReader(catalogue, kitchen.measures(), measures));
+    }
+
+    private Optional<Food> read(FoodRow row, List<Odd> odd) {
+        return Odd.tried(odd, row.foodId(), "/larder/" + row.foodId(), () -> json.read(row.body()));
+    }
+
+    /** Foods of a kitchen that cannot be read, and why; its lines do without them. */
+    public List<Odd> odd(long kitchenId) {
+        List<Odd> odd = new ArrayList<>();
+        larder.foods(kitchenId).forEach(row -> read(row, odd));
+        return odd;
+    }
+
+    /**
+     * Takes away a food that cannot be read.
+     *
+     * @throws Refusal when it can be, since sauces and batches may need it
+     */
+    @Transactional
+    public void removeOdd(long kitchenId, String foodId) {
+        if (odd(kitchenId).stream().noneMatch(o -> o.name().equals(foodId))) {
+            throw Refusal.missing("food that cannot be read");
+        }
+        larder.removeFood(kitchenId, foodId);
+        changed(kitchenId);
     }
 
     /** Forgets what was worked out for a kitchen, after a change of its larder. */

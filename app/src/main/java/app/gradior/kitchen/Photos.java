@@ -14,7 +14,10 @@ import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Semaphore;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import org.springframework.stereotype.Service;
@@ -28,8 +31,18 @@ import org.springframework.transaction.annotation.Transactional;
 public class Photos {
     private static final int MOST_BYTES = 2 * 1024 * 1024;
     private static final int MOST_PIXELS = 40_000_000;
+    /** A picture that has to be held whole while it is read, line after line coming again: progressive or interlaced. */
+    private static final int MOST_PIXELS_HELD = 12_000_000;
+
+    private static final java.util.Set<String> FORMATS = java.util.Set.of("jpeg", "png");
+    /** One is drawn at a time: each takes tens of megabytes. */
+    private static final Semaphore DRAWING = new Semaphore(1, true);
+
     private static final int LONGEST_SIDE = 1600;
     private static final int MOST_PER_BATCH = 12;
+
+    /** Place of the byte that says so in a PNG: the end of its first chunk. */
+    private static final int PNG_INTERLACE = 28;
 
     private final PhotoMapper photos;
     private final Clock clock;
@@ -116,21 +129,64 @@ public class Photos {
         if (file.length == 0 || file.length > MOST_BYTES) {
             throw Refusal.unfit("photo", "Choose a picture of at most 2 MB.");
         }
+        DRAWING.acquireUninterruptibly();
+        try {
+            return drawnAnew(file);
+        } finally {
+            DRAWING.release();
+        }
+    }
+
+    private static byte[] drawnAnew(byte[] file) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
                 throw Refusal.unfit("photo", "This is no picture that can be read: JPEG or PNG expected.");
             }
             ImageReader reader = readers.next();
-            reader.setInput(in, true, true);
-            long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-            if (pixels > MOST_PIXELS) {
-                throw Refusal.unfit("photo", "This picture has more than 40 million pixels.");
+            if (!FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
+                throw Refusal.unfit("photo", "This is no picture that can be read: JPEG or PNG expected.");
             }
-            return jpeg(reader.read(0));
+            reader.setInput(in, true, true);
+            int width = reader.getWidth(0);
+            int height = reader.getHeight(0);
+            int most = isHeldWhole(file) ? MOST_PIXELS_HELD : MOST_PIXELS;
+            if ((long) width * height > most) {
+                throw Refusal.unfit(
+                        "photo",
+                        "This picture has more than " + most / 1_000_000 + " million pixels: make it smaller first.");
+            }
+            // Every so manieth pixel is read: memory is taken for what is kept, not for what the file claims to be.
+            int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_SIDE));
+            ImageReadParam sparing = reader.getDefaultReadParam();
+            sparing.setSourceSubsampling(every, every, 0, 0);
+            try {
+                return jpeg(reader.read(0, sparing));
+            } finally {
+                reader.dispose();
+            }
         } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
             throw Refusal.unfit("photo", "This picture is damaged: it cannot be read.");
         }
+    }
+
+    /** Whether the file is a progressive JPEG or an interlaced PNG. */
+    private static boolean isHeldWhole(byte[] file) {
+        boolean png = file.length > PNG_INTERLACE && (file[0] & 0xFF) == 0x89;
+        if (png) {
+            return file[PNG_INTERLACE] != 0;
+        }
+        for (int at = 2; at + 4 < file.length && (file[at] & 0xFF) == 0xFF; ) {
+            int marker = file[at + 1] & 0xFF;
+            if (marker == 0xC2) {
+                return true;
+            }
+            if (marker == 0xDA) {
+                return false;
+            }
+            at += 2 + ((file[at + 2] & 0xFF) << 8 | file[at + 3] & 0xFF);
+        }
+        return false;
     }
 
     private static byte[] jpeg(BufferedImage image) throws IOException {

@@ -5,11 +5,13 @@ import app.gradior.store.PlanMapper;
 import app.gradior.store.Rows.PlanRow;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
@@ -61,7 +63,18 @@ public class Plans {
 
     /** Plans not begun yet, the next to be served first. */
     public List<Saved> waiting(Kitchen kitchen) {
-        return plans.waiting(kitchen.id()).stream().map(this::saved).toList();
+        return waiting(kitchen, new ArrayList<>());
+    }
+
+    /**
+     * The same.
+     *
+     * @param odd takes those that cannot be read
+     */
+    public List<Saved> waiting(Kitchen kitchen, List<Odd> odd) {
+        return plans.waiting(kitchen.id()).stream()
+                .flatMap(row -> Odd.tried(odd, row.name(), "/plan/" + row.id(), () -> saved(row)).stream())
+                .toList();
     }
 
     private Saved saved(PlanRow row) {
@@ -157,13 +170,20 @@ public class Plans {
     }
 
     /**
-     * Turns a plan into a live batch.
+     * Turns a plan into a live batch. A kept plan becomes one batch, however often it is started: the others get that one.
      *
      * @param id of the kept plan; 0 for one that is not kept
      * @return the batch's id
      */
-    @Transactional
+    @Transactional(isolation = Isolation.READ_COMMITTED)
     public long start(Kitchen kitchen, long id, PlanAnswer answer) {
+        if (id != 0) {
+            PlanRow row = plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing("plan"));
+            Long begun = row.batchId();
+            if (begun != null) {
+                return begun;
+            }
+        }
         PlanAnswer.Setting setting = answer.setting();
         long batch = batches.start(
                 kitchen,

@@ -123,7 +123,7 @@ public class SauceBook {
 
     private Sauce read(Kitchen kitchen, SauceRow row) {
         List<Lines.Typed> typed = sauces.lines(kitchen.id(), row.id(), row.version()).stream()
-                .map(line -> new Lines.Typed(line.text(), line.foodId(), line.massG()))
+                .map(line -> typed(kitchen, line))
                 .toList();
         Texture texture = Texture.valueOf(row.texture());
         Draft draft = new Draft(
@@ -139,6 +139,13 @@ public class SauceBook {
                 json.schools(row.schools()),
                 row.notes());
         return new Sauce(row.id(), row.version(), draft, understood(kitchen, typed, texture));
+    }
+
+    /** A line as it was kept; a correction to a food that is no longer there counts no more, and the line is read anew. */
+    private Lines.Typed typed(Kitchen kitchen, LineRow line) {
+        String food = line.foodId();
+        boolean there = food != null && lines.catalogue(kitchen).food(food).isPresent();
+        return new Lines.Typed(line.text(), there ? food : null, line.massG());
     }
 
     /** What lines mean together; blank ones are dropped. */

@@ -1,16 +1,16 @@
 package app.gradior.kitchen;
 
+import app.gradior.access.Hashes;
 import app.gradior.store.KitchenMapper;
 import app.gradior.store.Rows.TokenRow;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -36,37 +36,88 @@ public class Tokens {
         }
     }
 
+    /** How long a token may be good for. */
+    public enum Life {
+        MONTH("30 days", 30),
+        YEAR("a year", 365),
+        LONG("five years", 5 * 365);
+
+        private final String label;
+        private final int days;
+
+        Life(String label, int days) {
+            this.label = label;
+            this.days = days;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /** A token is over: revoked. */
+    public record Revoked(long id) {}
+
+    /** Its last use is kept to the minute or so, s. */
+    private static final long USE_WRITTEN_EVERY_S = 60;
+
     private final KitchenMapper kitchens;
     private final Clock clock;
+    private final ApplicationEventPublisher publisher;
     private final SecureRandom random = new SecureRandom();
 
-    Tokens(KitchenMapper kitchens, Clock clock) {
+    Tokens(KitchenMapper kitchens, Clock clock, ApplicationEventPublisher publisher) {
         this.kitchens = kitchens;
         this.clock = clock;
+        this.publisher = publisher;
     }
 
     /** Makes a token; the answer is the only time it is seen. */
     @Transactional
     public String make(long kitchenId, String label, Scope scope) {
+        return make(kitchenId, label, scope, Life.YEAR);
+    }
+
+    /** Makes a token that is good for so long; the answer is the only time it is seen. */
+    @Transactional
+    public String make(long kitchenId, String label, Scope scope, Life life) {
         byte[] bytes = new byte[24];
         random.nextBytes(bytes);
         String token = "grd_" + HexFormat.of().formatHex(bytes);
-        keep(kitchenId, label, token, scope);
+        keep(kitchenId, label, token, scope, life);
         return token;
     }
 
-    /** Keeps a token made elsewhere: the launcher's demo token. */
+    /** Keeps a token made elsewhere: the launcher's demo token. One that is there already is good for so long from now. */
     @Transactional
-    public void keep(long kitchenId, String label, String token, Scope scope) {
-        String hash = hash(token);
-        if (kitchens.findToken(hash).isEmpty()) {
-            kitchens.insertToken(
-                    kitchenId, Refusal.text("label", label, 80), hash, scope.name(), LocalDateTime.now(clock));
-        }
+    public void keep(long kitchenId, String label, String token, Scope scope, Life life) {
+        LocalDateTime now = now();
+        kitchens.insertToken(
+                kitchenId,
+                Refusal.text("label", label, 80),
+                Hashes.sha256(token),
+                scope.name(),
+                now,
+                now.plusDays(life.days));
     }
 
+    /** The token, if there is such a one and it is still good; counts as used. */
     public Optional<TokenRow> find(String token) {
-        return kitchens.findToken(hash(token));
+        LocalDateTime now = now();
+        Optional<TokenRow> found = kitchens.findToken(Hashes.sha256(token), now);
+        found.filter(row -> row.lastUsedAt() == null
+                        || row.lastUsedAt().isBefore(now.minusSeconds(USE_WRITTEN_EVERY_S)))
+                .ifPresent(row -> kitchens.tokenUsed(row.id(), now));
+        return found;
+    }
+
+    /** Whether it is still good. */
+    public boolean isGood(long id) {
+        return kitchens.countToken(id, now()) > 0;
+    }
+
+    private LocalDateTime now() {
+        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 
     /** The kitchen whose calendar this token is for: one that may do more is no address for a calendar. */
@@ -85,14 +136,6 @@ public class Tokens {
         if (kitchens.deleteToken(kitchenId, id) == 0) {
             throw Refusal.missing("token");
         }
-    }
-
-    private static String hash(String token) {
-        try {
-            byte[] digest = MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(digest);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        publisher.publishEvent(new Revoked(id));
     }
 }

@@ -5,6 +5,7 @@ import app.gradior.store.Rows.EventRow;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
@@ -33,15 +34,22 @@ public interface BatchMapper {
     @Select(BATCH + "and b.id = #{id}")
     Optional<BatchRow> find(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
+    @Select("select count(*) from batch where kitchen_id = #{kitchenId} and id = #{id}")
+    int count(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
     /** The same, holding the row until the transaction ends, so that events of one batch are taken in turn. */
     @Select(BATCH + "and b.id = #{id} for update")
     Optional<BatchRow> lock(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
-    @Select(BATCH + "and b.state = #{state} order by b.started_at desc, b.id desc limit 500")
-    List<BatchRow> inState(@Param("kitchenId") long kitchenId, @Param("state") String state);
+    @Select(BATCH + "and b.state = #{state} order by b.started_at desc, b.id desc limit #{most} offset #{skip}")
+    List<BatchRow> inState(
+            @Param("kitchenId") long kitchenId,
+            @Param("state") String state,
+            @Param("most") int most,
+            @Param("skip") int skip);
 
-    @Select(BATCH + "order by b.started_at desc, b.id desc limit 500")
-    List<BatchRow> all(long kitchenId);
+    @Select(BATCH + "order by b.started_at desc, b.id desc limit #{most} offset #{skip}")
+    List<BatchRow> all(@Param("kitchenId") long kitchenId, @Param("most") int most, @Param("skip") int skip);
 
     /** Finished since a moment. */
     @Select(BATCH + """
@@ -59,9 +67,45 @@ public interface BatchMapper {
 
     @Update("""
             update batch set state = 'FINISHED', finished_at = #{at}
-            where kitchen_id = #{kitchenId} and id = #{id} and state = 'LIVE'
+            where kitchen_id = #{kitchenId} and id = #{id} and state in ('LIVE', 'ASIDE')
             """)
     int finish(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("at") LocalDateTime at);
+
+    /** From one state to another; 0 when it was not in the first. */
+    @Update("update batch set state = #{to} where kitchen_id = #{kitchenId} and id = #{id} and state = #{from}")
+    int move(
+            @Param("kitchenId") long kitchenId,
+            @Param("id") long id,
+            @Param("from") String from,
+            @Param("to") String to);
+
+    @Delete("delete from batch_event where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    void deleteEvents(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from batch_plan where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    void deletePlan(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from lesson where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    void deleteLesson(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from container where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    int deleteContainers(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from photo where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    int deletePhotos(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from batch where kitchen_id = #{kitchenId} and id = #{id}")
+    int delete(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select("""
+            select (select count(*) from batch_event where kitchen_id = #{kitchenId} and batch_id = #{id}) events,
+                   (select count(*) from container where kitchen_id = #{kitchenId} and batch_id = #{id}) containers,
+                   (select count(*) from photo where kitchen_id = #{kitchenId} and batch_id = #{id}) photos
+            """)
+    Kept kept(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    /** How much there is of a batch. */
+    record Kept(long events, long containers, long photos) {}
 
     @Insert("""
             insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)

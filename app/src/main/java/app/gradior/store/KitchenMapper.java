@@ -54,21 +54,34 @@ public interface KitchenMapper {
     int countAccounts();
 
     @Insert("""
-            insert into api_token (kitchen_id, label, token_hash, scope, created_at)
-            values (#{kitchenId}, #{label}, #{tokenHash}, #{scope}, #{createdAt})
+            insert into api_token (kitchen_id, label, token_hash, scope, created_at, expires_at)
+            values (#{kitchenId}, #{label}, #{tokenHash}, #{scope}, #{createdAt}, #{expiresAt})
+            on duplicate key update expires_at = greatest(expires_at, #{expiresAt})
             """)
     void insertToken(
             @Param("kitchenId") long kitchenId,
             @Param("label") String label,
             @Param("tokenHash") String tokenHash,
             @Param("scope") String scope,
-            @Param("createdAt") LocalDateTime createdAt);
+            @Param("createdAt") LocalDateTime createdAt,
+            @Param("expiresAt") LocalDateTime expiresAt);
 
-    @Select("select id, kitchen_id, label, scope, created_at from api_token where token_hash = #{tokenHash}")
-    Optional<TokenRow> findToken(String tokenHash);
+    @Select("""
+            select id, kitchen_id, label, scope, created_at, expires_at, last_used_at
+            from api_token where token_hash = #{tokenHash} and expires_at > #{now}
+            """)
+    Optional<TokenRow> findToken(@Param("tokenHash") String tokenHash, @Param("now") LocalDateTime now);
 
-    @Select(
-            "select id, kitchen_id, label, scope, created_at from api_token where kitchen_id = #{kitchenId} order by id")
+    @Select("select count(*) from api_token where id = #{id} and expires_at > #{now}")
+    int countToken(@Param("id") long id, @Param("now") LocalDateTime now);
+
+    @Update("update api_token set last_used_at = #{now} where id = #{id}")
+    void tokenUsed(@Param("id") long id, @Param("now") LocalDateTime now);
+
+    @Select("""
+            select id, kitchen_id, label, scope, created_at, expires_at, last_used_at
+            from api_token where kitchen_id = #{kitchenId} order by id
+            """)
     List<TokenRow> tokens(long kitchenId);
 
     @Delete("delete from api_token where id = #{id} and kitchen_id = #{kitchenId}")

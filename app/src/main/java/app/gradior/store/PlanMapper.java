@@ -29,8 +29,19 @@ public interface PlanMapper {
     @Update("update plan set ticks = #{ticks} where id = #{id} and kitchen_id = #{kitchenId}")
     int tick(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("ticks") String ticks);
 
-    @Update("update plan set batch_id = #{batchId} where id = #{id} and kitchen_id = #{kitchenId}")
+    /** It became that batch; 0 when it is another already. */
+    @Update("""
+            update plan set batch_id = #{batchId}
+            where id = #{id} and kitchen_id = #{kitchenId} and batch_id is null
+            """)
     int start(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("batchId") long batchId);
+
+    /** It waits again. */
+    @Update("update plan set batch_id = null where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    void release(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
+
+    @Delete("delete from plan where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    void removeOf(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
 
     @Delete("delete from plan where id = #{id} and kitchen_id = #{kitchenId}")
     int remove(@Param("kitchenId") long kitchenId, @Param("id") long id);

@@ -19,7 +19,14 @@ public final class Rows {
 
     public record AccountRow(long id, long kitchenId, String login, String passwordHash) {}
 
-    public record TokenRow(long id, long kitchenId, String label, String scope, LocalDateTime createdAt) {}
+    public record TokenRow(
+            long id,
+            long kitchenId,
+            String label,
+            String scope,
+            LocalDateTime createdAt,
+            LocalDateTime expiresAt,
+            @Nullable LocalDateTime lastUsedAt) {}
 
     public record PotRow(
             long id,

@@ -99,7 +99,8 @@ class ApiTest extends ApiCalls {
                 .andExpect(status().isForbidden());
         ask("/bench/mixture", "{\"ingredients\":[{\"line\":\"" + "x".repeat(300_000) + "\"}]}")
                 .andExpect(status().is(413));
-        mvc.perform(get("/api/openapi.json"))
+        mvc.perform(get("/api/openapi.json")).andExpect(status().isUnauthorized());
+        mvc.perform(get("/api/openapi.json").header("Authorization", "Bearer " + token))
                 .andExpect(status().isOk())
                 .andExpect(jsonPath("$.openapi").value(containsString("3.1")))
                 .andExpect(jsonPath("$.paths['/api/v1/bench/reduce']").exists());

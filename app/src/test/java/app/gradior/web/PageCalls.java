@@ -27,7 +27,7 @@ abstract class PageCalls {
     @Autowired
     ApplicationTest.SetClock clock;
 
-    KitchenUser cook = new KitchenUser(0, "", "");
+    KitchenUser cook = new KitchenUser(0, 0, "");
 
     @BeforeEach
     void ownKitchen() {
@@ -38,7 +38,7 @@ abstract class PageCalls {
         String login = "cook-" + System.nanoTime();
         long id = kitchens.setUp(
                 new Kitchens.SetUp(login, "a long password", "Test kitchen", measures, fahrenheit, 0, "UTC"), false);
-        return new KitchenUser(id, login, "-");
+        return new KitchenUser(id, id, login);
     }
 
     <B extends AbstractMockHttpServletRequestBuilder<B>> B as(B request) {

@@ -87,6 +87,11 @@ public record BatchStory(
         return new BatchStory(parts, spread, pot, prior, emptyG, servedC, hotAtStart, all);
     }
 
+    /** The same story in which this happened, and nothing else. */
+    BatchStory withOnly(List<Happening> happened) {
+        return new BatchStory(parts, spread, pot, prior, emptyG, servedC, hotAtStart, happened);
+    }
+
     /** The same story told by one who has learnt nothing: neither of the pair nor of the sauce. */
     public BatchStory unlearnt() {
         return new BatchStory(

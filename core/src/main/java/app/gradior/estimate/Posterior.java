@@ -24,27 +24,39 @@ final class Posterior {
     /** A reading this many standard deviations from the best explanation is called wild. */
     private static final double WILD = 4;
 
+    private final BatchStory whole;
     private final BatchStory story;
     private final Belief belief;
     private final double untilMinute;
     private final List<Reading> readings = new ArrayList<>();
+    /** For how many readings each of them stands. */
+    private final double[] counts;
     private final double[] mode;
     private RealMatrix precision;
 
     Posterior(BatchStory story, double untilMinute) {
-        this.story = story;
+        ThinnedReadings thinned = ThinnedReadings.of(story.upTo(untilMinute));
+        this.whole = story;
+        this.story = thinned.story();
+        this.counts = thinned.counts();
         this.belief = Belief.of(story);
         this.untilMinute = untilMinute;
-        for (BatchStory.Happening happening : story.happenings()) {
-            if (happening.minute() <= untilMinute && happening.what() instanceof Reading reading) {
-                readings.add(reading);
-            }
-        }
+        readings.addAll(readings(this.story));
         this.mode = new double[belief.size()];
         this.precision = identity(belief.size());
         if (!readings.isEmpty()) {
             climb();
         }
+    }
+
+    private static List<Reading> readings(BatchStory story) {
+        List<Reading> readings = new ArrayList<>();
+        for (BatchStory.Happening happening : story.happenings()) {
+            if (happening.what() instanceof Reading reading) {
+                readings.add(reading);
+            }
+        }
+        return readings;
     }
 
     private static RealMatrix identity(int n) {
@@ -70,10 +82,14 @@ final class Posterior {
 
     /** Standardised residuals of the readings for that z; the member stands at the end of what is known. */
     private double[] residuals(Member member) {
-        double[] predicted = new double[readings.size()];
+        return residuals(member, readings);
+    }
+
+    private double[] residuals(Member member, List<Reading> of) {
+        double[] predicted = new double[of.size()];
         member.follow(untilMinute, predicted);
         for (int i = 0; i < predicted.length; i++) {
-            Reading reading = readings.get(i);
+            Reading reading = of.get(i);
             predicted[i] = (predicted[i] - reading.value()) / reading.kind().sd(reading.value());
         }
         return predicted;
@@ -89,7 +105,7 @@ final class Posterior {
                 slope[j] = mode[j];
             }
             for (int i = 0; i < residuals.length; i++) {
-                double weight = (STUDENT + 1) / (STUDENT + residuals[i] * residuals[i]);
+                double weight = counts[i] * (STUDENT + 1) / (STUDENT + residuals[i] * residuals[i]);
                 for (int a = 0; a < mode.length; a++) {
                     slope[a] += weight * residuals[i] * jacobian[i][a];
                     for (int b = 0; b <= a; b++) {
@@ -173,8 +189,8 @@ final class Posterior {
 
     private double logPosterior(double[] z, double[] residuals) {
         double sum = -square(z) / 2;
-        for (double residual : residuals) {
-            sum -= (STUDENT + 1) / 2 * Math.log1p(residual * residual / STUDENT);
+        for (int i = 0; i < residuals.length; i++) {
+            sum -= counts[i] * (STUDENT + 1) / 2 * Math.log1p(residuals[i] * residuals[i] / STUDENT);
         }
         return sum;
     }
@@ -201,13 +217,14 @@ final class Posterior {
 
     /** How many readings there were. */
     int readings() {
-        return readings.size();
+        return readings(whole.upTo(untilMinute)).size();
     }
 
     /** Which readings, in order of time, the best explanation cannot explain. */
     List<Integer> wildReadings() {
         List<Integer> wild = new ArrayList<>();
-        double[] residuals = residuals(member(mode));
+        BatchStory known = whole.upTo(untilMinute);
+        double[] residuals = residuals(new Member(known, belief, mode), readings(known));
         for (int i = 0; i < residuals.length; i++) {
             if (Math.abs(residuals[i]) > WILD) {
                 wild.add(i);

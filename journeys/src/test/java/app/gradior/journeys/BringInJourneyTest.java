@@ -20,7 +20,6 @@ class BringInJourneyTest {
 
     @BeforeAll
     static void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         application = RunningApplication.demo();
         browser = new Browser();
     }
@@ -40,11 +39,18 @@ class BringInJourneyTest {
         return page.locator("#stages select[name=stageKind]").nth(index);
     }
 
+    /** Waits until what was changed has been answered, so that nothing moves any more. */
+    private static void settled(Page page) {
+        assertThat(page.locator("#sauce[aria-busy]")).hasCount(0);
+    }
+
     /** Takes a stage by its number and lets it go on the lower part of another. */
     private static void drag(Page page, int from, int to) {
+        settled(page);
         page.locator(".stage-no").nth(from).hover();
         BoundingBox onto = page.locator("#stages > li").nth(to).boundingBox();
         page.mouse().down();
+        assertThat(page.locator("#stages > li.dragged")).hasCount(1);
         page.mouse().move(onto.x + 20, onto.y + 0.9 * onto.height);
         page.mouse().up();
     }

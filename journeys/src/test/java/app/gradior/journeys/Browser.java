@@ -17,6 +17,9 @@ import java.util.Map;
 
 /** Debian's headless Chromium. */
 final class Browser implements AutoCloseable {
+    /** The longest wait for any state of a page: machines are shared, and slow at times. */
+    static final int PATIENCE_MS = 90_000;
+
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private final com.microsoft.playwright.Browser chromium = playwright
@@ -33,6 +36,11 @@ final class Browser implements AutoCloseable {
                             "--disable-sync",
                             "--disable-dev-shm-usage")));
     private final List<String> errors = new ArrayList<>();
+    private final Evidence evidence = Evidence.open();
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     Page page(String baseUrl, int width, int height) {
         return page(baseUrl, width, height, ColorScheme.LIGHT);
@@ -43,7 +51,8 @@ final class Browser implements AutoCloseable {
                 .setBaseURL(baseUrl)
                 .setColorScheme(scheme)
                 .setViewportSize(width, height));
-        context.setDefaultTimeout(20_000);
+        context.setDefaultTimeout(PATIENCE_MS);
+        evidence.follow(context);
         Page page = context.newPage();
         page.onPageError(errors::add);
         page.onRequest(request -> {
@@ -85,6 +94,7 @@ final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
+        evidence.close();
         playwright.close();
     }
 }

@@ -18,7 +18,6 @@ class CookJourneyTest {
 
     @BeforeAll
     static void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         application = RunningApplication.empty();
         browser = new Browser();
     }

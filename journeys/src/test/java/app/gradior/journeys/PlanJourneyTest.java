@@ -20,7 +20,6 @@ class PlanJourneyTest {
 
     @BeforeAll
     static void start() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         application = RunningApplication.demo();
         browser = new Browser();
     }

@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.access.TooManyTries;
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.GradiorProperties;
 import app.gradior.kitchen.Kitchen;
@@ -8,34 +9,38 @@ import app.gradior.kitchen.Refusal;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.store.Rows.AccountRow;
+import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 
 /** Sign in, set up a kitchen, enter the demo. */
 @Controller
 class AccountController {
     private final Kitchens kitchens;
     private final GradiorProperties properties;
-    private final SecurityContextRepository contexts;
+    private final Entrance entrance;
 
-    AccountController(Kitchens kitchens, GradiorProperties properties, SecurityContextRepository contexts) {
+    AccountController(Kitchens kitchens, GradiorProperties properties, Entrance entrance) {
         this.kitchens = kitchens;
         this.properties = properties;
-        this.contexts = contexts;
+        this.entrance = entrance;
     }
 
     @GetMapping("/login")
@@ -48,24 +53,73 @@ class AccountController {
             response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
             response.setHeader(HttpHeaders.RETRY_AFTER, "2");
         }
+        return door(cooking, model);
+    }
+
+    private String door(boolean cooking, Model model) {
         model.addAttribute("demo", properties.demo() && !cooking);
         model.addAttribute("cooking", cooking);
         return "login";
     }
 
+    /** The door again after a sign-in that was refused; the name stays as it was typed. */
+    @PostMapping("/login/refused")
+    String refused(
+            @RequestAttribute(required = false) @Nullable AuthenticationException refused,
+            @RequestParam(defaultValue = "") String username,
+            Model model,
+            HttpServletResponse response) {
+        if (refused == null) {
+            return "redirect:/login";
+        }
+        if (refused instanceof TooManyTries wait) {
+            response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
+            response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(wait.seconds()));
+            model.addAttribute("waitS", wait.seconds());
+        } else {
+            response.setStatus(HttpStatus.UNAUTHORIZED.value());
+            model.addAttribute("wrong", true);
+        }
+        model.addAttribute("typed", username);
+        return door(false, model);
+    }
+
+    /**
+     * Who is signed in here: for pages that find their forms refused.
+     *
+     * @param account empty when nobody is
+     * @param csrf what forms of this sign-in carry
+     */
+    record WhoAmI(String account, String csrf) {}
+
+    @GetMapping("/whoami")
+    @ResponseBody
+    ResponseEntity<WhoAmI> whoAmI(@AuthenticationPrincipal @Nullable KitchenUser user, CsrfToken csrf) {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noStore())
+                .body(user == null ? new WhoAmI("", "") : new WhoAmI("k" + user.kitchenId(), csrf.getToken()));
+    }
+
     /** The form as the cook left it. */
     record Form(
-            String name, String login, MeasureSystem measures, boolean fahrenheit, String altitude, String timeZone) {}
+            String name,
+            String login,
+            MeasureSystem measures,
+            boolean fahrenheit,
+            String altitude,
+            String timeZone,
+            String word) {}
 
     @GetMapping("/setup")
     String setUp(Model model) {
-        return form(model, new Form("", "", MeasureSystem.METRIC, false, "0", "Europe/London"), List.of());
+        return form(model, new Form("", "", MeasureSystem.METRIC, false, "0", "Europe/London", ""), List.of());
     }
 
-    private static String form(Model model, Form form, List<Fault> faults) {
+    private String form(Model model, Form form, List<Fault> faults) {
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         model.addAttribute("systems", MeasureSystem.values());
+        model.addAttribute("asksForWord", kitchens.asksForWord());
         return "setup";
     }
 
@@ -78,18 +132,19 @@ class AccountController {
             @RequestParam(defaultValue = "false") boolean fahrenheit,
             @RequestParam String altitude,
             @RequestParam String timeZone,
+            @RequestParam(defaultValue = "") String word,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         double altitudeM = Numbers.parse(altitude).orElse(Double.NaN);
         try {
-            long id = kitchens.setUp(
-                    new Kitchens.SetUp(login, password, name, measures, fahrenheit, altitudeM, timeZone), false);
-            enter(id, request, response);
+            kitchens.signUp(
+                    new Kitchens.SetUp(login, password, name, measures, fahrenheit, altitudeM, timeZone), word);
+            entrance.enter(login, request, response);
             return "redirect:/";
         } catch (Refusal refusal) {
             response.setStatus(422);
-            return form(model, new Form(name, login, measures, fahrenheit, altitude, timeZone), refusal.faults());
+            return form(model, new Form(name, login, measures, fahrenheit, altitude, timeZone, word), refusal.faults());
         }
     }
 
@@ -99,18 +154,8 @@ class AccountController {
         if (demo == null) {
             throw Refusal.missing("demo kitchen");
         }
-        enter(demo.id(), request, response);
+        AccountRow account = kitchens.accountOf(demo.id()).orElseThrow(() -> Refusal.missing("account"));
+        entrance.enter(account.login(), request, response);
         return "redirect:/";
-    }
-
-    private void enter(long kitchenId, HttpServletRequest request, HttpServletResponse response) {
-        AccountRow account = kitchens.accountOf(kitchenId).orElseThrow(() -> Refusal.missing("account"));
-        KitchenUser user = new KitchenUser(kitchenId, account.login(), account.passwordHash());
-        request.getSession(true);
-        request.changeSessionId();
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities()));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
     }
 }

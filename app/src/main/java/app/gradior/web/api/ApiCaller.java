@@ -28,6 +28,11 @@ class ApiCaller {
         return kitchens.kitchen(caller.kitchenId());
     }
 
+    /** The token that this call came with. */
+    static long token(HttpServletRequest request) {
+        return request.getAttribute(TokenFilter.CALLER) instanceof Caller caller ? caller.tokenId() : 0;
+    }
+
     /** The token's scope is too narrow. */
     static final class Forbidden extends RuntimeException {
         private static final long serialVersionUID = 1L;

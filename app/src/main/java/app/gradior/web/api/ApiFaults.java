@@ -1,13 +1,18 @@
 package app.gradior.web.api;
 
+import app.gradior.kitchen.CannotReckon;
 import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Refusal;
+import app.gradior.web.guard.DatabaseAway;
+import app.gradior.web.guard.TooMuch;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -75,7 +80,31 @@ class ApiFaults {
     }
 
     @ExceptionHandler
+    ResponseEntity<Map<String, Object>> cannotReckon(CannotReckon odd) {
+        return answer(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                List.of(new Fault("batch", "batch " + odd.batchId() + " cannot be reckoned: " + odd.why())));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Map<String, Object>> tooMuch(TooMuch e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, Long.toString(e.seconds()))
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(Problems.problem(
+                        HttpStatus.TOO_MANY_REQUESTS,
+                        List.of(new Fault("Authorization", String.valueOf(e.getMessage())))));
+    }
+
+    @ExceptionHandler
     ResponseEntity<Map<String, Object>> broken(Exception e) {
+        Optional<String> away = DatabaseAway.says(e);
+        if (away.isPresent()) {
+            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                    .header(HttpHeaders.RETRY_AFTER, Integer.toString(DatabaseAway.RETRY_AFTER_S))
+                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                    .body(Problems.problem(HttpStatus.SERVICE_UNAVAILABLE, List.of(new Fault("", away.get()))));
+        }
         LOG.error("API call failed", e);
         return answer(
                 HttpStatus.INTERNAL_SERVER_ERROR, List.of(new Fault("", "Something broke on our side; it is logged.")));

@@ -64,7 +64,16 @@ final class BatchAnswers {
             List<StageAnswer> stages,
             List<ObjectNode> events) {}
 
-    record BatchesAnswer(List<BatchAnswer> batches) {}
+    /**
+     * A page of batches.
+     *
+     * @param nextPage absent after the last
+     * @param odd those of this page that cannot be read, and why
+     */
+    record BatchesAnswer(
+            List<BatchAnswer> batches, @Nullable Integer nextPage, List<OddAnswer> odd) {}
+
+    record OddAnswer(String name, String address, String why) {}
 
     record Now(double massG, double volumeMl, double stepHot, double stepServed) {}
 

@@ -14,6 +14,7 @@ import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Odd;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Tokens;
@@ -25,6 +26,7 @@ import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.api.ApiModel.MixtureInput;
 import app.gradior.web.frame.BatchStreams;
+import app.gradior.web.frame.Forecasts;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.DateTimeException;
 import java.time.Instant;
@@ -52,6 +54,9 @@ import tools.jackson.databind.node.ObjectNode;
 @RestController
 @RequestMapping("/api/v1/batches")
 class BatchApi {
+    private static final int PAGE = 100;
+    private static final int MOST_PAGES = 10_000;
+
     private final ApiCaller caller;
     private final Batches batches;
     private final SauceBook book;
@@ -59,6 +64,8 @@ class BatchApi {
     private final Lines lines;
     private final EventJson json;
     private final BatchStreams streams;
+    private final Forecasts forecasts;
+    private final Tokens tokens;
 
     BatchApi(
             ApiCaller caller,
@@ -67,7 +74,9 @@ class BatchApi {
             KitchenKit kit,
             Lines lines,
             EventJson json,
-            BatchStreams streams) {
+            BatchStreams streams,
+            Forecasts forecasts,
+            Tokens tokens) {
         this.caller = caller;
         this.batches = batches;
         this.book = book;
@@ -75,6 +84,8 @@ class BatchApi {
         this.lines = lines;
         this.json = json;
         this.streams = streams;
+        this.forecasts = forecasts;
+        this.tokens = tokens;
     }
 
     /**
@@ -103,21 +114,29 @@ class BatchApi {
             @Nullable Double servedC,
             @Nullable OffsetDateTime startedAt) {}
 
+    /** Batches, the latest first, a page at a time. */
     @GetMapping
-    BatchAnswers.BatchesAnswer list(@RequestParam(defaultValue = "all") String state, HttpServletRequest request) {
+    BatchAnswers.BatchesAnswer list(
+            @RequestParam(defaultValue = "all") String state,
+            @RequestParam(defaultValue = "0") int page,
+            HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
-        List<Batch> found = switch (state) {
-            case "live" -> batches.live(kitchen.id());
-            case "finished" ->
-                batches.all(kitchen.id()).stream()
-                        .filter(b -> b.state() == Batch.State.FINISHED)
-                        .toList();
-            case "all" -> batches.all(kitchen.id());
+        Refusal.inRange("page", page, 0, MOST_PAGES, "");
+        Batch.@Nullable State wanted = switch (state) {
+            case "live" -> Batch.State.LIVE;
+            case "aside" -> Batch.State.ASIDE;
+            case "finished" -> Batch.State.FINISHED;
+            case "all" -> null;
             default ->
-                throw Refusal.malformed("state", "state '" + state + "' is not known: use live, finished or all");
+                throw Refusal.malformed("state", "state '" + state + "' is not known: use live, aside, finished or all");
         };
+        List<Odd> odd = new ArrayList<>();
+        List<Batch> found = batches.latest(kitchen.id(), wanted, PAGE + 1, page * PAGE, odd);
+        boolean more = found.size() + odd.size() > PAGE;
         return new BatchAnswers.BatchesAnswer(
-                found.stream().map(batch -> BatchAnswers.batch(batch, json)).toList());
+                found.stream().limit(PAGE).map(batch -> BatchAnswers.batch(batch, json)).toList(),
+                more ? page + 1 : null,
+                odd.stream().map(o -> new BatchAnswers.OddAnswer(o.name(), o.address(), o.why())).toList());
     }
 
     @GetMapping("/{id}")
@@ -281,11 +300,14 @@ class BatchApi {
     @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter stream(@PathVariable long id, HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
-        batches.batch(kitchen.id(), id);
-        return streams.open(id, event -> {
+        batches.check(kitchen.id(), id);
+        long token = ApiCaller.token(request);
+        BatchStreams.Audience audience =
+                BatchStreams.Audience.program(kitchen.id(), token, () -> tokens.isGood(token));
+        return streams.open(audience, id, event -> {
             Batch batch = batches.batch(kitchen.id(), id);
             Instant now = batches.now();
-            Forecast forecast = batches.forecast(kitchen, batch, now);
+            Forecast forecast = forecasts.now(kitchen, batch);
             Prompt prompt = batches.prompt(kitchen, batch, forecast, now);
             List<BatchStreams.Message> messages = new ArrayList<>();
             event.ifPresent(e -> messages.add(new BatchStreams.Message("event", BatchAnswers.event(e, json))));
@@ -305,7 +327,8 @@ class BatchApi {
         if (moment.isBefore(batch.startedAt())) {
             throw Refusal.unfit("at", "at is before the batch began at " + batch.startedAt());
         }
-        Forecast forecast = batches.forecast(kitchen, batch, moment);
+        Forecast forecast =
+                at == null ? forecasts.now(kitchen, batch) : forecasts.at(kitchen, batch, moment);
         return BatchAnswers.forecast(batch, forecast, batches.prompt(kitchen, batch, forecast, moment), moment);
     }
 }

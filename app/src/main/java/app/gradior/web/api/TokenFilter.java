@@ -3,6 +3,8 @@ package app.gradior.web.api;
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Tokens;
 import app.gradior.store.Rows.TokenRow;
+import app.gradior.web.guard.Quotas;
+import app.gradior.web.guard.TooMuch;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -22,22 +24,33 @@ import tools.jackson.databind.json.JsonMapper;
 public final class TokenFilter extends OncePerRequestFilter {
     static final String CALLER = "gradior.caller";
     private static final int LARGEST_BODY = 256 * 1024;
+    /** A forecast or a plan, measured against a plain question; rounded. */
+    private static final int COST_OF_RECKONING = 10;
+
     private static final String BEARER = "Bearer ";
 
     private final Tokens tokens;
     private final JsonMapper json;
 
-    public TokenFilter(Tokens tokens, JsonMapper json) {
+    private final Quotas quotas;
+    private final boolean openDescription;
+
+    /**
+     * @param openDescription whether the API's description is shown to those without a token
+     */
+    public TokenFilter(Tokens tokens, JsonMapper json, Quotas quotas, boolean openDescription) {
         this.tokens = tokens;
         this.json = json;
+        this.quotas = quotas;
+        this.openDescription = openDescription;
     }
 
     /** Who calls, and what they may do. */
-    record Caller(long kitchenId, Tokens.Scope scope) {}
+    record Caller(long kitchenId, long tokenId, Tokens.Scope scope) {}
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
-        return !request.getRequestURI().startsWith("/api/v1/");
+        return openDescription && request.getRequestURI().startsWith("/api/openapi");
     }
 
     @Override
@@ -60,12 +73,32 @@ public final class TokenFilter extends OncePerRequestFilter {
             refuse(response, HttpStatus.CONTENT_TOO_LARGE, "body", "the body is over 256 kB");
             return;
         }
-        request.setAttribute(
-                CALLER,
-                new Caller(
-                        token.get().kitchenId(),
-                        Tokens.Scope.valueOf(token.get().scope())));
-        chain.doFilter(new Buffered(request, body), response);
+        TokenRow row = token.get();
+        request.setAttribute(CALLER, new Caller(row.kitchenId(), row.id(), Tokens.Scope.valueOf(row.scope())));
+        try {
+            quotas.take("token:" + row.id(), cost(request.getRequestURI()));
+            quotas.inTurn(row.kitchenId(), Quotas.Work.CALLS, () -> {
+                chain.doFilter(new Buffered(request, body), response);
+                return row;
+            });
+        } catch (TooMuch wait) {
+            response.setHeader("Retry-After", Long.toString(wait.seconds()));
+            refuse(response, HttpStatus.TOO_MANY_REQUESTS, "Authorization", String.valueOf(wait.getMessage()));
+        } catch (IOException | ServletException | RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new ServletException(e);
+        }
+    }
+
+    /** What a call takes of a token's share. */
+    private static int cost(String path) {
+        boolean reckons = path.endsWith("/forecast")
+                || path.endsWith("/routes")
+                || path.endsWith("/reduce")
+                || path.endsWith("/plan")
+                || path.endsWith("/batches");
+        return reckons ? COST_OF_RECKONING : 1;
     }
 
     private void refuse(HttpServletResponse response, HttpStatus status, String field, String message)

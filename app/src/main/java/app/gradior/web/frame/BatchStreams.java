@@ -2,103 +2,261 @@ package app.gradior.web.frame;
 
 import app.gradior.kitchen.BatchChanged;
 import app.gradior.kitchen.BatchEvent;
+import app.gradior.kitchen.Tokens;
 import java.io.IOException;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.SynchronousQueue;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import java.util.function.Function;
+import java.util.function.Predicate;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
+import org.springframework.security.web.authentication.session.SessionFixationProtectionEvent;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Server-sent events: whoever follows a batch hears of it as soon as something of it is kept for good. */
+/**
+ * Server-sent events: whoever follows a batch hears of it as soon as something of it is kept for good. What is said is worked out once
+ * for all who ask the same, and told to each by a thread of its own for as long as that takes, so that a slow listener keeps nobody
+ * waiting. A stream ends with the session or the token that opened it.
+ */
 @Component
 public class BatchStreams {
+    private static final Logger LOG = LoggerFactory.getLogger(BatchStreams.class);
     private static final long HEARTBEAT_S = 15;
-    /** More than this on one batch are not kitchens: the oldest is let go. */
-    private static final int MOST_LISTENERS = 24;
+    /** More than this of one kitchen are not its devices: the oldest is let go. */
+    static final int MOST_OF_A_KITCHEN = 24;
 
-    private final Map<Long, List<Listener>> listeners = new ConcurrentHashMap<>();
-    private final ScheduledExecutorService teller = Executors.newSingleThreadScheduledExecutor(task -> {
-        Thread thread = new Thread(task, "streams");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private static final int MOST_OF_ALL = 2000;
+    /** A listener that is so far behind is gone, or as good as. */
+    private static final int MOST_UNSAID = 64;
+
+    private static final int MOST_TELLERS = 48;
+
+    private final List<Listener> listeners = new CopyOnWriteArrayList<>();
+    private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(named("streams"));
+    private final ThreadPoolExecutor tellers = new ThreadPoolExecutor(
+            0, MOST_TELLERS, 30, TimeUnit.SECONDS, new SynchronousQueue<>(), named("teller"),
+            new ThreadPoolExecutor.CallerRunsPolicy());
+    private final ThreadPoolExecutor thinkers = new ThreadPoolExecutor(
+            1, 1, 30, TimeUnit.SECONDS, new java.util.concurrent.LinkedBlockingQueue<>(), named("stream-news"));
 
     BatchStreams() {
-        teller.scheduleWithFixedDelay(this::beat, HEARTBEAT_S, HEARTBEAT_S, TimeUnit.SECONDS);
+        clock.scheduleWithFixedDelay(this::beat, HEARTBEAT_S, HEARTBEAT_S, TimeUnit.SECONDS);
     }
 
-    /** One message: its event's name and what it says. */
-    public record Message(String name, Object data) {}
+    private static java.util.concurrent.ThreadFactory named(String name) {
+        return task -> {
+            Thread thread = new Thread(task, name);
+            thread.setDaemon(true);
+            return thread;
+        };
+    }
 
-    private record Listener(SseEmitter emitter, Function<Optional<BatchEvent>, List<Message>> messages) {}
+    /** One message: its event's name and what it says; a heartbeat has no name. */
+    public record Message(String name, Object data) {
+        private static final Message BEAT = new Message("", "");
+    }
+
+    /**
+     * Who listens.
+     *
+     * @param kind what is told of an event: all of one kind are told the same of a batch
+     * @param key the session or token that the stream ends with
+     * @param still whether that is still good
+     */
+    public record Audience(String kind, long kitchenId, String key, BooleanSupplier still) {
+        public static Audience page(long kitchenId, String sessionId, BooleanSupplier still) {
+            return new Audience("page", kitchenId, "session:" + sessionId, still);
+        }
+
+        public static Audience program(long kitchenId, long tokenId, BooleanSupplier still) {
+            return new Audience("program", kitchenId, "token:" + tokenId, still);
+        }
+    }
+
+    private final class Listener {
+        private final Audience audience;
+        private final long batchId;
+        private final SseEmitter emitter;
+        private final Function<Optional<BatchEvent>, List<Message>> news;
+        private final Deque<Message> unsaid = new ArrayDeque<>();
+        private boolean telling;
+
+        Listener(
+                Audience audience,
+                long batchId,
+                SseEmitter emitter,
+                Function<Optional<BatchEvent>, List<Message>> news) {
+            this.audience = audience;
+            this.batchId = batchId;
+            this.emitter = emitter;
+            this.news = news;
+        }
+
+        void say(List<Message> messages) {
+            synchronized (unsaid) {
+                unsaid.addAll(messages);
+                if (unsaid.size() > MOST_UNSAID) {
+                    unsaid.clear();
+                    listeners.remove(this);
+                    clock.execute(this::end);
+                    return;
+                }
+                if (telling || unsaid.isEmpty()) {
+                    return;
+                }
+                telling = true;
+            }
+            tellers.execute(this::tell);
+        }
+
+        private void tell() {
+            while (true) {
+                Message message;
+                synchronized (unsaid) {
+                    message = unsaid.poll();
+                    if (message == null) {
+                        telling = false;
+                        return;
+                    }
+                }
+                try {
+                    emitter.send(
+                            message.name().isEmpty()
+                                    ? SseEmitter.event().comment("here")
+                                    : SseEmitter.event()
+                                            .name(message.name())
+                                            .data(message.data(), MediaType.APPLICATION_JSON));
+                } catch (IOException | RuntimeException e) {
+                    listeners.remove(this);
+                    emitter.completeWithError(e);
+                    return;
+                }
+            }
+        }
+
+        void end() {
+            listeners.remove(this);
+            emitter.complete();
+        }
+    }
 
     /**
      * A stream of a batch.
      *
-     * @param messages what to say at the opening, when nothing is given, and of an event
+     * @param news what to say at the opening, when nothing is given, and of an event
      */
-    public SseEmitter open(long batchId, Function<Optional<BatchEvent>, List<Message>> messages) {
+    public SseEmitter open(Audience audience, long batchId, Function<Optional<BatchEvent>, List<Message>> news) {
         SseEmitter emitter = new SseEmitter(0L);
-        Listener listener = new Listener(emitter, messages);
-        List<Listener> here = listeners.computeIfAbsent(batchId, id -> new CopyOnWriteArrayList<>());
-        if (here.size() >= MOST_LISTENERS) {
-            here.get(0).emitter().complete();
+        Listener listener = new Listener(audience, batchId, emitter, news);
+        List<Listener> own = listeners.stream()
+                .filter(l -> l.audience.kitchenId() == audience.kitchenId())
+                .toList();
+        if (own.size() >= MOST_OF_A_KITCHEN) {
+            own.get(0).end();
         }
-        here.add(listener);
-        emitter.onCompletion(() -> here.remove(listener));
-        emitter.onTimeout(() -> here.remove(listener));
-        emitter.onError(e -> here.remove(listener));
-        teller.execute(() -> tell(listener, Optional.empty()));
+        if (listeners.size() >= MOST_OF_ALL) {
+            listeners.get(0).end();
+        }
+        listeners.add(listener);
+        emitter.onCompletion(() -> listeners.remove(listener));
+        emitter.onTimeout(() -> listeners.remove(listener));
+        emitter.onError(e -> listeners.remove(listener));
+        thinkers.execute(() -> {
+            if (listeners.contains(listener)) {
+                listener.say(worked(listener, Optional.empty()));
+            }
+        });
         return emitter;
+    }
+
+    private static List<Message> worked(Listener listener, Optional<BatchEvent> event) {
+        try {
+            return listener.news.apply(event);
+        } catch (RuntimeException e) {
+            LOG.warn("nothing to tell of batch {}: {}", listener.batchId, e.toString());
+            return List.of();
+        }
     }
 
     @TransactionalEventListener(fallbackExecution = true)
     void changed(BatchChanged change) {
-        List<Listener> here = listeners.getOrDefault(change.batchId(), List.of());
-        if (!here.isEmpty()) {
-            teller.execute(() -> here.forEach(listener -> tell(listener, Optional.of(change.event()))));
+        if (listeners.stream().anyMatch(l -> l.batchId == change.batchId())) {
+            thinkers.execute(() -> tellAll(change));
         }
     }
 
-    private static void tell(Listener listener, Optional<BatchEvent> event) {
-        try {
-            for (Message message : listener.messages().apply(event)) {
-                listener.emitter()
-                        .send(SseEmitter.event().name(message.name()).data(message.data(), MediaType.APPLICATION_JSON));
+    private void tellAll(BatchChanged change) {
+        Map<String, List<Message>> news = new HashMap<>();
+        for (Listener listener : listeners) {
+            if (listener.batchId == change.batchId()) {
+                listener.say(news.computeIfAbsent(
+                        listener.audience.kind(), kind -> worked(listener, Optional.of(change.event()))));
             }
-        } catch (IOException | RuntimeException e) {
-            listener.emitter().completeWithError(e);
         }
     }
 
     private void beat() {
-        listeners
-                .values()
-                .forEach(here -> here.forEach(listener -> {
-                    try {
-                        listener.emitter().send(SseEmitter.event().comment("here"));
-                    } catch (IOException | RuntimeException e) {
-                        listener.emitter().completeWithError(e);
-                    }
-                }));
+        Map<String, Boolean> good = new HashMap<>();
+        for (Listener listener : new ArrayList<>(listeners)) {
+            if (good.computeIfAbsent(listener.audience.key(), key -> isGood(listener))) {
+                listener.say(List.of(Message.BEAT));
+            } else {
+                listener.end();
+            }
+        }
+    }
+
+    /** While nobody can be asked, a stream goes on. */
+    private static boolean isGood(Listener listener) {
+        try {
+            return listener.audience.still().getAsBoolean();
+        } catch (RuntimeException e) {
+            return true;
+        }
+    }
+
+    private void end(Predicate<Audience> over) {
+        listeners.stream().filter(l -> over.test(l.audience)).toList().forEach(Listener::end);
+    }
+
+    @EventListener
+    void ended(SessionEnded session) {
+        end(audience -> audience.key().equals("session:" + session.id()));
+    }
+
+    @EventListener
+    void replaced(SessionFixationProtectionEvent session) {
+        end(audience -> audience.key().equals("session:" + session.getOldSessionId()));
+    }
+
+    @EventListener
+    void revoked(Tokens.Revoked token) {
+        end(audience -> audience.key().equals("token:" + token.id()));
     }
 
     /** Open streams would keep a server that is asked to stop from stopping. */
     @EventListener(ContextClosedEvent.class)
     void close() {
-        teller.shutdownNow();
-        listeners
-                .values()
-                .forEach(here -> here.forEach(listener -> listener.emitter().complete()));
+        clock.shutdownNow();
+        thinkers.shutdownNow();
+        end(audience -> true);
+        tellers.shutdownNow();
     }
 }

@@ -4,6 +4,7 @@ import app.gradior.estimate.Forecast;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.web.guard.Quotas;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
@@ -23,13 +24,15 @@ public class Forecasts {
     private static final int LOOKS_BACK = 4;
 
     private final Batches batches;
+    private final Quotas quotas;
     private final Cache<Key, Forecast> recent = Caffeine.newBuilder()
             .maximumSize(300)
             .expireAfterWrite(Duration.ofMinutes(2))
             .build();
 
-    Forecasts(Batches batches) {
+    Forecasts(Batches batches, Quotas quotas) {
         this.batches = batches;
+        this.quotas = quotas;
     }
 
     private final Cache<Key, Forecast> ended = kept();
@@ -47,7 +50,7 @@ public class Forecasts {
     /** A finished batch as it is known now to have been when it came off. */
     public Forecast ended(Kitchen kitchen, Batch batch) {
         return ended.get(
-                new Key(batch.id(), batch.events().size(), 0), k -> batches.forecast(kitchen, batch, batch.cameOff()));
+                new Key(batch.id(), batch.events().size(), 0), k -> at(kitchen, batch, batch.cameOff()));
     }
 
     /** A finished batch as it was known at its start and at each quarter of its time, and last as {@link #ended}. */
@@ -57,16 +60,28 @@ public class Forecasts {
             double minutes = batch.minuteOf(batch.cameOff());
             for (int i = 0; i < LOOKS_BACK; i++) {
                 Instant at = batch.momentOf(minutes * i / LOOKS_BACK);
-                known.add(batches.forecast(kitchen, batch.knownAt(at), at));
+                known.add(at(kitchen, batch.knownAt(at), at));
             }
             known.add(ended(kitchen, batch));
             return known;
         });
     }
 
+    /** As it was known at a moment. */
+    public Forecast at(Kitchen kitchen, Batch batch, Instant moment) {
+        try {
+            return quotas.inTurn(
+                    kitchen.id(), Quotas.Work.FORECASTS, () -> batches.forecast(kitchen, batch, moment));
+        } catch (RuntimeException e) {
+            throw e;
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     public Forecast now(Kitchen kitchen, Batch batch) {
         Instant now = batches.now();
         Key key = new Key(batch.id(), batch.events().size(), now.getEpochSecond() / SECONDS_GOOD);
-        return recent.get(key, k -> batches.forecast(kitchen, batch, now));
+        return recent.get(key, k -> at(kitchen, batch, now));
     }
 }

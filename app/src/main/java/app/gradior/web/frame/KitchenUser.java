@@ -7,12 +7,13 @@ import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /**
- * Who is signed in. Kept in the session, so it must be serialisable.
+ * Who is signed in. Kept in the session, so it must be serialisable; it holds no password, not even its hash.
  *
  * @param kitchenId the kitchen whose data this user sees, and no other's
+ * @param accountId the account that came in
  */
-public record KitchenUser(long kitchenId, String username, String passwordHash) implements UserDetails {
-    private static final long serialVersionUID = 1L;
+public record KitchenUser(long kitchenId, long accountId, String username) implements UserDetails {
+    private static final long serialVersionUID = 2L;
 
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {
@@ -21,7 +22,7 @@ public record KitchenUser(long kitchenId, String username, String passwordHash) 
 
     @Override
     public String getPassword() {
-        return passwordHash;
+        return "";
     }
 
     @Override

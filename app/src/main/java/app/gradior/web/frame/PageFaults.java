@@ -1,8 +1,20 @@
 package app.gradior.web.frame;
 
+import app.gradior.kitchen.CannotReckon;
+import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Refusal;
 import app.gradior.web.api.Problems;
+import app.gradior.web.guard.DatabaseAway;
+import app.gradior.web.guard.PlainAnswer;
+import app.gradior.web.guard.TooMuch;
 import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -17,6 +29,7 @@ import org.springframework.web.servlet.ModelAndView;
 @ControllerAdvice(basePackages = "app.gradior.web")
 @Order(100)
 class PageFaults {
+    private static final Logger LOG = LoggerFactory.getLogger(PageFaults.class);
 
     @ExceptionHandler
     Object refused(Refusal refusal, HttpServletRequest request) {
@@ -31,6 +44,39 @@ class PageFaults {
                 ? "This cannot be done."
                 : refusal.faults().get(0).message();
         return page(status, message);
+    }
+
+    /** The page of a batch that cannot be reckoned says why, and how it can be mended. */
+    @ExceptionHandler
+    Object cannotReckon(CannotReckon odd, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        if (PlainAnswer.wantsProblem(request)) {
+            return ResponseEntity.unprocessableContent()
+                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                    .body(Problems.problem(
+                            HttpStatus.UNPROCESSABLE_CONTENT,
+                            List.of(new Fault("batch", "This batch cannot be reckoned: " + odd.why()))));
+        }
+        ModelAndView view = new ModelAndView("pot/cannot");
+        view.addObject("batchId", odd.batchId());
+        view.addObject("name", odd.name());
+        view.addObject("why", odd.why());
+        return view;
+    }
+
+    /** More than a kitchen's share is asked. */
+    @ExceptionHandler
+    void tooMuch(TooMuch wait, HttpServletRequest request, HttpServletResponse response) throws IOException {
+        PlainAnswer.write(
+                request, response, HttpStatus.TOO_MANY_REQUESTS, wait.getMessage() + ".", wait.seconds());
+    }
+
+    /** The database is away, or its disk full; anything else goes on as it is. */
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    void database(RuntimeException fault, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
+        String says = DatabaseAway.says(fault).orElseThrow(() -> fault);
+        LOG.warn("database away at {} {}: {}", request.getMethod(), request.getRequestURI(), fault.toString());
+        PlainAnswer.write(request, response, HttpStatus.SERVICE_UNAVAILABLE, says, DatabaseAway.RETRY_AFTER_S);
     }
 
     /** An id that is no number is an id of nothing. */

@@ -7,11 +7,12 @@ import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.CoolingNow;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Kitchens;
+import app.gradior.kitchen.Odd;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
@@ -70,10 +71,16 @@ class PageFrame {
 
     /** What wants hands first; the pots' own pages show the live ones themselves. */
     private List<Chip> strip(Kitchen kitchen, Figures figures, boolean live) {
-        return Stream.concat(
-                        (live ? batches.live(kitchen.id()) : List.<Batch>of())
-                                .stream().map(batch -> chip(kitchen, figures, batch)),
-                        cooling.of(kitchen).stream().map(now -> chip(now, figures)))
+        List<Odd> odd = new ArrayList<>();
+        List<Chip> chips = new ArrayList<>();
+        for (Batch batch : live ? batches.live(kitchen.id(), odd) : List.<Batch>of()) {
+            Odd.tried(odd, batch.name(), "/pot/" + batch.id(), () -> chip(kitchen, figures, batch))
+                    .ifPresent(chips::add);
+        }
+        cooling.of(kitchen, odd).forEach(now -> chips.add(chip(now, figures)));
+        odd.forEach(o -> chips.add(new Chip(
+                o.address(), 0, o.name(), "—", "Cannot be reckoned: " + o.why(), false, Double.MAX_VALUE)));
+        return chips.stream()
                 .sorted(Comparator.comparing((Chip chip) -> !chip.urgent()).thenComparingDouble(Chip::handsInMin))
                 .toList();
     }

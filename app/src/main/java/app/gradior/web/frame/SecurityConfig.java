@@ -1,23 +1,50 @@
 package app.gradior.web.frame;
 
-import app.gradior.kitchen.Kitchens;
+import app.gradior.access.SignIn;
+import app.gradior.kitchen.GradiorProperties;
+import app.gradior.kitchen.SentForms;
 import app.gradior.kitchen.Tokens;
 import app.gradior.web.api.TokenFilter;
+import app.gradior.web.guard.FormOnceFilter;
+import app.gradior.web.guard.PlainAnswer;
+import app.gradior.web.guard.Quotas;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import java.net.URI;
+import java.time.Clock;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
-import org.springframework.security.core.userdetails.UserDetailsService;
-import org.springframework.security.core.userdetails.UsernameNotFoundException;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
-import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.web.AuthenticationEntryPoint;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.AccessDeniedHandlerImpl;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
+import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
+import org.springframework.security.web.authentication.session.SessionFixationProtectionStrategy;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
-import org.springframework.security.web.csrf.HttpSessionCsrfTokenRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.savedrequest.CookieRequestCache;
+import org.springframework.security.web.savedrequest.SavedRequest;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Who may see what: pages by session, the API and calendars by token. */
@@ -25,11 +52,10 @@ import tools.jackson.databind.json.JsonMapper;
 class SecurityConfig {
     private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; style-src 'self';"
             + " script-src 'self'; object-src 'none'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
-
-    @Bean
-    PasswordEncoder passwordEncoder() {
-        return PasswordEncoderFactories.createDelegatingPasswordEncoder();
-    }
+    /** The pot's page keeps the screen on; nothing else of the device is ever asked for. */
+    private static final String DEVICE_POLICY = "screen-wake-lock=(self), camera=(), microphone=(), geolocation=(),"
+            + " payment=(), usb=(), bluetooth=(), serial=(), hid=(), midi=(), display-capture=(), accelerometer=(),"
+            + " gyroscope=(), magnetometer=()";
 
     @Bean
     SecurityContextRepository securityContextRepository() {
@@ -37,46 +63,97 @@ class SecurityConfig {
     }
 
     @Bean
-    UserDetailsService users(Kitchens kitchens) {
-        return login -> kitchens.account(login)
-                .map(row -> new KitchenUser(row.kitchenId(), row.login(), row.passwordHash()))
-                .orElseThrow(() -> new UsernameNotFoundException(login));
+    CsrfTokenRepository formTokens() {
+        return new FormCookies();
+    }
+
+    /** Nothing of a session from before the sign-in goes on, neither its id nor what is in it. */
+    @Bean
+    SessionFixationProtectionStrategy newSession() {
+        SessionFixationProtectionStrategy fresh = new SessionFixationProtectionStrategy();
+        fresh.setMigrateSessionAttributes(false);
+        return fresh;
+    }
+
+    @Bean
+    @org.springframework.context.annotation.Primary
+    SessionAuthenticationStrategy freshSession(SessionFixationProtectionStrategy newSession, CsrfTokenRepository tokens) {
+        return new CompositeSessionAuthenticationStrategy(List.of(newSession, new CsrfAuthenticationStrategy(tokens)));
+    }
+
+    @Bean
+    AuthenticationManager authentication(SignIn signIn) {
+        return new ProviderManager(new PasswordSignIn(signIn));
+    }
+
+    private static void headers(HeadersConfigurer<HttpSecurity> headers) {
+        headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
+                .permissionsPolicyHeader(policy -> policy.policy(DEVICE_POLICY))
+                .crossOriginOpenerPolicy(policy -> policy.policy(
+                        org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter
+                                .CrossOriginOpenerPolicy.SAME_ORIGIN))
+                .crossOriginResourcePolicy(policy -> policy.policy(
+                        org.springframework.security.web.header.writers.CrossOriginResourcePolicyHeaderWriter
+                                .CrossOriginResourcePolicy.SAME_ORIGIN));
     }
 
     @Bean
     @Order(1)
-    SecurityFilterChain api(HttpSecurity http, Tokens tokens, JsonMapper json) throws Exception {
+    SecurityFilterChain api(
+            HttpSecurity http, Tokens tokens, JsonMapper json, Quotas quotas, GradiorProperties properties)
+            throws Exception {
         return http.securityMatcher("/api/**")
                 .csrf(csrf -> csrf.disable())
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(cache -> cache.disable())
-                .addFilterBefore(new TokenFilter(tokens, json), UsernamePasswordAuthenticationFilter.class)
+                .headers(SecurityConfig::headers)
+                .addFilterBefore(
+                        new TokenFilter(tokens, json, quotas, properties.openapi()),
+                        UsernamePasswordAuthenticationFilter.class)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .build();
     }
 
-    /** Calendar programs: the token is in the address. */
+    /** Calendar programs: the token is in the address. Monitors ask whether all is well. */
     @Bean
     @Order(2)
     SecurityFilterChain feeds(HttpSecurity http) throws Exception {
-        return http.securityMatcher("/feed/**")
+        return http.securityMatcher("/feed/**", "/health/**")
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(cache -> cache.disable())
+                .headers(SecurityConfig::headers)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .build();
     }
 
     @Bean
     @Order(3)
-    SecurityFilterChain pages(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
-        CsrfTokenRepository csrfTokens = new HttpSessionCsrfTokenRepository();
-        return http.csrf(csrf -> csrf.csrfTokenRepository(csrfTokens))
+    SecurityFilterChain pages(
+            HttpSecurity http,
+            SecurityContextRepository contexts,
+            CsrfTokenRepository formTokens,
+            SessionFixationProtectionStrategy newSession,
+            Entrance entrance,
+            SignIn signIn,
+            SentForms forms,
+            Quotas quotas,
+            Clock clock,
+            ApplicationEventPublisher publisher)
+            throws Exception {
+        CookieRequestCache wanted = new CookieRequestCache();
+        return http.csrf(csrf -> csrf.csrfTokenRepository(formTokens))
                 .securityContext(context -> context.securityContextRepository(contexts))
+                .sessionManagement(session -> session.sessionAuthenticationStrategy(newSession))
+                .requestCache(cache -> cache.requestCache(wanted))
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/login",
+                                "/login/refused",
                                 "/setup",
                                 "/demo",
                                 "/error",
+                                "/whoami",
+                                "/sw.js",
                                 "/css/**",
                                 "/js/**",
                                 "/fonts/**",
@@ -86,9 +163,84 @@ class SecurityConfig {
                         .permitAll()
                         .anyRequest()
                         .authenticated())
-                .formLogin(form -> form.loginPage("/login").defaultSuccessUrl("/", false))
-                .logout(logout -> logout.logoutSuccessUrl("/login"))
-                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY)))
+                .formLogin(form -> form.loginPage("/login")
+                        .authenticationDetailsSource(PasswordSignIn.From::of)
+                        .successHandler((request, response, who) -> {
+                            entrance.cameIn(user(who), request, response);
+                            response.sendRedirect(whereTo(wanted.getRequest(request, response)));
+                            wanted.removeRequest(request, response);
+                        })
+                        .failureHandler(SecurityConfig::refused))
+                .logout(logout -> logout.logoutSuccessUrl("/login")
+                        .addLogoutHandler((request, response, who) -> left(signIn, publisher, request, who)))
+                .exceptionHandling(faults -> faults.authenticationEntryPoint(door()).accessDeniedHandler(SecurityConfig::denied))
+                .addFilterBefore(new SessionLife(clock), SecurityContextHolderFilter.class)
+                .addFilterAfter(new FormOnceFilter(forms), AuthorizationFilter.class)
+                .addFilterAfter(new AccountQuota(quotas), AuthorizationFilter.class)
+                .headers(SecurityConfig::headers)
                 .build();
+    }
+
+    private static KitchenUser user(Authentication who) {
+        return (KitchenUser) java.util.Objects.requireNonNull(who.getPrincipal());
+    }
+
+    /** The page that was asked for before the sign-in: its path alone, whatever host a cookie says. */
+    private static String whereTo(@Nullable SavedRequest saved) {
+        if (saved == null) {
+            return "/";
+        }
+        try {
+            URI asked = URI.create(saved.getRedirectUrl());
+            String path = asked.getRawPath();
+            boolean page = path != null && path.startsWith("/") && !path.startsWith("//") && !path.contains("\\");
+            return page ? path + (asked.getRawQuery() == null ? "" : "?" + asked.getRawQuery()) : "/";
+        } catch (IllegalArgumentException e) {
+            return "/";
+        }
+    }
+
+    /** The sign-in page again, with what was wrong. */
+    private static void refused(
+            HttpServletRequest request, HttpServletResponse response, AuthenticationException fault)
+            throws IOException, jakarta.servlet.ServletException {
+        request.setAttribute("refused", fault);
+        request.getRequestDispatcher("/login/refused").forward(request, response);
+    }
+
+    private static void left(
+            SignIn signIn, ApplicationEventPublisher publisher, HttpServletRequest request, @Nullable Authentication who) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            publisher.publishEvent(new SessionEnded(session.getId()));
+        }
+        if (who != null) {
+            signIn.wentOut(who.getName(), request.getRemoteAddr());
+        }
+    }
+
+    /** Scripts are told that nobody is signed in; people are led to the door. */
+    private static AuthenticationEntryPoint door() {
+        LoginUrlAuthenticationEntryPoint login = new LoginUrlAuthenticationEntryPoint("/login");
+        return (request, response, fault) -> {
+            if (PlainAnswer.wantsProblem(request)) {
+                PlainAnswer.write(request, response, HttpStatus.UNAUTHORIZED, "Nobody is signed in here.", 0);
+            } else {
+                login.commence(request, response, fault);
+            }
+        };
+    }
+
+    private static void denied(
+            HttpServletRequest request,
+            HttpServletResponse response,
+            org.springframework.security.access.AccessDeniedException fault)
+            throws IOException, jakarta.servlet.ServletException {
+        if (PlainAnswer.wantsProblem(request)) {
+            PlainAnswer.write(
+                    request, response, HttpStatus.FORBIDDEN, "This page is of an earlier sign-in: load it again.", 0);
+        } else {
+            new AccessDeniedHandlerImpl().handle(request, response, fault);
+        }
     }
 }

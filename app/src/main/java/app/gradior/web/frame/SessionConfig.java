@@ -1,25 +1,74 @@
 package app.gradior.web.frame;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.Duration;
+import java.util.List;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
+import org.springframework.session.web.http.CookieSerializer;
+import org.springframework.session.web.http.DefaultCookieSerializer;
 
 /**
- * A session's last use is written at most once a minute: every page would otherwise wait for the disk. One that nobody has signed
- * in to yet is written at once, since signing in gives it a new id.
+ * Sessions, and the cookie that names one. A session's times are kept to the minute, so that a page within the same minute changes
+ * nothing in its row and does not wait for the disk; a changed id is always written.
  */
 @Configuration
 class SessionConfig {
+    /** A session ends when it is not used for so long; the cookie's life too. */
+    static final Duration IDLE = Duration.ofDays(30);
+    /** And after so long whatever it is used for. */
+    static final Duration LONGEST = Duration.ofDays(90);
+
+    static final String COOKIE = "gradior";
+    /** Behind TLS: browsers let nobody but this very host set it. */
+    static final String HOST_COOKIE = "__Host-gradior";
+
     private static final String UPDATE = """
             UPDATE %TABLE_NAME%
-            SET SESSION_ID = ?, LAST_ACCESS_TIME = ?, MAX_INACTIVE_INTERVAL = ?, EXPIRY_TIME = ?, PRINCIPAL_NAME = ?
+            SET SESSION_ID = ?, LAST_ACCESS_TIME = 60000 * (? DIV 60000), MAX_INACTIVE_INTERVAL = ?,
+                EXPIRY_TIME = 60000 * (? DIV 60000), PRINCIPAL_NAME = ?
             WHERE PRIMARY_ID = ?
-            AND (PRINCIPAL_NAME IS NULL OR LAST_ACCESS_TIME < UNIX_TIMESTAMP(NOW(3)) * 1000 - 60000)
             """;
 
     @Bean
-    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> seldomWritten() {
-        return repository -> repository.setUpdateSessionQuery(UPDATE);
+    SessionRepositoryCustomizer<JdbcIndexedSessionRepository> timesToTheMinute() {
+        return repository -> {
+            repository.setUpdateSessionQuery(UPDATE);
+            repository.setDefaultMaxInactiveInterval(IDLE);
+        };
+    }
+
+    @Bean
+    CookieSerializer sessionCookie() {
+        DefaultCookieSerializer plain = cookie(COOKIE, false);
+        DefaultCookieSerializer host = cookie(HOST_COOKIE, true);
+        return new CookieSerializer() {
+            private DefaultCookieSerializer of(HttpServletRequest request) {
+                return request.isSecure() ? host : plain;
+            }
+
+            @Override
+            public void writeCookieValue(CookieValue value) {
+                of(value.getRequest()).writeCookieValue(value);
+            }
+
+            @Override
+            public List<String> readCookieValues(HttpServletRequest request) {
+                return of(request).readCookieValues(request);
+            }
+        };
+    }
+
+    private static DefaultCookieSerializer cookie(String name, boolean secure) {
+        DefaultCookieSerializer cookie = new DefaultCookieSerializer();
+        cookie.setCookieName(name);
+        cookie.setCookiePath("/");
+        cookie.setUseSecureCookie(secure);
+        cookie.setUseHttpOnlyCookie(true);
+        cookie.setSameSite("Lax");
+        cookie.setCookieMaxAge((int) IDLE.toSeconds());
+        return cookie;
     }
 }

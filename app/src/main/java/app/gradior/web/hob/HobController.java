@@ -5,6 +5,7 @@ import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Odd;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Shelf;
 import app.gradior.web.frame.Figures;
@@ -13,6 +14,7 @@ import app.gradior.web.plan.DayView;
 import app.gradior.web.pot.PotView;
 import java.time.Duration;
 import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,16 +53,21 @@ class HobController {
     @GetMapping("/")
     String hob(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
         Figures figures = new Figures(kitchen);
-        List<PotView> pots = batches.live(kitchen.id()).stream()
-                .map(batch -> view(kitchen, figures, batch))
+        List<Odd> odd = new ArrayList<>();
+        List<PotView> pots = batches.live(kitchen.id(), odd).stream()
+                .flatMap(batch ->
+                        Odd.tried(odd, batch.name(), "/pot/" + batch.id(), () -> view(kitchen, figures, batch))
+                                .stream())
                 .sorted(Comparator.comparing((PotView pot) -> !pot.prompt().urgent())
                         .thenComparingDouble(PotView::handsInMin))
                 .toList();
         model.addAttribute("pots", pots);
-        clocks.all(kitchen).stream().findFirst().ifPresent(day -> {
+        clocks.all(kitchen, odd).stream().findFirst().ifPresent(day -> {
             model.addAttribute("day", new DayView(day, figures));
             model.addAttribute("clock", DayView.drawing(day, figures));
         });
+        model.addAttribute("odd", odd);
+        model.addAttribute("aside", batches.aside(kitchen.id()));
         model.addAttribute("sauces", book.sauces(kitchen.id()));
         model.addAttribute("soon", soon(kitchen, figures));
         model.addAttribute(

@@ -164,6 +164,7 @@ class KitController {
         model.addAttribute("pairs", pairs(kitchen, pots, burners));
         model.addAttribute("looks", Look.values());
         model.addAttribute("tokens", tokens.of(kitchen.id()));
+        model.addAttribute("lives", Tokens.Life.values());
         model.addAttribute("scopes", EnumSet.range(Tokens.Scope.BENCH, Tokens.Scope.ALL));
         model.addAttribute("materials", PotMaterial.values());
         model.addAttribute("potForm", form);
@@ -312,8 +313,9 @@ class KitController {
             @ModelAttribute("kitchen") Kitchen kitchen,
             @RequestParam String label,
             @RequestParam Tokens.Scope scope,
+            @RequestParam(defaultValue = "YEAR") Tokens.Life life,
             RedirectAttributes flash) {
-        flash.addFlashAttribute("newToken", tokens.make(kitchen.id(), label, scope));
+        flash.addFlashAttribute("newToken", tokens.make(kitchen.id(), label, scope, life));
         return "redirect:/kit#tokens";
     }
 

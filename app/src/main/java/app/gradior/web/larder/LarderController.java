@@ -70,6 +70,7 @@ class LarderController {
         model.addAttribute("q", q);
         model.addAttribute("names", larder.names(kitchen.id()));
         model.addAttribute("measures", larder.measures(kitchen.id()));
+        model.addAttribute("odd", larder.odd(kitchen.id()));
         model.addAttribute("faults", faults);
         return "larder/list";
     }
@@ -309,6 +310,12 @@ class LarderController {
     String removeMeasure(@ModelAttribute("kitchen") Kitchen kitchen, @RequestParam String word) {
         larder.removeMeasure(kitchen.id(), word);
         return "redirect:/larder#own";
+    }
+
+    @PostMapping("/odd/remove")
+    String removeOdd(@ModelAttribute("kitchen") Kitchen kitchen, @RequestParam String food) {
+        larder.removeOdd(kitchen.id(), food);
+        return "redirect:/larder";
     }
 
     @PostMapping("/names/remove")

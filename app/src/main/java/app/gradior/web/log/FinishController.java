@@ -65,7 +65,7 @@ class FinishController {
             @RequestParam Map<String, String> asked,
             Model model) {
         Batch batch = batches.batch(kitchen.id(), id);
-        if (batch.state() == Batch.State.LIVE) {
+        if (batch.state() != Batch.State.FINISHED) {
             return "redirect:/pot/" + id + "/finish";
         }
         model.addAttribute("asked", asked);

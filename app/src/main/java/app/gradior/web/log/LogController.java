@@ -97,7 +97,7 @@ class LogController {
     @GetMapping("/{id}")
     String one(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
         Batch batch = batches.batch(kitchen.id(), id);
-        if (batch.state() == Batch.State.LIVE) {
+        if (batch.state() != Batch.State.FINISHED) {
             return "redirect:/pot/" + id;
         }
         return page(kitchen, batch, NextDayForm.of(batch), List.of(), model);

@@ -1,5 +1,6 @@
 package app.gradior.web.log;
 
+import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.BatchLog;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.SauceBook;
@@ -159,14 +160,15 @@ class LogListController {
         Double yield = row.yieldMl();
         Double step = row.stepCold();
         Integer rating = row.rating();
-        boolean live = row.state().equals("LIVE");
+        boolean live = row.state().equals(Batch.State.LIVE.name());
+        boolean aside = row.state().equals(Batch.State.ASIDE.name());
         return new Entry(
                 row.id(),
-                (live ? "/pot/" : "/log/") + row.id(),
+                (live || aside ? "/pot/" : "/log/") + row.id(),
                 row.name(),
                 figures.dayAndTime(row.startedAt().toInstant(ZoneOffset.UTC)),
                 row.potName(),
-                minutes == null ? "on the heat" : figures.minutes(minutes),
+                minutes == null ? aside ? "set aside" : "on the heat" : figures.minutes(minutes),
                 yield == null ? "—" : figures.volume(yield),
                 step == null
                         ? "—"

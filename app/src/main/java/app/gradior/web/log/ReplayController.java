@@ -8,6 +8,7 @@ import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Refusal;
 import app.gradior.web.frame.Figures;
+import app.gradior.web.frame.Forecasts;
 import app.gradior.web.pot.PotView;
 import java.time.Instant;
 import java.util.Optional;
@@ -25,9 +26,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/log/{id}/replay")
 class ReplayController {
     private final Batches batches;
+    private final Forecasts forecasts;
 
-    ReplayController(Batches batches) {
+    ReplayController(Batches batches, Forecasts forecasts) {
         this.batches = batches;
+        this.forecasts = forecasts;
     }
 
     @GetMapping
@@ -60,7 +63,7 @@ class ReplayController {
         Instant at = batch.momentOf(minute);
         Batch known = batch.knownAt(at);
         Figures figures = new Figures(kitchen);
-        Forecast forecast = batches.forecast(kitchen, known, at);
+        Forecast forecast = forecasts.at(kitchen, known, at);
         Prompt prompt = batches.prompt(kitchen, known, forecast, at);
         model.addAttribute("pot", PotView.of(known, forecast, prompt, Optional.empty(), figures, at));
         model.addAttribute("minute", minute);

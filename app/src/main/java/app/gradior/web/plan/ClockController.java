@@ -3,6 +3,7 @@ package app.gradior.web.plan;
 import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.PlanCalendar;
+import app.gradior.kitchen.Odd;
 import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.Refusal;
 import app.gradior.web.frame.Figures;
@@ -46,10 +47,12 @@ class ClockController {
     private void days(Kitchen kitchen, Model model) {
         Figures figures = new Figures(kitchen);
         List<Drawn> drawn = new ArrayList<>();
-        for (ClockPlans.Day day : clocks.all(kitchen)) {
+        List<Odd> odd = new ArrayList<>();
+        for (ClockPlans.Day day : clocks.all(kitchen, odd)) {
             drawn.add(new Drawn(new DayView(day, figures), DayView.drawing(day, figures)));
         }
         model.addAttribute("days", drawn);
+        model.addAttribute("odd", odd);
         model.addAttribute(
                 "waiting",
                 plans.waiting(kitchen).stream()

@@ -225,6 +225,12 @@ public final class EventWords {
                             ? ""
                             : ", " + Overnight.ofKey(next.flavour()).label());
         }
+        if (body instanceof EventBody.SetAside) {
+            return "Set aside";
+        }
+        if (body instanceof EventBody.TakenUp) {
+            return "Taken up again";
+        }
         if (body instanceof EventBody.Rated rated) {
             return "Rated " + rated.stars() + " of 5";
         }

@@ -12,6 +12,7 @@ import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Odd;
 import app.gradior.kitchen.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
@@ -20,16 +21,19 @@ import app.gradior.web.frame.BatchStreams;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.session.SessionRepository;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -62,13 +66,15 @@ class PotController {
     private final EventJson events;
     private final JsonMapper json;
     private final BatchStreams streams;
+    private final SessionRepository<?> sessions;
 
-    PotController(Batches batches, Forecasts forecasts, EventJson events, JsonMapper json, BatchStreams streams) {
+    PotController(Batches batches, Forecasts forecasts, EventJson events, JsonMapper json, BatchStreams streams, SessionRepository<?> sessions) {
         this.batches = batches;
         this.forecasts = forecasts;
         this.events = events;
         this.json = json;
         this.streams = streams;
+        this.sessions = sessions;
     }
 
     @GetMapping
@@ -76,6 +82,9 @@ class PotController {
         Batch batch = batches.batch(kitchen.id(), id);
         if (batch.state() == Batch.State.FINISHED) {
             return "redirect:/log/" + id;
+        }
+        if (batch.state() == Batch.State.ASIDE) {
+            return "redirect:/log/" + id + "/away";
         }
         fill(kitchen, batch, model);
         return "pot/pot";
@@ -143,22 +152,32 @@ class PotController {
         java.time.Instant at = batches.now().minus(Duration.ofMillis(Math.round(Math.max(0, ago) * 1000)));
         java.time.Instant kept = at.isBefore(batch.startedAt()) ? batch.startedAt() : at;
         EventBody body = body(tapped, new Figures(kitchen));
-        Forecast before = forecasts.now(kitchen, batch);
+        Optional<Forecast> before = known(kitchen, batch);
         Batches.Recorded recorded = batches.record(kitchen, id, new Batches.Draft(tapped.clientKey(), kept, body));
         String says = "";
         Batch after = batches.batch(kitchen.id(), id);
         if (!recorded.repeat() && ChangeWords.matters(body) && after.state() == Batch.State.LIVE) {
-            Change change = Change.between(before, forecasts.now(kitchen, after));
-            says = ChangeWords.of(body, change, new Figures(kitchen));
+            Optional<Forecast> now = before.isPresent() ? known(kitchen, after) : Optional.empty();
+            if (now.isPresent()) {
+                says = ChangeWords.of(body, Change.between(before.get(), now.get()), new Figures(kitchen));
+            }
         }
         return Map.of("id", recorded.event().id(), "repeat", recorded.repeat(), "says", says);
     }
 
+    /** What is known of it, if it can be reckoned: what cannot be is still recorded, taken back and finished. */
+    private Optional<Forecast> known(Kitchen kitchen, Batch batch) {
+        return Odd.tried(new ArrayList<>(), batch.name(), "", () -> forecasts.now(kitchen, batch));
+    }
+
     /** Tells the page whenever something is recorded of its pot, here or on another device. */
     @GetMapping(path = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter stream(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
-        batches.batch(kitchen.id(), id);
+    SseEmitter stream(
+            @ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, HttpSession session) {
+        batches.check(kitchen.id(), id);
+        String sessionId = session.getId();
         return streams.open(
+                BatchStreams.Audience.page(kitchen.id(), sessionId, () -> sessions.findById(sessionId) != null),
                 id,
                 event -> event.map(e -> List.of(new BatchStreams.Message("changed", Map.of("key", e.clientKey()))))
                         .orElse(List.of()));

@@ -5,10 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.ApplicationTest;
 import app.gradior.kitchen.GradiorProperties;
 import app.gradior.kitchen.Kitchens;
+import app.gradior.web.frame.Entrance;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletResponse;
-import org.springframework.security.web.context.NullSecurityContextRepository;
 import org.springframework.ui.ExtendedModelMap;
 
 @ApplicationTest
@@ -16,13 +17,18 @@ class AccountControllerTest {
     @Autowired
     private Kitchens kitchens;
 
+    @Autowired
+    private Entrance entrance;
+
     /** The launcher waits for an answer that is no error before it says that the demo is ready. */
     @Test
     void theFirstPageIsNotReadyBeforeTheDemoKitchenIs() {
         assertThat(kitchens.demo()).as("none in this database").isEmpty();
         MockHttpServletResponse response = new MockHttpServletResponse();
+        GradiorProperties demo =
+                new GradiorProperties(true, "", GradiorProperties.SignUp.WORD, "", List.of(), false);
         ExtendedModelMap model = new ExtendedModelMap();
-        new AccountController(kitchens, new GradiorProperties(true, ""), new NullSecurityContextRepository())
+        new AccountController(kitchens, demo, entrance)
                 .login(model, response);
         assertThat(response.getStatus()).isEqualTo(503);
         assertThat(response.getHeader("Retry-After")).isEqualTo("2");

@@ -1,0 +1,144 @@
+package app.gradior.access;
+
+import io.github.bucket4j.Bandwidth;
+import io.github.bucket4j.Bucket;
+import io.github.bucket4j.BucketConfiguration;
+import io.github.bucket4j.ConsumptionProbe;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import org.springframework.stereotype.Service;
+
+/**
+ * How often passwords may be tried. Each try that fails costs from the bucket of that name at that address and from the address's own;
+ * their three rates make the waits grow: seconds after a handful, minutes after a dozen, most of an hour after thirty. A device that the
+ * account has signed in from has a bucket of its own instead. What strangers do elsewhere never closes a name: it only makes each try
+ * from an unknown place cost more, and the first from a fresh place is always let through.
+ */
+@Service
+public class Attempts {
+    /** Tries of one name from one address: so many at once, and again over so long; arbitrary. */
+    private static final BucketConfiguration PAIR = rates(5, 12, 30);
+    /** Of all names from one address. */
+    private static final BucketConfiguration ADDRESS = rates(20, 60, 200);
+    /** From a device that the account has signed in from. */
+    private static final BucketConfiguration DEVICE = rates(8, 20, 60);
+    /** Failures of one name from anywhere: more in an hour is an attack. */
+    private static final BucketConfiguration NAME = BucketConfiguration.builder()
+            .addLimit(Bandwidth.builder()
+                    .capacity(40)
+                    .refillGreedy(40, Duration.ofHours(1))
+                    .build())
+            .build();
+    /** What a try from an unknown place costs while a name is attacked: all but one of what a fresh pair has. */
+    private static final int COST_WHILE_ATTACKED = 4;
+
+    private static final Duration REMEMBERED = Duration.ofDays(2);
+
+    private final AccessMapper mapper;
+    private final AttemptBuckets buckets;
+    private final Clock clock;
+
+    Attempts(AccessMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+        this.buckets = new AttemptBuckets(mapper, clock);
+    }
+
+    private static BucketConfiguration rates(int aMinute, int anHour, int aDay) {
+        return BucketConfiguration.builder()
+                .addLimit(limit(aMinute, Duration.ofMinutes(1)))
+                .addLimit(limit(anHour, Duration.ofHours(1)))
+                .addLimit(limit(aDay, Duration.ofDays(1)))
+                .build();
+    }
+
+    private static Bandwidth limit(int tries, Duration in) {
+        return Bandwidth.builder().capacity(tries).refillGreedy(tries, in).build();
+    }
+
+    /**
+     * A try of a name's password.
+     *
+     * @param login the name, as it is looked up
+     * @param address where it comes from; of IPv6 only the network counts
+     * @param knownDevice the device, when this account has signed in from it before; empty for none
+     */
+    public record Try(String login, String address, String knownDevice) {
+        private String pairKey() {
+            return "pair:" + Hashes.sha256(login + "|" + network());
+        }
+
+        private String nameKey() {
+            return "name:" + Hashes.sha256(login);
+        }
+
+        private String network() {
+            int fourth = -1;
+            for (int i = 0; i < 4 && address.contains(":"); i++) {
+                fourth = address.indexOf(':', fourth + 1);
+            }
+            return fourth > 0 ? address.substring(0, fourth) : address;
+        }
+
+        private boolean known() {
+            return !knownDevice.isEmpty();
+        }
+    }
+
+    /**
+     * Takes the cost of a try before its password is looked at.
+     *
+     * @throws TooManyTries when it has to wait
+     */
+    public void take(Try attempt) {
+        if (attempt.known()) {
+            take(bucket("device:" + Hashes.sha256(attempt.login + attempt.knownDevice), DEVICE), 1);
+            return;
+        }
+        boolean attacked = bucket(attempt.nameKey(), NAME).getAvailableTokens() <= 0;
+        Bucket pair = bucket(attempt.pairKey(), PAIR);
+        int cost = attacked ? COST_WHILE_ATTACKED : 1;
+        take(pair, cost);
+        try {
+            take(bucket("address:" + attempt.network(), ADDRESS), 1);
+        } catch (TooManyTries wait) {
+            pair.addTokens(cost);
+            throw wait;
+        }
+    }
+
+    private static void take(Bucket bucket, int cost) {
+        ConsumptionProbe probe = bucket.tryConsumeAndReturnRemaining(cost);
+        if (!probe.isConsumed()) {
+            throw new TooManyTries(Duration.ofNanos(probe.getNanosToWaitForRefill()));
+        }
+    }
+
+    /** The password fitted: what it cost is given back. */
+    public void fitted(Try attempt) {
+        if (attempt.known()) {
+            bucket("device:" + Hashes.sha256(attempt.login + attempt.knownDevice), DEVICE)
+                    .addTokens(1);
+            return;
+        }
+        bucket(attempt.pairKey(), PAIR).addTokens(COST_WHILE_ATTACKED);
+        bucket("address:" + attempt.network(), ADDRESS).addTokens(1);
+    }
+
+    /** It did not. */
+    public void failed(Try attempt) {
+        if (!attempt.known()) {
+            bucket(attempt.nameKey(), NAME).tryConsume(1);
+        }
+        if (clock.millis() % 100 == 0) {
+            mapper.forgetBuckets(LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)
+                    .minus(REMEMBERED));
+        }
+    }
+
+    private Bucket bucket(String key, BucketConfiguration configuration) {
+        return buckets.builder().build(key, () -> configuration);
+    }
+}

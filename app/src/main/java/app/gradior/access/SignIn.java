@@ -1,0 +1,102 @@
+package app.gradior.access;
+
+import app.gradior.access.AccessMapper.AccountRow;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.Locale;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+
+/** Signing in: name and password against an account, tries counted, every outcome a line of the log. */
+@Service
+public class SignIn {
+    private static final Logger LOG = LoggerFactory.getLogger("app.gradior.access");
+    /** A device is known for so long after its last sign-in. */
+    public static final Duration DEVICE_KNOWN = Duration.ofDays(365);
+
+    private final AccessMapper mapper;
+    private final Passwords passwords;
+    private final Attempts attempts;
+    private final Clock clock;
+
+    SignIn(AccessMapper mapper, Passwords passwords, Attempts attempts, Clock clock) {
+        this.mapper = mapper;
+        this.passwords = passwords;
+        this.attempts = attempts;
+        this.clock = clock;
+    }
+
+    /** An account that may come in. */
+    public record Account(long id, long kitchenId, String login) {
+        private static Account of(AccountRow row) {
+            return new Account(row.id(), row.kitchenId(), row.login());
+        }
+    }
+
+    /** A name as accounts are looked up by it. */
+    public static String plain(String login) {
+        return login.strip().toLowerCase(Locale.ROOT);
+    }
+
+    /**
+     * The account that name and password go with; empty when they do not go together.
+     *
+     * @param device the device's own mark; empty for none
+     * @throws TooManyTries when whoever tries has to wait
+     */
+    public Optional<Account> account(String name, String password, String address, String device) {
+        String login = plain(name);
+        Optional<AccountRow> found = mapper.account(login);
+        boolean known = !device.isEmpty()
+                && found.filter(row -> mapper.knows(row.id(), Hashes.sha256(device)) > 0)
+                        .isPresent();
+        Attempts.Try attempt = new Attempts.Try(login, address, known ? device : "");
+        try {
+            attempts.take(attempt);
+        } catch (TooManyTries wait) {
+            LOG.warn("sign-in of {} from {} has to wait {} s", shown(login), address, wait.seconds());
+            throw wait;
+        }
+        if (found.isEmpty()) {
+            passwords.pretend(password);
+        }
+        if (found.isEmpty() || !passwords.fits(password, found.get().passwordHash())) {
+            attempts.failed(attempt);
+            LOG.warn("sign-in of {} from {} failed", shown(login), address);
+            return Optional.empty();
+        }
+        attempts.fitted(attempt);
+        AccountRow row = found.get();
+        if (passwords.wantsRehash(row.passwordHash())) {
+            mapper.rehash(row.id(), row.passwordHash(), passwords.hash(password));
+        }
+        return Optional.of(Account.of(row));
+    }
+
+    /** The account that enters a kitchen without a password: that of the demo, or one just made. */
+    public Optional<Account> account(String login) {
+        return mapper.account(plain(login)).map(Account::of);
+    }
+
+    /** Somebody came in, from there; the device is known from now on. */
+    public void cameIn(Account account, String address, String device) {
+        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        mapper.know(account.id(), Hashes.sha256(device), now);
+        mapper.forgetDevices(now.minus(DEVICE_KNOWN));
+        LOG.info("{} signed in from {}", shown(account.login()), address);
+    }
+
+    public void wentOut(String login, String address) {
+        LOG.info("{} signed out at {}", shown(login), address);
+    }
+
+    /** A name as it may stand in a log: in one line, and not too long. */
+    private static String shown(String login) {
+        String line = login.replaceAll("[\\p{Cntrl}\\p{Cf}\\p{Zl}\\p{Zp}]", "?");
+        return "“" + (line.length() > 80 ? line.substring(0, 80) + "…" : line) + "”";
+    }
+}

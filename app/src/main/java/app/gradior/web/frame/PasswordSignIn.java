@@ -1,0 +1,39 @@
+package app.gradior.web.frame;
+
+import app.gradior.access.SignIn;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.security.authentication.AuthenticationProvider;
+import org.springframework.security.authentication.BadCredentialsException;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+
+/** Name and password as the sign-in form sends them, with the place and the device they come from. */
+final class PasswordSignIn implements AuthenticationProvider {
+    private final SignIn signIn;
+
+    PasswordSignIn(SignIn signIn) {
+        this.signIn = signIn;
+    }
+
+    /** Where a try comes from. */
+    record From(String address, String device) {
+        static From of(HttpServletRequest request) {
+            return new From(request.getRemoteAddr(), Entrance.device(request));
+        }
+    }
+
+    @Override
+    public Authentication authenticate(Authentication typed) {
+        From from = typed.getDetails() instanceof From f ? f : new From("", "");
+        String password = String.valueOf(typed.getCredentials());
+        SignIn.Account account = signIn.account(typed.getName(), password, from.address(), from.device())
+                .orElseThrow(() -> new BadCredentialsException("name and password do not go together"));
+        KitchenUser user = new KitchenUser(account.kitchenId(), account.id(), account.login());
+        return UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities());
+    }
+
+    @Override
+    public boolean supports(Class<?> authentication) {
+        return UsernamePasswordAuthenticationToken.class.isAssignableFrom(authentication);
+    }
+}

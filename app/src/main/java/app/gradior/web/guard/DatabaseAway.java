@@ -1,0 +1,41 @@
+package app.gradior.web.guard;
+
+import java.sql.SQLException;
+import java.sql.SQLNonTransientConnectionException;
+import java.sql.SQLTransientConnectionException;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.transaction.CannotCreateTransactionException;
+
+/** Tells faults of the database itself, which pass, from faults of what was asked of it. */
+public final class DatabaseAway {
+    /** After so long it is worth asking again, s. */
+    public static final int RETRY_AFTER_S = 3;
+    /** MariaDB: disk full, error of the storage engine, table is full, temporary file not written. */
+    private static final Set<Integer> FULL = Set.of(1021, 1030, 1114, 1026, 3);
+    /** MariaDB: server shutdown, deadlock, lock waited for too long, read-only for now. */
+    private static final Set<Integer> PASSING = Set.of(1053, 1205, 1213, 1290, 1836);
+
+    private DatabaseAway() {}
+
+    /** What a cook is told of it; empty when the fault is another. */
+    public static Optional<String> says(@Nullable Throwable fault) {
+        for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException sql && FULL.contains(sql.getErrorCode())) {
+                return Optional.of("The disk of the kitchen's computer is full, so this was not kept. What was recorded before"
+                        + " is safe: make room, and send it again.");
+            }
+            if (cause instanceof SQLTransientConnectionException
+                    || cause instanceof SQLNonTransientConnectionException
+                    || cause instanceof DataAccessResourceFailureException
+                    || cause instanceof CannotCreateTransactionException
+                    || cause instanceof SQLException known && PASSING.contains(known.getErrorCode())) {
+                return Optional.of("The database is away for a moment. What was recorded is safe; this page tries again by"
+                        + " itself.");
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,115 @@
+package app.gradior.web.guard;
+
+import app.gradior.access.Hashes;
+import app.gradior.kitchen.SentForms;
+import app.gradior.web.frame.KitchenUser;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.Part;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * A form that is sent is done once: the same form with the same words sent again, by a second tap or a reload, is answered with the
+ * place that the first one led to. Every form of a page carries a mark of its own ({@link FormMark}); what scripts send does not count,
+ * nor what was refused, since the page then comes back with a fresh mark.
+ */
+public final class FormOnceFilter extends OncePerRequestFilter {
+    private static final long ASK_AGAIN_MS = 50;
+    private static final long LONGEST_WAIT_MS = 15_000;
+
+    private final SentForms forms;
+
+    public FormOnceFilter(SentForms forms) {
+        this.forms = forms;
+    }
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return !"POST".equals(request.getMethod())
+                || request.getHeader("X-Requested-By") != null
+                || request.getParameter(FormMark.FIELD) == null;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        if (who == null || !(who.getPrincipal() instanceof KitchenUser user)) {
+            chain.doFilter(request, response);
+            return;
+        }
+        String key = key(request);
+        if (!forms.begin(user.kitchenId(), key)) {
+            answerAgain(user.kitchenId(), key, request, response);
+            return;
+        }
+        boolean done = false;
+        try {
+            chain.doFilter(request, response);
+            @Nullable String place = response.getHeader("Location");
+            if (place != null && response.getStatus() < HttpStatus.BAD_REQUEST.value()) {
+                forms.done(user.kitchenId(), key, place);
+                done = true;
+            }
+        } finally {
+            if (!done) {
+                forms.forget(user.kitchenId(), key);
+            }
+        }
+    }
+
+    /** Mark, address and words of a form. */
+    private static String key(HttpServletRequest request) throws IOException, ServletException {
+        StringBuilder all = new StringBuilder(request.getRequestURI());
+        new TreeMap<>(request.getParameterMap()).forEach((name, values) -> {
+            if (!name.equals("_csrf")) {
+                all.append('\n').append(name).append('=').append(Arrays.toString(values));
+            }
+        });
+        String type = request.getContentType();
+        if (type != null && type.startsWith("multipart/")) {
+            for (Part part : request.getParts()) {
+                all.append('\n').append(part.getSubmittedFileName()).append(part.getSize());
+            }
+        }
+        return Hashes.sha256(all.toString());
+    }
+
+    private void answerAgain(long kitchenId, String key, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
+        for (long waited = 0; waited < LONGEST_WAIT_MS; waited += ASK_AGAIN_MS) {
+            Optional<SentForms.Sent> sent = forms.sent(kitchenId, key);
+            if (sent.isEmpty()) {
+                break; // the first was refused
+            }
+            if (sent.get().place() != null) {
+                response.setStatus(HttpStatus.SEE_OTHER.value());
+                response.setHeader("Location", sent.get().place());
+                return;
+            }
+            try {
+                TimeUnit.MILLISECONDS.sleep(ASK_AGAIN_MS);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                break;
+            }
+        }
+        PlainAnswer.write(
+                request,
+                response,
+                HttpStatus.CONFLICT,
+                "This form was sent twice at once, and the first was not taken. Go back and send it once more.",
+                0);
+    }
+}

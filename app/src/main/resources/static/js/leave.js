@@ -1,0 +1,19 @@
+// @ts-check
+// Signing out: what waits is sent first, and nothing of this account stays in the browser.
+import { TapQueue, waitingPots } from './queue.js';
+import { empty } from './store.js';
+
+const form = /** @type {HTMLFormElement | null} */ (document.querySelector('form.who'));
+form?.addEventListener('submit', async (event) => {
+  event.preventDefault();
+  for (const potId of waitingPots()) {
+    await new TapQueue(potId).flush();
+  }
+  const left = waitingPots().reduce((sum, potId) => sum + new TapQueue(potId).waiting().length, 0);
+  const entries = left === 1 ? 'One entry is' : `${left} entries are`;
+  if (left && !confirm(`${entries} not sent yet, and would be lost. Sign out all the same?`)) {
+    return;
+  }
+  empty();
+  form.submit();
+});
