@@ -33,6 +33,7 @@ public class Batches {
     /** More are never asked for at once. */
     private static final int ALL = 500;
 
+    static final String CLIENT_KEY = "[A-Za-z0-9._:-]{1,64}";
     /** How far ahead of our clock another device's may be. */
     private static final Duration CLOCK_SKEW = Duration.ofMinutes(5);
 
@@ -75,7 +76,7 @@ public class Batches {
     /** An event as it comes in. */
     public record Draft(String clientKey, Instant at, EventBody body) {
         public Draft {
-            if (!clientKey.matches("[A-Za-z0-9._:-]{1,64}")) {
+            if (!clientKey.matches(CLIENT_KEY)) {
                 throw Refusal.unfit(
                         "clientKey", "1 to 64 letters, digits, dots, colons, dashes or underscores expected");
             }
@@ -468,7 +469,7 @@ public class Batches {
     public void rebuild(Kitchen kitchen, long batchId) {
         Batch batch = batch(kitchen.id(), batchId);
         summarise(kitchen.id(), batch);
-        lessons.learn(kitchen, batch);
+        learn(kitchen, batch);
     }
 
     private void summarise(long kitchenId, Batch batch) {

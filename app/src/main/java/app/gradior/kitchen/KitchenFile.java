@@ -1,16 +1,10 @@
 package app.gradior.kitchen;
 
-import app.gradior.store.Rows.BurnerRow;
+import app.gradior.measure.MeasureSystem;
 import app.gradior.store.Rows.ContainerRow;
-import app.gradior.store.Rows.FoodRow;
-import app.gradior.store.Rows.JarRow;
 import app.gradior.store.Rows.LineRow;
-import app.gradior.store.Rows.MeasureRow;
-import app.gradior.store.Rows.NameRow;
 import app.gradior.store.Rows.PhotoRow;
-import app.gradior.store.Rows.PotRow;
 import app.gradior.store.Rows.SauceRow;
-import app.gradior.store.Rows.WaterTestRow;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -22,13 +16,27 @@ import tools.jackson.databind.JsonNode;
  */
 final class KitchenFile {
     static final String FORMAT = "gradior.kitchen";
-    static final int VERSION = 1;
+    /** Version 1 had no section of the kitchen itself; it is still read. */
+    static final int VERSION = 2;
+
     /** Fields of a plan that name pots. */
     static final List<String> PLAN_POTS = List.of("potId", "otherPotId");
     /** Fields of a plan that name burners. */
     static final List<String> PLAN_BURNERS = List.of("burnerId", "otherBurnerId");
 
     private KitchenFile() {}
+
+    /** The kitchen itself. */
+    record KitchenOut(String name, MeasureSystem measures, boolean fahrenheit, double altitudeM, String timeZone) {
+        static KitchenOut of(Kitchen kitchen) {
+            return new KitchenOut(
+                    kitchen.name(),
+                    kitchen.measures(),
+                    kitchen.fahrenheit(),
+                    kitchen.altitudeM(),
+                    kitchen.zone().getId());
+        }
+    }
 
     /** A version of a sauce, with its lines. */
     record Version(SauceRow version, List<LineRow> lines) {}
@@ -68,19 +76,4 @@ final class KitchenFile {
             JsonNode ticks,
             @Nullable Integer batch,
             LocalDateTime savedAt) {}
-
-    /** The file. */
-    record Whole(
-            String format,
-            int formatVersion,
-            List<PotRow> pots,
-            List<BurnerRow> burners,
-            List<JarRow> jars,
-            List<WaterTestRow> waterTests,
-            List<FoodRow> foods,
-            List<NameRow> names,
-            List<MeasureRow> measures,
-            List<SauceOut> sauces,
-            List<BatchOut> batches,
-            List<PlanOut> plans) {}
 }

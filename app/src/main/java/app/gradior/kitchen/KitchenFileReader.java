@@ -1,8 +1,14 @@
 package app.gradior.kitchen;
 
+import app.gradior.kitchen.KitchenFile.BatchOut;
+import app.gradior.kitchen.KitchenFile.KitchenOut;
+import app.gradior.kitchen.KitchenFile.PlanOut;
+import app.gradior.kitchen.KitchenFile.SauceOut;
+import app.gradior.larder.Catalogue;
 import app.gradior.store.BatchMapper;
 import app.gradior.store.Inserted;
 import app.gradior.store.KitMapper;
+import app.gradior.store.KitchenMapper;
 import app.gradior.store.LarderMapper;
 import app.gradior.store.LessonMapper;
 import app.gradior.store.PhotoMapper;
@@ -11,25 +17,65 @@ import app.gradior.store.Rows.BatchRow;
 import app.gradior.store.Rows.BurnerRow;
 import app.gradior.store.Rows.ContainerRow;
 import app.gradior.store.Rows.EventRow;
+import app.gradior.store.Rows.FoodRow;
+import app.gradior.store.Rows.JarRow;
+import app.gradior.store.Rows.KitchenRow;
 import app.gradior.store.Rows.LineRow;
+import app.gradior.store.Rows.MeasureRow;
+import app.gradior.store.Rows.NameRow;
 import app.gradior.store.Rows.PhotoRow;
 import app.gradior.store.Rows.PlanRow;
 import app.gradior.store.Rows.PotRow;
 import app.gradior.store.Rows.WaterTestRow;
 import app.gradior.store.SauceMapper;
 import app.gradior.store.ShelfMapper;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.Semaphore;
+import java.util.function.BiConsumer;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectReader;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Reads a kitchen's file, which may come from anybody: everything in it is checked as if it had been typed. */
 @Service
 public class KitchenFileReader {
+    private static final Logger LOG = LoggerFactory.getLogger(KitchenFileReader.class);
+    private static final Set<String> SECTIONS = Set.of(
+            "format",
+            "formatVersion",
+            "kitchen",
+            "pots",
+            "burners",
+            "jars",
+            "waterTests",
+            "foods",
+            "names",
+            "measures",
+            "sauces",
+            "batches",
+            "plans");
+
     private final KitMapper kit;
     private final SauceMapper sauces;
     private final LarderMapper larder;
@@ -38,10 +84,17 @@ public class KitchenFileReader {
     private final ShelfMapper shelf;
     private final PhotoMapper photos;
     private final LessonMapper lessons;
+    private final KitchenMapper kitchens;
     private final Batches summaries;
     private final Larder known;
     private final EventJson events;
+    private final StageJson stages;
+    private final FoodJson foods;
     private final JsonMapper json;
+    /** Reads one thing of many that follow one another. */
+    private final ObjectReader trees;
+    /** One file at a time: each takes minutes of a core. */
+    private final Semaphore reading = new Semaphore(1);
 
     KitchenFileReader(
             KitMapper kit,
@@ -52,9 +105,12 @@ public class KitchenFileReader {
             ShelfMapper shelf,
             PhotoMapper photos,
             LessonMapper lessons,
+            KitchenMapper kitchens,
             Batches summaries,
             Larder known,
             EventJson events,
+            StageJson stages,
+            FoodJson foods,
             JsonMapper json) {
         this.kit = kit;
         this.sauces = sauces;
@@ -64,78 +120,298 @@ public class KitchenFileReader {
         this.shelf = shelf;
         this.photos = photos;
         this.lessons = lessons;
+        this.kitchens = kitchens;
         this.summaries = summaries;
         this.known = known;
         this.events = events;
+        this.stages = stages;
+        this.foods = foods;
         this.json = json;
+        this.trees = json.readerFor(JsonNode.class).without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
+    }
+
+    /** A file that can be read from its beginning more than once. */
+    public interface Source {
+        InputStream open() throws IOException;
     }
 
     /**
-     * Reads a file into a kitchen that has neither sauces nor batches yet; its kit is replaced by the file's.
+     * Reads a file into a kitchen that has neither sauces nor batches yet; its kit is replaced by the file's, and it takes the file's
+     * name, measures, altitude and clock. Nothing is kept of a file with a fault.
      *
-     * @throws Refusal when the kitchen is not empty, or the file is no such file
+     * @throws Refusal when the kitchen is not empty, another file is being read, or with all that is wrong with the file
      */
     @Transactional
     public void read(Kitchen kitchen, byte[] file) {
-        long id = kitchen.id();
-        if (!sauces.sauces(id).isEmpty() || !batches.everyOne(id).isEmpty()) {
-            throw Refusal.conflict(
-                    "file", "This kitchen has sauces or batches: a file is read into an empty one. Set one up for it.");
+        read(kitchen, () -> new ByteArrayInputStream(file));
+    }
+
+    /** The same of a file that is too large to be held. */
+    @Transactional
+    public void read(Kitchen kitchen, Source file) {
+        if (!reading.tryAcquire()) {
+            throw Refusal.conflict("file", "Another kitchen's file is being read in just now: try again in a minute.");
         }
         try {
-            KitchenFile.Whole whole = json.readValue(file, KitchenFile.Whole.class);
-            if (!whole.format().equals(KitchenFile.FORMAT) || whole.formatVersion() != KitchenFile.VERSION) {
-                throw Refusal.unfit("format", "This is no kitchen's file of format 1.");
-            }
-            write(kitchen, whole);
-        } catch (JacksonException e) {
-            throw EventJson.refusal(e);
-        } catch (IllegalArgumentException | IndexOutOfBoundsException | IllegalStateException | DataAccessException e) {
-            throw Refusal.unfit("file", "Something in this file does not fit: " + e.getMessage());
+            readAlone(kitchen, file);
+        } finally {
+            reading.release();
+            known.changed(kitchen.id());
         }
     }
 
-    private void write(Kitchen kitchen, KitchenFile.Whole whole) {
+    private void readAlone(Kitchen kitchen, Source file) {
+        if (kitchens.lock(kitchen.id()).isEmpty()) {
+            throw Refusal.missing("kitchen");
+        }
+        if (!sauces.sauces(kitchen.id()).isEmpty() || !batches.ids(kitchen.id()).isEmpty()) {
+            throw Refusal.conflict(
+                    "file", "This kitchen has sauces or batches: a file is read into an empty one. Set one up for it.");
+        }
+        KitchenFileChecks checks = new KitchenFileChecks(events, stages, foods);
+        try {
+            Small small = new Small();
+            each(file, checks, small::take, null);
+            check(small, checks);
+            each(file, checks, (name, node) -> {}, (path, node) -> {
+                BatchOut batch = checks.got(path, () -> json.treeToValue(node, BatchOut.class));
+                if (batch != null) {
+                    checks.at(path, () -> checks.batch(path, batch, small.sauces.size()));
+                    pictures(path, batch, checks);
+                    small.batches++;
+                }
+            });
+            checkPlans(small, checks);
+            if (!checks.faults().isEmpty()) {
+                throw new Refusal(Refusal.Kind.UNFIT, checks.faults());
+            }
+            write(kitchen, small, file, checks);
+        } catch (DataAccessException e) {
+            LOG.warn("a kitchen's file does not fit the tables", e);
+            throw Refusal.unfit("file", "Something in this file does not fit. Nothing of it was kept.");
+        } catch (IOException e) {
+            throw Refusal.malformed("file", "This file could not be read to its end: send it again.");
+        }
+    }
+
+    private static void pictures(String path, BatchOut batch, KitchenFileChecks checks) {
+        for (int i = 0; i < batch.photos().size(); i++) {
+            byte[] image = batch.photos().get(i).image();
+            checks.at(path + ".photos[" + i + "].image", () -> Photos.ours(image));
+        }
+    }
+
+    /** What is small in a file, as its sections come. */
+    private static final class Small {
+        private final Map<String, JsonNode> sections = new HashMap<>();
+        private @Nullable KitchenOut kitchen;
+        private List<PotRow> pots = List.of();
+        private List<BurnerRow> burners = List.of();
+        private List<JarRow> jars = List.of();
+        private List<WaterTestRow> waterTests = List.of();
+        private List<FoodRow> foods = List.of();
+        private List<NameRow> names = List.of();
+        private List<MeasureRow> measures = List.of();
+        private List<SauceOut> sauces = List.of();
+        private List<PlanOut> plans = List.of();
+        private int batches;
+
+        void take(String name, JsonNode node) {
+            sections.put(name, node);
+        }
+    }
+
+    /** Goes through a file: its small sections by name, its batches one by one. */
+    private void each(
+            Source file,
+            KitchenFileChecks checks,
+            BiConsumer<String, JsonNode> section,
+            @Nullable BiConsumer<String, JsonNode> batch)
+            throws IOException {
+        try (InputStream in = file.open();
+                JsonParser parser = json.createParser(in)) {
+            if (parser.nextToken() != JsonToken.START_OBJECT) {
+                throw Refusal.malformed("file", "This is no kitchen's file.");
+            }
+            while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
+                String name = parser.currentName();
+                parser.nextToken();
+                if (!SECTIONS.contains(name)) {
+                    throw Refusal.unfit(name, "this field is not known");
+                }
+                if (!name.equals("batches")) {
+                    section.accept(name, trees.readTree(parser));
+                } else if (parser.currentToken() != JsonToken.START_ARRAY) {
+                    throw Refusal.unfit("batches", "a list is expected");
+                } else if (batch == null) {
+                    parser.skipChildren();
+                } else {
+                    for (int i = 0; parser.nextToken() != JsonToken.END_ARRAY && !checks.full(); i++) {
+                        batch.accept("batches[" + i + "]", trees.readTree(parser));
+                    }
+                    if (checks.full()) {
+                        return;
+                    }
+                }
+            }
+        } catch (JacksonException | UncheckedIOException e) {
+            throw Refusal.malformed("file", "This is no valid JSON: it breaks off, or a character is wrong in it.");
+        }
+    }
+
+    private <T> List<T> list(Small small, String name, Class<T> type, KitchenFileChecks checks) {
+        JsonNode node = small.sections.get(name);
+        if (node == null || !node.isArray()) {
+            checks.add(name, "a list is expected");
+            return List.of();
+        }
+        List<T> list = new ArrayList<>();
+        for (int i = 0; i < node.size(); i++) {
+            JsonNode item = node.get(i);
+            T read = checks.got(name + "[" + i + "]", () -> json.treeToValue(item, type));
+            if (read != null) {
+                list.add(read);
+            } else if (!item.isObject()) {
+                checks.add(name + "[" + i + "]", "an object is expected");
+            }
+        }
+        return list;
+    }
+
+    private static <T> void all(
+            String name, List<T> items, KitchenFileChecks checks, BiConsumer<String, T> check) {
+        for (int i = 0; i < items.size() && !checks.full(); i++) {
+            String path = name + "[" + i + "]";
+            T item = items.get(i);
+            checks.at(path, () -> check.accept(path, item));
+        }
+    }
+
+    private void check(Small small, KitchenFileChecks checks) {
+        JsonNode format = small.sections.get("format");
+        JsonNode version = small.sections.get("formatVersion");
+        boolean ours = format != null && format.isString() && format.stringValue().equals(KitchenFile.FORMAT);
+        int of = version != null && version.isInt() ? version.intValue() : 0;
+        if (!ours || of < 1 || of > KitchenFile.VERSION) {
+            throw Refusal.unfit("format", "This is no kitchen's file of format 1 or " + KitchenFile.VERSION + ".");
+        }
+        JsonNode kitchen = small.sections.get("kitchen");
+        if (kitchen != null) {
+            KitchenOut read = checks.got("kitchen", () -> json.treeToValue(kitchen, KitchenOut.class));
+            small.kitchen = read;
+            if (read != null) {
+                checks.at("kitchen", () -> checks.kitchen(read));
+            }
+        } else if (of >= 2) {
+            checks.add("kitchen", "this section is missing");
+        }
+        small.pots = list(small, "pots", PotRow.class, checks);
+        small.burners = list(small, "burners", BurnerRow.class, checks);
+        small.jars = list(small, "jars", JarRow.class, checks);
+        small.waterTests = list(small, "waterTests", WaterTestRow.class, checks);
+        small.foods = list(small, "foods", FoodRow.class, checks);
+        small.names = list(small, "names", NameRow.class, checks);
+        small.measures = list(small, "measures", MeasureRow.class, checks);
+        small.sauces = list(small, "sauces", SauceOut.class, checks);
+        all("pots", small.pots, checks, checks::pot);
+        all("burners", small.burners, checks, checks::burner);
+        all("jars", small.jars, checks, checks::jar);
+        all(
+                "waterTests",
+                small.waterTests,
+                checks,
+                (path, t) -> checks.waterTest(path, t, small.pots.size(), small.burners.size()));
+        all("foods", small.foods, checks, checks::food);
+        if (small.foods.size() > Larder.MOST_OWN) {
+            checks.add("foods", "a kitchen has at most " + Larder.MOST_OWN + " foods of its own");
+        }
+        Set<String> foodIds = new HashSet<>();
+        Catalogue.standard().foods().forEach(food -> foodIds.add(food.id()));
+        small.foods.forEach(food -> foodIds.add(food.foodId()));
+        all("names", small.names, checks, (path, n) -> checks.name(path, n, foodIds));
+        all("measures", small.measures, checks, checks::measure);
+        all("sauces", small.sauces, checks, checks::sauce);
+    }
+
+    private void checkPlans(Small small, KitchenFileChecks checks) {
+        small.plans = list(small, "plans", PlanOut.class, checks);
+        all("plans", small.plans, checks, (path, p) -> {
+            checks.place(path + ".sauce", p.sauce(), small.sauces.size());
+            Integer batch = p.batch();
+            if (batch != null) {
+                checks.place(path + ".batch", batch, small.batches);
+            }
+            Refusal.text("name", p.name(), 120);
+            checks.at(path + ".draft", () -> Plans.check(json.treeToValue(p.draft(), PlanDraft.class)));
+            checks.at(path + ".ticks", () -> Plans.checkTicks(p.ticks()));
+            places(path, p.draft(), KitchenFile.PLAN_POTS, small.pots.size(), checks);
+            places(path, p.draft(), KitchenFile.PLAN_BURNERS, small.burners.size(), checks);
+        });
+    }
+
+    private static void places(String path, JsonNode draft, List<String> fields, int size, KitchenFileChecks checks) {
+        for (String field : fields) {
+            long place = draft.path(field).longValue(-1);
+            if (place != -1) {
+                checks.place(path + ".draft." + field, place, size);
+            }
+        }
+    }
+
+    private void write(Kitchen kitchen, Small small, Source file, KitchenFileChecks checks) throws IOException {
         long id = kitchen.id();
+        KitchenOut itself = small.kitchen;
+        if (itself != null) {
+            kitchens.update(new KitchenRow(
+                    id,
+                    itself.name().strip(),
+                    itself.measures().name(),
+                    itself.fahrenheit(),
+                    itself.altitudeM(),
+                    itself.timeZone(),
+                    kitchen.demo()));
+        }
         kit.tests(id).forEach(t -> kit.removeTest(id, t.id()));
         kit.pots(id).forEach(p -> kit.removePot(id, p.id()));
         kit.burners(id).forEach(b -> kit.removeBurner(id, b.id()));
         kit.jars(id).forEach(j -> kit.removeJar(id, j.id()));
-        for (PotRow p : whole.pots()) {
-            KitchenKit.KitPot.of(p);
-            kit.insertPot(p.in(id));
-        }
-        whole.burners().forEach(b -> kit.insertBurner(b.in(id)));
-        whole.jars().forEach(j -> kit.insertJar(j.in(id)));
+        larder.foods(id).forEach(f -> larder.removeFood(id, f.foodId()));
+        larder.names(id).forEach(n -> larder.removeName(id, n.words()));
+        larder.measures(id).forEach(m -> larder.removeMeasure(id, m.word()));
+        small.pots.forEach(p -> kit.insertPot(p.in(id)));
+        small.burners.forEach(b -> kit.insertBurner(b.in(id)));
+        small.jars.forEach(j -> kit.insertJar(j.in(id)));
         List<Long> pots = kit.pots(id).stream().map(PotRow::id).toList();
         List<Long> burners = kit.burners(id).stream().map(BurnerRow::id).toList();
-        for (WaterTestRow t : whole.waterTests()) {
+        for (WaterTestRow t : small.waterTests) {
             long pot = pots.get((int) t.potId());
             long burner = burners.get((int) t.burnerId());
             Inserted key = new Inserted();
             kit.insertTest(t.of(0, id, pot, burner), key);
             kit.endTest(t.of(key.getId(), id, pot, burner));
         }
-        whole.foods().forEach(f -> larder.putFood(f.in(id)));
-        whole.names().forEach(n -> larder.putName(n.in(id)));
-        whole.measures().forEach(m -> larder.putMeasure(m.in(id)));
+        small.foods.forEach(f -> larder.putFood(f.in(id)));
+        small.names.forEach(n -> larder.putName(n.in(id)));
+        small.measures.forEach(m -> larder.putMeasure(m.in(id)));
         known.changed(id);
-        List<Long> sauceIds = whole.sauces().stream().map(s -> sauce(id, s)).toList();
-        List<Long> batchIds =
-                whole.batches().stream().map(b -> batch(kitchen, b, sauceIds)).toList();
-        for (KitchenFile.PlanOut p : whole.plans()) {
+        Kitchen now = Kitchen.of(kitchens.find(id).orElseThrow());
+        List<Long> sauceIds = small.sauces.stream().map(s -> sauce(id, s)).toList();
+        List<Long> batchIds = new ArrayList<>();
+        each(
+                file,
+                checks,
+                (name, node) -> {},
+                (path, node) -> batchIds.add(batch(now, json.treeToValue(node, BatchOut.class), sauceIds)));
+        for (PlanOut p : small.plans) {
             plan(id, p, sauceIds, pots, burners, batchIds);
         }
     }
 
-    private long sauce(long kitchenId, KitchenFile.SauceOut sauce) {
+    private long sauce(long kitchenId, SauceOut sauce) {
         Inserted key = new Inserted();
         sauces.insert(kitchenId, key);
         int expected = 1;
         for (KitchenFile.Version v : sauce.versions()) {
-            if (v.version().version() != expected) {
-                throw new IllegalArgumentException("a sauce's versions count from 1: " + expected + " expected");
-            }
             sauces.insertVersion(v.version().of(key.getId(), kitchenId));
             for (LineRow l : v.lines()) {
                 sauces.insertLine(l.of(key.getId(), expected));
@@ -145,14 +421,10 @@ public class KitchenFileReader {
             }
             expected++;
         }
-        if (expected == 1) {
-            throw new IllegalArgumentException("a sauce has one version or more");
-        }
         return key.getId();
     }
 
-    private long batch(Kitchen kitchen, KitchenFile.BatchOut b, List<Long> sauceIds) {
-        events.plan(b.plan().toString());
+    private long batch(Kitchen kitchen, BatchOut b, List<Long> sauceIds) {
         Integer sauce = b.sauce();
         Inserted key = new Inserted();
         batches.insert(
@@ -169,7 +441,6 @@ public class KitchenFileReader {
                 key);
         batches.insertPlan(kitchen.id(), key.getId(), b.plan().toString());
         for (KitchenFile.EventOut e : b.events()) {
-            events.read(e.type(), e.body());
             batches.insertEvent(
                     new EventRow(
                             0,
@@ -185,9 +456,10 @@ public class KitchenFileReader {
         LocalDateTime finishedAt = b.finishedAt();
         if (finishedAt != null) {
             batches.finish(kitchen.id(), key.getId(), finishedAt);
+        } else if (b.state().equals(Batch.State.ASIDE.name())) {
+            batches.move(kitchen.id(), key.getId(), Batch.State.LIVE.name(), Batch.State.ASIDE.name());
         }
         for (ContainerRow c : b.containers()) {
-            Shelf.check(c);
             shelf.insert(c.of(kitchen.id(), key.getId()), new Inserted());
         }
         for (PhotoRow p : b.photos()) {
@@ -203,7 +475,7 @@ public class KitchenFileReader {
 
     private void plan(
             long kitchenId,
-            KitchenFile.PlanOut p,
+            PlanOut p,
             List<Long> sauceIds,
             List<Long> pots,
             List<Long> burners,

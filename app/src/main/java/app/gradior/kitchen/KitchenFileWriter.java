@@ -16,12 +16,15 @@ import app.gradior.store.Rows.SauceRow;
 import app.gradior.store.SauceMapper;
 import app.gradior.store.ShelfMapper;
 import java.util.ArrayList;
+import java.io.ByteArrayOutputStream;
+import java.io.OutputStream;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -59,9 +62,17 @@ public class KitchenFileWriter {
         this.json = json;
     }
 
-    /** The kitchen's file. */
+    /** The kitchen's file, all at once. */
     @Transactional(readOnly = true)
     public byte[] write(Kitchen kitchen) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        write(kitchen, out);
+        return out.toByteArray();
+    }
+
+    /** The kitchen's file, batch by batch: as large as it may be, little of it is held at once. */
+    @Transactional(readOnly = true)
+    public void write(Kitchen kitchen, OutputStream out) {
         long id = kitchen.id();
         Places pots = new Places(kit.pots(id).stream().map(PotRow::id).toList());
         Places burners = new Places(kit.burners(id).stream().map(BurnerRow::id).toList());
@@ -69,34 +80,51 @@ public class KitchenFileWriter {
                 .sorted(Comparator.comparingLong(SauceRow::id))
                 .toList();
         Places sauceAt = new Places(written.stream().map(SauceRow::id).toList());
-        List<BatchRow> rows = batches.everyOne(id);
-        Places batchAt = new Places(rows.stream().map(BatchRow::id).toList());
+        List<Long> ids = batches.ids(id);
+        Places batchAt = new Places(ids);
         Map<Long, Boolean> counted = new HashMap<>();
         lessons.latest(id, Integer.MAX_VALUE).forEach(l -> counted.put(l.batchId(), l.counted()));
-        KitchenFile.Whole whole = new KitchenFile.Whole(
-                KitchenFile.FORMAT,
-                KitchenFile.VERSION,
-                kit.pots(id).stream().map(p -> p.in(0)).toList(),
-                kit.burners(id).stream().map(b -> b.in(0)).toList(),
-                kit.jars(id).stream()
-                        .map(j -> j.in(0))
-                        .sorted(Comparator.comparingDouble(JarRow::fillMl).thenComparing(JarRow::name))
-                        .toList(),
-                kit.tests(id).stream()
-                        .map(t -> t.of(0, 0, pots.of(t.potId()), burners.of(t.burnerId())))
-                        .toList(),
-                larder.foods(id).stream().map(f -> f.in(0)).toList(),
-                larder.names(id).stream().map(n -> n.in(0)).toList(),
-                larder.measures(id).stream().map(m -> m.in(0)).toList(),
-                written.stream().map(s -> sauce(id, s.id())).toList(),
-                rows.stream()
-                        .map(b -> batch(id, b, sauceAt, counted.getOrDefault(b.id(), true)))
-                        .toList(),
-                plans.all(id).stream()
-                        .filter(p -> sauceAt.knows(p.sauceId()))
-                        .map(p -> plan(p, sauceAt, pots, burners, batchAt))
-                        .toList());
-        return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(whole);
+        try (JsonGenerator file = json.writerWithDefaultPrettyPrinter().createGenerator(out)) {
+            file.writeStartObject();
+            file.writeStringProperty("format", KitchenFile.FORMAT);
+            file.writeNumberProperty("formatVersion", KitchenFile.VERSION);
+            file.writePOJOProperty("kitchen", KitchenFile.KitchenOut.of(kitchen));
+            file.writePOJOProperty("pots", kit.pots(id).stream().map(p -> p.in(0)).toList());
+            file.writePOJOProperty(
+                    "burners", kit.burners(id).stream().map(b -> b.in(0)).toList());
+            file.writePOJOProperty(
+                    "jars",
+                    kit.jars(id).stream()
+                            .map(j -> j.in(0))
+                            .sorted(Comparator.comparingDouble(JarRow::fillMl).thenComparing(JarRow::name))
+                            .toList());
+            file.writePOJOProperty(
+                    "waterTests",
+                    kit.tests(id).stream()
+                            .filter(t -> pots.knows(t.potId()) && burners.knows(t.burnerId()))
+                            .map(t -> t.of(0, 0, pots.of(t.potId()), burners.of(t.burnerId())))
+                            .toList());
+            file.writePOJOProperty("foods", larder.foods(id).stream().map(f -> f.in(0)).toList());
+            file.writePOJOProperty("names", larder.names(id).stream().map(n -> n.in(0)).toList());
+            file.writePOJOProperty(
+                    "measures", larder.measures(id).stream().map(m -> m.in(0)).toList());
+            file.writePOJOProperty(
+                    "sauces", written.stream().map(s -> sauce(id, s.id())).toList());
+            file.writeName("batches");
+            file.writeStartArray();
+            for (long batchId : ids) {
+                BatchRow row = batches.find(id, batchId).orElseThrow(() -> Refusal.missing("batch"));
+                file.writePOJO(batch(id, row, sauceAt, counted.getOrDefault(batchId, true)));
+            }
+            file.writeEndArray();
+            file.writePOJOProperty(
+                    "plans",
+                    plans.all(id).stream()
+                            .filter(p -> sauceAt.knows(p.sauceId()))
+                            .map(p -> plan(p, sauceAt, pots, burners, batchAt))
+                            .toList());
+            file.writeEndObject();
+        }
     }
 
     /** A batch's file: the same as one in the kitchen's. */

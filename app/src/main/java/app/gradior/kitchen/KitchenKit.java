@@ -116,12 +116,16 @@ public class KitchenKit {
 
     @Transactional
     public void addBurner(long kitchenId, String name, BurnerType type, double netPowerW) {
-        kit.insertBurner(new BurnerRow(
+        kit.insertBurner(checked(kitchenId, name, type, netPowerW));
+    }
+
+    static BurnerRow checked(long kitchenId, String name, BurnerType type, double netPowerW) {
+        return new BurnerRow(
                 0,
                 kitchenId,
                 Refusal.text("burnerName", name, 80),
                 type.name(),
-                Refusal.inRange("netPowerW", netPowerW, 50, STRONGEST_BURNER_W, " W")));
+                Refusal.inRange("netPowerW", netPowerW, 50, STRONGEST_BURNER_W, " W"));
     }
 
     @Transactional

@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The foods, names and measures a kitchen knows: the standard catalogue and its own. */
 @Service
 public class Larder {
-    private static final int MOST_OWN = 500;
+    static final int MOST_OWN = 500;
     private static final double LEAST_ML = 0.05;
     private static final double MOST_ML = 20_000;
 
@@ -159,13 +159,18 @@ public class Larder {
     /** A measure of the kitchen's own: "ladle", 90 mL. */
     @Transactional
     public void putMeasure(long kitchenId, String word, double ml) {
+        larder.putMeasure(new MeasureRow(kitchenId, measure(word, ml), ml));
+        changed(kitchenId);
+    }
+
+    /** The word of a measure as it is kept, if both can be. */
+    static String measure(String word, double ml) {
         String plain = Refusal.text("word", word, 40).toLowerCase(Locale.ROOT);
         if (!plain.matches("\\p{L}+")) {
             throw Refusal.unfit("word", "“" + plain + "”: one word of letters expected, such as ladle.");
         }
         Refusal.inRange("ml", ml, LEAST_ML, MOST_ML, " mL");
-        larder.putMeasure(new MeasureRow(kitchenId, plain, ml));
-        changed(kitchenId);
+        return plain;
     }
 
     @Transactional

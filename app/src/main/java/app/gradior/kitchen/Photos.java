@@ -39,7 +39,7 @@ public class Photos {
     private static final Semaphore DRAWING = new Semaphore(1, true);
 
     private static final int LONGEST_SIDE = 1600;
-    private static final int MOST_PER_BATCH = 12;
+    static final int MOST_PER_BATCH = 12;
 
     /** Place of the byte that says so in a PNG: the end of its first chunk. */
     private static final int PNG_INTERLACE = 28;

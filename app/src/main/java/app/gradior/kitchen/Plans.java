@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.heat.Atmosphere;
 import app.gradior.store.Inserted;
 import app.gradior.store.PlanMapper;
 import app.gradior.store.Rows.PlanRow;
@@ -15,6 +16,7 @@ import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Plans that are kept: saved, copied, ticked off, begun. */
@@ -22,6 +24,8 @@ import tools.jackson.databind.json.JsonMapper;
 public class Plans {
     private static final int MOST_WAITING = 100;
     private static final int MOST_TICKS = 300;
+    private static final String TICK = "[a-z0-9-]{1,40}";
+    private static final int MOST_MOVED_MIN = 24 * 60;
 
     private final PlanMapper plans;
     private final SauceBook book;
@@ -89,6 +93,38 @@ public class Plans {
         }
     }
 
+    /** A draft of a file: refused when it could not have been typed. */
+    static boolean check(PlanDraft draft) {
+        Refusal.inRange("amount", draft.amount(), 1e-3, 1e6, "");
+        Refusal.inRange("altitudeM", draft.altitudeM(), Atmosphere.LOWEST_M, Atmosphere.HIGHEST_M, " m");
+        Refusal.inRange("targetStep", draft.targetStep(), 1, 9, "");
+        Refusal.inRange("servedC", draft.servedC(), -20, 100, " °C");
+        Refusal.inRange("mostSaltPercent", draft.mostSaltPercent(), 0.1, 30, " %");
+        Refusal.inRange("liquidRatio", draft.liquidRatio(), 0.1, 20, "");
+        Refusal.inRange("movedMinutes", draft.movedMinutes(), -MOST_MOVED_MIN, MOST_MOVED_MIN, " min");
+        Double wish = draft.wishMl();
+        if (wish != null) {
+            Refusal.inRange("wishMl", wish, 1, 1e6, " mL");
+        }
+        draft.swaps().forEach((at, text) -> Refusal.text("swaps", text, 300));
+        draft.heats().forEach((at, heat) -> java.util.Objects.requireNonNull(heat));
+        java.util.Objects.requireNonNull(draft.by());
+        java.util.Objects.requireNonNull(draft.storage());
+        return true;
+    }
+
+    /** Ticks of a file. */
+    static void checkTicks(JsonNode ticks) {
+        if (!ticks.isArray() || ticks.size() > MOST_TICKS) {
+            throw Refusal.unfit("", "a list of at most " + MOST_TICKS + " is expected");
+        }
+        for (JsonNode tick : ticks) {
+            if (!tick.isString() || !tick.stringValue().matches(TICK)) {
+                throw Refusal.unfit("", "1 to 40 letters, digits or dashes expected");
+            }
+        }
+    }
+
     private Set<String> ticks(String text) {
         return json.readValue(text, new TypeReference<Set<String>>() {});
     }
@@ -150,7 +186,7 @@ public class Plans {
     @Transactional
     public void tick(Kitchen kitchen, long id, String key, boolean done) {
         PlanRow row = plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing("plan"));
-        if (!key.matches("[a-z0-9-]{1,40}")) {
+        if (!key.matches(TICK)) {
             throw Refusal.unfit("key", "1 to 40 letters, digits or dashes expected");
         }
         Set<String> ticks = new TreeSet<>(ticks(row.ticks()));

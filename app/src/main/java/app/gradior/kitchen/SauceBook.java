@@ -163,6 +163,17 @@ public class SauceBook {
      * @return all its faults; lines are named lines[0], lines[1], …
      */
     public List<Fault> faults(Kitchen kitchen, Draft draft) {
+        List<Fault> faults = new ArrayList<>(shape(draft));
+        List<Lines.Typed> typed =
+                draft.lines().stream().filter(line -> !line.text().isBlank()).toList();
+        for (int i = 0; i < Math.min(typed.size(), MOST_LINES); i++) {
+            lineFault(kitchen, typed.get(i), i, faults);
+        }
+        return faults;
+    }
+
+    /** Faults of a draft, but for what its lines mean. */
+    static List<Fault> shape(Draft draft) {
         List<Fault> faults = new ArrayList<>();
         if (draft.name().isBlank() || draft.name().strip().length() > 120) {
             faults.add(new Fault("name", "Give the sauce a name of 1 to 120 characters."));
@@ -188,9 +199,6 @@ public class SauceBook {
                 draft.lines().stream().filter(line -> !line.text().isBlank()).toList();
         if (typed.isEmpty() || typed.size() > MOST_LINES) {
             faults.add(new Fault("lines", "Write 1 to " + MOST_LINES + " ingredient lines."));
-        }
-        for (int i = 0; i < Math.min(typed.size(), MOST_LINES); i++) {
-            lineFault(kitchen, typed.get(i), i, faults);
         }
         return faults;
     }

@@ -61,9 +61,9 @@ public interface BatchMapper {
             @Param("begun") LocalDateTime begun,
             @Param("since") LocalDateTime since);
 
-    /** All there ever were, the oldest first. */
-    @Select(BATCH + "order by b.id")
-    List<BatchRow> everyOne(long kitchenId);
+    /** Ids of all there ever were, the oldest first. */
+    @Select("select id from batch where kitchen_id = #{kitchenId} order by id")
+    List<Long> ids(long kitchenId);
 
     @Update("""
             update batch set state = 'FINISHED', finished_at = #{at}

@@ -32,6 +32,10 @@ public interface KitchenMapper {
     @Select("select id, name, measures, fahrenheit, altitude_m, time_zone, demo from kitchen where id = #{kitchenId}")
     Optional<KitchenRow> find(long kitchenId);
 
+    /** The kitchen's id, held until the transaction ends. */
+    @Select("select id from kitchen where id = #{kitchenId} for update")
+    Optional<Long> lock(long kitchenId);
+
     @Select("select id from kitchen order by id")
     List<Long> all();
 

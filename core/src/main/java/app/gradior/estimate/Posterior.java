@@ -35,7 +35,11 @@ final class Posterior {
     private RealMatrix precision;
 
     Posterior(BatchStory story, double untilMinute) {
-        ThinnedReadings thinned = ThinnedReadings.of(story.upTo(untilMinute));
+        this(story, untilMinute, ThinnedReadings.of(story.upTo(untilMinute)));
+    }
+
+    /** From readings put together in another way, for tests. */
+    Posterior(BatchStory story, double untilMinute, ThinnedReadings thinned) {
         this.whole = story;
         this.story = thinned.story();
         this.counts = thinned.counts();

@@ -24,12 +24,15 @@ record ThinnedReadings(BatchStory story, double[] counts) {
     static final int MOST_AS_THEY_ARE = 200;
     /** The latest so many stay as they are. */
     private static final int LATEST = 40;
+    /** Fewer than this are not put together: one wild one among them could not be told from the others. */
+    private static final int LEAST_GROUP = 5;
     /** A group spans no more than this: a pot's loss is a straight line for so long, min. */
     private static final double LONGEST_GROUP_MIN = 12;
     /** As far off its neighbours' line as this many standard deviations a reading does not count. */
     private static final double FAR = 5;
 
-    static ThinnedReadings of(BatchStory story) {
+    static ThinnedReadings of(BatchStory told) {
+        BatchStory story = FewerChanges.of(told);
         List<Happening> happenings = story.happenings();
         int total = (int)
                 happenings.stream().filter(h -> h.what() instanceof Reading).count();
@@ -38,7 +41,8 @@ record ThinnedReadings(BatchStory story, double[] counts) {
             Arrays.fill(ones, 1);
             return new ThinnedReadings(story, ones);
         }
-        int groupOf = (int) Math.ceil((double) (total - LATEST) / (MOST_AS_THEY_ARE - LATEST));
+        int groupOf =
+                Math.max(LEAST_GROUP, (int) Math.ceil((double) (total - LATEST) / (MOST_AS_THEY_ARE - LATEST)));
         List<Counted> thinned = new ArrayList<>();
         Map<Kind, List<Happening>> open = new EnumMap<>(Kind.class);
         int seen = 0;
@@ -54,7 +58,7 @@ record ThinnedReadings(BatchStory story, double[] counts) {
                 boolean full = group.size() >= groupOf
                         || !group.isEmpty() && happening.minute() - group.get(0).minute() > LONGEST_GROUP_MIN;
                 if (full) {
-                    thinned.add(together(reading.kind(), group));
+                    thinned.addAll(together(reading.kind(), group));
                     group.clear();
                 }
                 group.add(happening);
@@ -75,9 +79,7 @@ record ThinnedReadings(BatchStory story, double[] counts) {
 
     private static void close(Map<Kind, List<Happening>> open, List<Counted> thinned) {
         open.forEach((kind, group) -> {
-            if (!group.isEmpty()) {
-                thinned.add(together(kind, group));
-            }
+            thinned.addAll(together(kind, group));
         });
         open.clear();
     }
@@ -93,33 +95,38 @@ record ThinnedReadings(BatchStory story, double[] counts) {
         return sorted.size() % 2 == 1 ? sorted.get(middle) : (sorted.get(middle - 1) + sorted.get(middle)) / 2;
     }
 
-    /** One reading for a group: the mean of those near the line through the medians of its two halves. */
-    private static Counted together(Kind kind, List<Happening> group) {
-        int n = group.size();
-        if (n == 1) {
-            return new Counted(group.get(0), 1);
+    /** One reading for a group: the mean of those near its line, whose slope is the median of all slopes between two (Theil, Sen). */
+    private static List<Counted> together(Kind kind, List<Happening> group) {
+        if (group.size() < LEAST_GROUP) {
+            return group.stream().map(one -> new Counted(one, 1)).toList();
         }
-        List<Happening> early = group.subList(0, n / 2);
-        List<Happening> late = group.subList(n - n / 2, n);
-        double earlyMinute = median(early.stream().map(Happening::minute).toList());
-        double lateMinute = median(late.stream().map(Happening::minute).toList());
-        double earlyValue = median(early.stream().map(ThinnedReadings::value).toList());
-        double lateValue = median(late.stream().map(ThinnedReadings::value).toList());
-        double slope = lateMinute > earlyMinute ? (lateValue - earlyValue) / (lateMinute - earlyMinute) : 0;
+        List<Double> slopes = new ArrayList<>();
+        for (int i = 0; i < group.size(); i++) {
+            for (int j = i + 1; j < group.size(); j++) {
+                double apart = group.get(j).minute() - group.get(i).minute();
+                if (apart > 0) {
+                    slopes.add((value(group.get(j)) - value(group.get(i))) / apart);
+                }
+            }
+        }
+        double slope = slopes.isEmpty() ? 0 : median(slopes);
+        double start = group.get(0).minute();
+        double atStart = median(group.stream()
+                .map(one -> value(one) - slope * (one.minute() - start))
+                .toList());
         double minutes = 0;
         double values = 0;
         int near = 0;
         for (Happening happening : group) {
-            double onLine = earlyValue + slope * (happening.minute() - earlyMinute);
+            double onLine = atStart + slope * (happening.minute() - start);
             if (Math.abs(value(happening) - onLine) <= FAR * kind.sd(onLine)) {
                 minutes += happening.minute();
                 values += value(happening);
                 near++;
             }
         }
-        if (near == 0) {
-            return new Counted(group.get(n / 2), n);
-        }
-        return new Counted(new Happening(minutes / near, new Reading(kind, values / near)), near);
+        return near == 0
+                ? List.of(new Counted(group.get(group.size() / 2), group.size()))
+                : List.of(new Counted(new Happening(minutes / near, new Reading(kind, values / near)), near));
     }
 }

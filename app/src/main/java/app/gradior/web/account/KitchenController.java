@@ -9,7 +9,6 @@ import app.gradior.kitchen.Refusal;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import jakarta.servlet.http.HttpServletResponse;
-import java.io.IOException;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -22,6 +21,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 /** What a kitchen is called, and which measures, degrees, altitude and clock it has. */
 @Controller
@@ -82,11 +82,11 @@ class KitchenController {
 
     /** All of this kitchen in one file. */
     @GetMapping("/kitchen.json")
-    ResponseEntity<byte[]> file(@ModelAttribute("kitchen") Kitchen kitchen) {
+    ResponseEntity<StreamingResponseBody> file(@ModelAttribute("kitchen") Kitchen kitchen) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"kitchen.json\"")
-                .body(writer.write(kitchen));
+                .body(out -> writer.write(kitchen, out));
     }
 
     @PostMapping("/import")
@@ -94,10 +94,9 @@ class KitchenController {
             @ModelAttribute("kitchen") Kitchen kitchen,
             @RequestParam MultipartFile whole,
             Model model,
-            HttpServletResponse response)
-            throws IOException {
+            HttpServletResponse response) {
         try {
-            reader.read(kitchen, whole.getBytes());
+            reader.read(kitchen, whole::getInputStream);
             return "redirect:/sauces";
         } catch (Refusal refusal) {
             response.setStatus(422);

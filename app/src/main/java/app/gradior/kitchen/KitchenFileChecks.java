@@ -1,0 +1,381 @@
+package app.gradior.kitchen;
+
+import app.gradior.heat.Look;
+import app.gradior.kitchen.KitchenFile.BatchOut;
+import app.gradior.kitchen.KitchenFile.EventOut;
+import app.gradior.kitchen.KitchenFile.KitchenOut;
+import app.gradior.kitchen.KitchenFile.SauceOut;
+import app.gradior.larder.Food;
+import app.gradior.sauce.Texture;
+import app.gradior.sauce.Use;
+import app.gradior.store.Rows.BurnerRow;
+import app.gradior.store.Rows.ContainerRow;
+import app.gradior.store.Rows.FoodRow;
+import app.gradior.store.Rows.JarRow;
+import app.gradior.store.Rows.LineRow;
+import app.gradior.store.Rows.MeasureRow;
+import app.gradior.store.Rows.NameRow;
+import app.gradior.store.Rows.PotRow;
+import app.gradior.store.Rows.SauceRow;
+import app.gradior.store.Rows.WaterTestRow;
+import app.gradior.vessel.Jar;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+
+/** Everything of a kitchen's file, checked as if it had been typed; every fault with its path in the file. */
+final class KitchenFileChecks {
+    private static final int MOST_FAULTS = 50;
+    private static final LocalDateTime EARLIEST = LocalDateTime.of(2000, 1, 1, 0, 0);
+    private static final LocalDateTime LATEST = LocalDateTime.of(2100, 1, 1, 0, 0);
+    private static final int LONGEST_DAYS = 30;
+    private static final int MOST_EVENTS = 10_000;
+    private static final double MOST_G = 100_000;
+    private static final double MOST_MIN = 1e6;
+
+    private final EventJson events;
+    private final StageJson stages;
+    private final FoodJson foods;
+    private final List<Fault> faults = new ArrayList<>();
+
+    KitchenFileChecks(EventJson events, StageJson stages, FoodJson foods) {
+        this.events = events;
+        this.stages = stages;
+        this.foods = foods;
+    }
+
+    List<Fault> faults() {
+        return List.copyOf(faults);
+    }
+
+    boolean full() {
+        return faults.size() >= MOST_FAULTS;
+    }
+
+    void add(String path, String message) {
+        if (!full()) {
+            faults.add(new Fault(path, message));
+        }
+    }
+
+    /** Runs a check; what it refuses is a fault of that path, or below it. */
+    void at(String path, Runnable check) {
+        got(path, () -> {
+            check.run();
+            return true;
+        });
+    }
+
+    /** The same for what is made of the file; absent when it cannot be. */
+    <T> @Nullable T got(String path, Supplier<T> make) {
+        try {
+            return make.get();
+        } catch (Refusal refusal) {
+            refusal.faults().forEach(f -> add(below(path, f.field()), f.message()));
+        } catch (JacksonException e) {
+            EventJson.refusal(e).faults().forEach(f -> add(below(path, f.field()), f.message()));
+        } catch (IllegalArgumentException e) {
+            add(path, String.valueOf(e.getMessage()));
+        } catch (NullPointerException e) {
+            add(path, "something is missing here");
+        } catch (IndexOutOfBoundsException | ArithmeticException | IllegalStateException e) {
+            add(path, "this does not fit together");
+        }
+        return null;
+    }
+
+    private static String below(String path, String field) {
+        return field.isEmpty() || field.equals("body") ? path : path + "." + field;
+    }
+
+    private void range(String path, double value, double low, double high) {
+        if (!(value >= low && value <= high)) {
+            add(path, value + ": " + low + " to " + high + " expected");
+        }
+    }
+
+    private void text(String path, String text, int most) {
+        if (text.isBlank() || text.length() > most) {
+            add(path, text.isBlank() ? "this is empty" : "at most " + most + " characters");
+        }
+    }
+
+    private void length(String path, String text, int most) {
+        if (text.length() > most) {
+            add(path, "at most " + most + " characters");
+        }
+    }
+
+    private void moment(String path, LocalDateTime at) {
+        if (at.isBefore(EARLIEST) || at.isAfter(LATEST)) {
+            add(path, at + " is no time of a kitchen");
+        }
+    }
+
+    void place(String path, long place, int size) {
+        if (place < 0 || place >= size) {
+            add(path, place + " is no place in the list: 0 to " + (size - 1) + " expected");
+        }
+    }
+
+    void kitchen(KitchenOut k) {
+        text("kitchen.name", k.name(), 80);
+        at("kitchen.altitudeM", () -> Kitchen.altitude(k.altitudeM()));
+        at("kitchen.timeZone", () -> Kitchen.zone(k.timeZone()));
+    }
+
+    void pot(String path, PotRow p) {
+        at(path, () -> KitchenKit.KitPot.of(p).row(0));
+    }
+
+    void burner(String path, BurnerRow b) {
+        at(path, () -> KitchenKit.checked(0, b.name(), KitchenKit.BurnerType.valueOf(b.type()), b.netPowerW()));
+    }
+
+    void jar(String path, JarRow j) {
+        text(path + ".name", j.name(), 80);
+        at(path, () -> new Jar(j.name(), j.brimMl(), j.fillMl(), j.count()));
+    }
+
+    void waterTest(String path, WaterTestRow t, int pots, int burners) {
+        place(path + ".potId", t.potId(), pots);
+        place(path + ".burnerId", t.burnerId(), burners);
+        moment(path + ".startedAt", t.startedAt());
+        range(path + ".startG", t.startG(), 1, MOST_G);
+        at(path + ".look", () -> Look.ofKey(t.look()));
+        Double endG = t.endG();
+        boolean ended = endG != null;
+        if (ended != (t.minutes() != null) || ended != (t.pairFactor() != null) || ended != (t.logSd() != null)) {
+            add(path, "endG, minutes, pairFactor and logSd come together");
+        } else if (endG != null) {
+            range(path + ".endG", endG, 0, t.startG());
+            range(path + ".minutes", or(t.minutes()), 0, MOST_MIN);
+            range(path + ".pairFactor", or(t.pairFactor()), 0.01, 100);
+            range(path + ".logSd", or(t.logSd()), 1e-6, 10);
+        }
+    }
+
+    private static double or(@Nullable Double value) {
+        return value == null ? Double.NaN : value;
+    }
+
+    void food(String path, FoodRow f) {
+        if (!f.foodId().matches("[a-z0-9-]{1,60}")) {
+            add(path + ".foodId", "small letters, digits and dashes expected");
+        }
+        Food food = got(path + ".body", () -> foods.read(f.body()));
+        if (food != null && !food.id().equals(f.foodId())) {
+            add(path + ".body", "its id is '" + food.id() + "', not '" + f.foodId() + "'");
+        }
+        if (food != null && !food.per100g().closes()) {
+            add(path + ".body", "the parts do not add up to 98 to 102 g in 100 g");
+        }
+        if (food != null && food.name().length() > 120) {
+            add(path + ".body", "a name has at most 120 characters");
+        }
+    }
+
+    void name(String path, NameRow n, Set<String> known) {
+        text(path + ".words", n.words(), 120);
+        if (!known.contains(n.foodId())) {
+            add(path + ".foodId", "food '" + n.foodId() + "' is not known");
+        }
+    }
+
+    void measure(String path, MeasureRow m) {
+        at(path, () -> Larder.measure(m.word(), m.ml()));
+    }
+
+    void sauce(String path, SauceOut sauce) {
+        int expected = 1;
+        if (sauce.versions().isEmpty()) {
+            add(path + ".versions", "a sauce has one version or more");
+        }
+        for (KitchenFile.Version v : sauce.versions()) {
+            String at = path + ".versions[" + (expected - 1) + "]";
+            SauceRow row = v.version();
+            if (row.version() != expected) {
+                add(at + ".version.version", "versions count from 1: " + expected + " expected");
+            }
+            moment(at + ".version.savedAt", row.savedAt());
+            length(at + ".version.schools", row.schools(), 600);
+            SauceBook.Draft draft = got(at + ".version", () -> draft(row, v.lines()));
+            if (draft != null) {
+                SauceBook.shape(draft).forEach(f -> add(at + "." + f.field(), f.message()));
+                places(at, draft);
+            }
+            for (int i = 0; i < v.lines().size(); i++) {
+                line(at + ".lines[" + i + "]", v.lines().get(i));
+            }
+            expected++;
+        }
+    }
+
+    private void places(String path, SauceBook.Draft draft) {
+        for (int i = 0; i < draft.stages().size(); i++) {
+            for (int line : draft.stages().get(i).lines()) {
+                place(path + ".version.stages[" + i + "].lines", line, draft.lines().size());
+            }
+        }
+    }
+
+    private SauceBook.Draft draft(SauceRow row, List<LineRow> lines) {
+        return new SauceBook.Draft(
+                row.name(),
+                lines.stream()
+                        .map(l -> new Lines.Typed(l.text(), l.foodId(), l.massG()))
+                        .toList(),
+                Texture.valueOf(row.texture()),
+                row.targetStep(),
+                row.servedC(),
+                row.useOf().isEmpty() ? java.util.Optional.empty() : java.util.Optional.of(Use.valueOf(row.useOf())),
+                row.yieldMl(),
+                row.tags(),
+                stages.stages(row.stages()),
+                stages.schools(row.schools()),
+                row.notes());
+    }
+
+    private void line(String path, LineRow line) {
+        text(path + ".text", line.text(), 300);
+        Double massG = line.massG();
+        if (massG != null) {
+            range(path + ".massG", massG, 0, MOST_G);
+        }
+        String food = line.foodId();
+        if (food != null) {
+            length(path + ".foodId", food, 60);
+        }
+    }
+
+    void batch(String path, BatchOut b, int sauces) {
+        text(path + ".name", b.name(), 120);
+        Integer sauce = b.sauce();
+        if (sauce != null) {
+            place(path + ".sauce", sauce, sauces);
+        }
+        moment(path + ".startedAt", b.startedAt());
+        Batch.State state = got(path + ".state", () -> Batch.State.valueOf(b.state()));
+        LocalDateTime finished = b.finishedAt();
+        if (state != null && (state == Batch.State.FINISHED) != (finished != null)) {
+            add(path + ".finishedAt", "a finished batch has one, and no other");
+        }
+        if (finished != null) {
+            within(path + ".finishedAt", finished, b.startedAt(), b.startedAt().plusDays(LONGEST_DAYS));
+        }
+        BatchPlan plan = got(path + ".plan", () -> events.plan(b.plan().toString()));
+        int lines = 0;
+        if (plan != null) {
+            plan(path + ".plan", plan);
+            lines = plan.lines().size();
+        }
+        events(path, b, lines);
+        for (int i = 0; i < b.containers().size(); i++) {
+            ContainerRow c = b.containers().get(i);
+            at(path + ".containers[" + i + "]", () -> Shelf.check(c));
+            moment(path + ".containers[" + i + "].packedOn", c.packedOn().atStartOfDay());
+        }
+        if (b.photos().size() > Photos.MOST_PER_BATCH) {
+            add(path + ".photos", "at most " + Photos.MOST_PER_BATCH + " photographs");
+        }
+        for (int i = 0; i < b.photos().size(); i++) {
+            moment(path + ".photos[" + i + "].addedAt", b.photos().get(i).addedAt());
+        }
+    }
+
+    private void within(String path, LocalDateTime at, LocalDateTime from, LocalDateTime to) {
+        if (at.isBefore(from) || at.isAfter(to)) {
+            add(path, at + " is not from " + from + " to " + to);
+        }
+    }
+
+    private void plan(String path, BatchPlan plan) {
+        at(path, () -> {
+            plan.potOnHeat();
+            plan.heat();
+            plan.prior();
+            plan.course();
+            plan.pot().shape();
+        });
+        text(path + ".pot.name", plan.pot().name(), 120);
+        range(path + ".pot.emptyG", plan.pot().emptyG(), 0, MOST_G);
+        range(path + ".evaporatedG", plan.evaporatedG(), 0, MOST_G);
+        range(path + ".targetStep", plan.targetStep(), 1, 9);
+        range(path + ".servedC", plan.servedC(), -20, 110);
+        String burner = plan.burner();
+        if (burner != null) {
+            length(path + ".burner", burner, 120);
+        }
+        if (plan.lines().isEmpty() || plan.lines().size() > 300) {
+            add(path + ".lines", "1 to 300 lines expected");
+        }
+        for (int i = 0; i < plan.lines().size(); i++) {
+            BatchPlan.PlanLine line = plan.lines().get(i);
+            length(path + ".lines[" + i + "].text", line.text(), 400);
+            text(path + ".lines[" + i + "].foodId", line.foodId(), 60);
+            range(path + ".lines[" + i + "].massG", line.massG(), 0, MOST_G);
+            range(path + ".lines[" + i + "].logSd", line.logSd(), 0, 3);
+        }
+        List<BatchPlan.PlanStage> course = plan.stages() == null ? List.of() : plan.stages();
+        if (course.size() > 60 || plan.stages() != null && course.isEmpty()) {
+            add(path + ".stages", "1 to 60 stages expected");
+        }
+        for (int i = 0; i < course.size(); i++) {
+            stage(path + ".stages[" + i + "]", course.get(i), plan.lines().size());
+        }
+    }
+
+    private void stage(String path, BatchPlan.PlanStage stage, int lines) {
+        length(path + ".title", stage.title(), 120);
+        stage.lines().forEach(line -> place(path + ".lines", line, lines));
+        stage.pours().forEach(line -> place(path + ".pours", line, lines));
+        if (!stage.pours().isEmpty() && stage.pours().size() != 2) {
+            add(path + ".pours", "a slurry is a powder and a liquid: two lines expected");
+        }
+        at(path + ".value", () -> stage.end().end(stage.value()));
+        if (stage.minutes() < 0 || stage.minutes() > MOST_MIN || stage.minutesHigh() > MOST_MIN) {
+            add(path + ".minutes", "0 to " + MOST_MIN + " expected");
+        }
+    }
+
+    private void events(String path, BatchOut b, int lines) {
+        if (b.events().size() > MOST_EVENTS) {
+            add(path + ".events", "at most " + MOST_EVENTS + " events");
+            return;
+        }
+        Set<String> keys = new HashSet<>();
+        for (int i = 0; i < b.events().size() && !full(); i++) {
+            EventOut e = b.events().get(i);
+            String at = path + ".events[" + i + "]";
+            if (!e.clientKey().matches(Batches.CLIENT_KEY) || !keys.add(e.clientKey())) {
+                add(at + ".clientKey", "1 to 64 letters, digits, dots, colons, dashes or underscores, each once");
+            }
+            within(at + ".at", e.at(), b.startedAt().minusMinutes(1), b.startedAt().plusYears(5));
+            moment(at + ".recordedAt", e.recordedAt());
+            EventBody body = got(at, () -> events.read(e.type(), withNulls(e.body())));
+            if (body instanceof EventBody.Ticked ticked) {
+                ticked.lines().forEach(line -> place(at + ".lines", line, lines));
+            } else if (body instanceof EventBody.LeftOut left) {
+                left.lines().forEach(line -> place(at + ".lines", line, lines));
+            } else if (body instanceof EventBody.Undo undo && !keys.contains(undo.undoneKey())) {
+                boolean known = b.events().stream().anyMatch(o -> o.clientKey().equals(undo.undoneKey()));
+                if (!known) {
+                    add(at + ".undoneKey", "no event of this batch has the key '" + undo.undoneKey() + "'");
+                }
+            }
+        }
+    }
+
+    private static JsonNode withNulls(JsonNode body) {
+        if (!body.isObject()) {
+            throw Refusal.malformed("body", "an object is expected");
+        }
+        return body;
+    }
+}

@@ -1,0 +1,312 @@
+package app.gradior.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.hamcrest.Matchers.containsString;
+import static org.hamcrest.Matchers.not;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.BatchPlan;
+import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.EventBody;
+import app.gradior.kitchen.IngredientInput;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.KitchenFileWriter;
+import app.gradior.kitchen.KitchenKit;
+import app.gradior.kitchen.Larder;
+import app.gradior.kitchen.PlanDraft;
+import app.gradior.kitchen.Planning;
+import app.gradior.kitchen.Plans;
+import app.gradior.kitchen.SauceBook;
+import app.gradior.larder.StarchKind;
+import app.gradior.sauce.Texture;
+import app.gradior.simmer.Heat;
+import app.gradior.vessel.PotMaterial;
+import app.gradior.vessel.PotShape;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** One thing that cannot be reckoned, or is done twice, or has too much recorded of it, shuts nobody out. */
+class OddThingsTest extends PageCalls {
+    @Autowired
+    private Batches batches;
+
+    @Autowired
+    private Larder larder;
+
+    @Autowired
+    private KitchenKit kit;
+
+    @Autowired
+    private SauceBook book;
+
+    @Autowired
+    private Plans plans;
+
+    @Autowired
+    private Planning planning;
+
+    @Autowired
+    private KitchenFileWriter writer;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    private Kitchen kitchen;
+    private long good;
+    private long odd;
+
+    @BeforeEach
+    void twoPotsOneOfWhichIsOdd() {
+        kitchen = kitchens.kitchen(cook.kitchenId());
+        good = start("Steady glaze");
+        odd = start("Odd glaze");
+        larder.remember(kitchen, "harbour tonic", "vinegar-cider");
+        record(odd, new EventBody.Added(List.of(new IngredientInput("2 tbsp harbour tonic", null, null))));
+        larder.forget(kitchen.id(), "harbour tonic");
+    }
+
+    private long start(String name) {
+        BatchPlan plan = BatchPlan.hot(
+                List.of(
+                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.05),
+                        new BatchPlan.PlanLine("300 ml water", "water", 300, 0)),
+                Texture.SMOOTH,
+                0,
+                BatchPlan.PlanPot.of("Rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.STAINLESS),
+                new Heat(Look.LIVELY, LidState.OPEN),
+                0,
+                6.5,
+                20);
+        return batches.start(kitchen, name, null, null, plan, clock.instant());
+    }
+
+    private void record(long batch, EventBody body) {
+        clock.forward(Duration.ofSeconds(30));
+        String key = "k" + clock.instant().toEpochMilli();
+        batches.record(kitchen, batch, new Batches.Draft(key, clock.instant(), body));
+    }
+
+    private void opens(String... pages) throws Exception {
+        for (String page : pages) {
+            mvc.perform(as(get(page))).andExpect(status().isOk());
+        }
+    }
+
+    @Test
+    void aBatchWhoseWordWasForgottenShowsSoAndEveryOtherPageOpens() throws Exception {
+        mvc.perform(as(get("/")))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("Steady glaze")))
+                .andExpect(content().string(containsString("Cannot be reckoned")))
+                .andExpect(content().string(containsString("no food found in")));
+        opens("/sauces", "/plan/clock", "/log", "/log/shelf", "/kit", "/larder", "/strip", "/pot/" + good);
+        mvc.perform(as(get("/pot/" + odd)))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("This batch cannot be reckoned")))
+                .andExpect(content().string(containsString("2 tbsp harbour tonic")));
+        larder.remember(kitchen, "harbour tonic", "vinegar-cider");
+        mvc.perform(as(get("/pot/" + odd))).andExpect(content().string(not(containsString("cannot be reckoned"))));
+    }
+
+    @Test
+    void itCanStillBeTakenBackFinishedAndDeleted() throws Exception {
+        String key = batches.batch(kitchen.id(), odd).events().get(0).clientKey();
+        record(odd, new EventBody.Undo(key));
+        opens("/pot/" + odd);
+        record(odd, new EventBody.Added(List.of(new IngredientInput("10 g salt", null, null))));
+        larder.remember(kitchen, "quay dust", "salt");
+        record(odd, new EventBody.Added(List.of(new IngredientInput("10 g quay dust", null, null))));
+        larder.forget(kitchen.id(), "quay dust");
+        record(odd, new EventBody.Finished(700.0, null));
+        opens("/", "/log", "/log/" + odd, "/log/learning");
+        mvc.perform(as(post("/log/" + odd + "/away/delete")))
+                .andExpect(redirectedUrl("/log/" + odd + "/away?sure=true"));
+        assertThat(batches.batch(kitchen.id(), odd).state()).isEqualTo(Batch.State.FINISHED);
+        mvc.perform(as(post("/log/" + odd + "/away/delete").param("sure", "true")))
+                .andExpect(redirectedUrl("/log"));
+        mvc.perform(as(get("/log/" + odd))).andExpect(status().isNotFound());
+        assertThat(jdbc.queryForObject("select count(*) from batch_event where batch_id = ?", Integer.class, odd))
+                .isZero();
+        assertThat(batches.batch(kitchen.id(), good).state()).isEqualTo(Batch.State.LIVE);
+    }
+
+    @Test
+    void rowsThatCannotEvenBeReadKeepToThemselves() throws Exception {
+        jdbc.update("update batch_event set body = '{\"what\": 1}' where batch_id = ?", odd);
+        jdbc.update(
+                "insert into kitchen_food (kitchen_id, food_id, body, changed_at) values (?, 'ours', '{', now())",
+                kitchen.id());
+        jdbc.update(
+                "insert into kitchen_name (kitchen_id, words, food_id) values (?, 'gone', 'no-such-food')",
+                kitchen.id());
+        larder.putMeasure(kitchen.id(), "dipper", 80);
+        opens("/", "/sauces", "/log", "/larder", "/kit", "/pot/" + good, "/log/" + odd + "/away");
+        mvc.perform(as(get("/larder"))).andExpect(content().string(containsString("cannot be read")));
+        mvc.perform(as(post("/larder/odd/remove").param("food", "ours"))).andExpect(status().is3xxRedirection());
+        mvc.perform(as(get("/larder"))).andExpect(content().string(not(containsString("cannot be read"))));
+        mvc.perform(as(get("/pot/" + odd))).andExpect(content().string(containsString("cannot be reckoned")));
+        mvc.perform(as(post("/log/" + odd + "/away/delete").param("sure", "true")))
+                .andExpect(redirectedUrl("/log"));
+    }
+
+    private long keptPlan(long pot) throws Exception {
+        long sauce = Long.parseLong(saveSauce("1 kg damsons, stoned", "260 g soft brown sugar", "300 ml water"));
+        PlanDraft draft = PlanDraft.asWritten(
+                        book.sauce(kitchen, sauce),
+                        pot,
+                        kit.burners(kitchen.id()).get(0).id(),
+                        0,
+                        StarchKind.MAIZE)
+                .servedAt(java.time.LocalDateTime.ofInstant(clock.instant(), kitchen.zone())
+                        .plusHours(6));
+        return plans.save(kitchen, 0, 0, draft);
+    }
+
+    @Test
+    void aPlanWhosePotIsGoneSaysSoAndTheFileIsStillWritten() throws Exception {
+        long pot = kit.pots(kitchen.id()).get(0).id();
+        long burner = kit.burners(kitchen.id()).get(0).id();
+        long plan = keptPlan(pot);
+        jdbc.update(
+                "insert into water_test (kitchen_id, pot_id, burner_id, started_at, start_g, look) values (?, ?, ?, now(), 1000, 'lively')",
+                kitchen.id(),
+                pot,
+                burner);
+        kit.removePot(kitchen.id(), pot);
+        opens("/", "/plan", "/kit");
+        mvc.perform(as(get("/plan/clock")))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("This pot is no longer in your kit")));
+        mvc.perform(as(get("/plan/" + plan)))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("This pot is no longer in your kit")));
+        assertThat(writer.write(kitchen)).isNotEmpty();
+    }
+
+    @Test
+    void aPlanStartedFourTimesAtOnceIsOnePot() throws Exception {
+        long plan = keptPlan(kit.pots(kitchen.id()).get(1).id());
+        List<String> places = atOnce(4, () -> mvc.perform(post("/plan/start")
+                        .with(user(cook))
+                        .with(csrf())
+                        .param("plan", String.valueOf(plan)))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl());
+        assertThat(places).doesNotContainNull().containsOnly(places.get(0));
+        assertThat(batches.live(kitchen.id(), new ArrayList<>())).hasSize(3);
+    }
+
+    @Test
+    void aFormSentFourTimesAtOnceIsDoneOnceAndAgainWithOtherWords() throws Exception {
+        List<String> places = atOnce(4, () -> addJar("mark-1", "Squat jar"));
+        assertThat(places).containsOnly(places.get(0));
+        assertThat(jarNames()).containsOnlyOnce("Squat jar");
+        addJar("mark-1", "Squat jar");
+        assertThat(jarNames()).as("by a reload").containsOnlyOnce("Squat jar");
+        addJar("mark-1", "Tall jar");
+        addJar("mark-2", "Squat jar");
+        assertThat(jarNames()).contains("Tall jar").filteredOn("Squat jar"::equals).hasSize(2);
+        assertThat(addJar("mark-3", " ")).as("refused").isNull();
+        assertThat(addJar("mark-3", " ")).as("refused again, not answered as done").isNull();
+        assertThat(body(get("/kit"))).contains("name=\"_once\"");
+    }
+
+    private List<String> jarNames() {
+        return kit.jars(kitchen.id()).stream().map(jar -> jar.name()).toList();
+    }
+
+    private String addJar(String mark, String name) throws Exception {
+        return mvc.perform(post("/kit/jars")
+                        .with(user(cook))
+                        .with(csrf())
+                        .param("_once", mark)
+                        .param("jarName", name)
+                        .param("brimMl", "140")
+                        .param("headspaceMm", "6")
+                        .param("count", "3"))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+    }
+
+    private static <T> List<T> atOnce(int times, Callable<T> what) throws Exception {
+        ExecutorService hands = Executors.newFixedThreadPool(times);
+        CyclicBarrier together = new CyclicBarrier(times);
+        try {
+            List<Future<T>> running = new ArrayList<>();
+            for (int i = 0; i < times; i++) {
+                running.add(hands.submit(() -> {
+                    together.await();
+                    return what.call();
+                }));
+            }
+            List<T> done = new ArrayList<>();
+            for (Future<T> one : running) {
+                done.add(one.get());
+            }
+            return done;
+        } finally {
+            hands.shutdownNow();
+        }
+    }
+
+    @Test
+    void aPotWithTwoThousandEntriesGoesOnIsSetAsideTakenUpAndFinished() throws Exception {
+        for (int i = 0; i < 5000; i++) {
+            jdbc.update(
+                    "insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)"
+                            + " select kitchen_id, id, ?, started_at + interval ? second, started_at, 'weight', ? from batch"
+                            + " where id = ?",
+                    "scale-" + i,
+                    i / 20,
+                    "{\"grossG\":" + (3250 - i / 60.0) + "}",
+                    good);
+        }
+        clock.forward(Duration.ofMinutes(6));
+        assertThatThrownBy(() -> record(good, new EventBody.Weight(3100))).hasMessageContaining("no more are kept");
+        record(good, new EventBody.HeatSet("gentle"));
+        record(good, new EventBody.Undo("scale-4999"));
+        opens("/", "/pot/" + good);
+        mvc.perform(as(post("/log/" + good + "/away/aside"))).andExpect(redirectedUrl("/"));
+        assertThatThrownBy(() -> record(good, new EventBody.HeatSet("lively"))).hasMessageContaining("set aside");
+        mvc.perform(as(get("/")))
+                .andExpect(content().string(containsString("Set aside")))
+                .andExpect(content().string(not(containsString("href=\"/pot/" + good + "\""))));
+        mvc.perform(as(get("/pot/" + good))).andExpect(redirectedUrl("/log/" + good + "/away"));
+        opens("/log", "/log/" + good + "/away");
+        mvc.perform(as(post("/log/" + good + "/away/up"))).andExpect(redirectedUrl("/pot/" + good));
+        record(good, new EventBody.HeatSet("lively"));
+        record(good, new EventBody.Finished(900.0, null));
+        opens("/log/" + good);
+    }
+
+    @Test
+    void fortyLongNotesAreKept() throws Exception {
+        for (int i = 0; i < 40; i++) {
+            record(good, new EventBody.Note("é".repeat(1990) + i));
+        }
+        opens("/pot/" + good, "/log");
+        assertThat(body(get("/log?q=é39"))).contains("Steady glaze");
+    }
+}

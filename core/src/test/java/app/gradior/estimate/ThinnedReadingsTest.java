@@ -1,0 +1,143 @@
+package app.gradior.estimate;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.gradior.Sauces;
+import app.gradior.estimate.BatchStory.Happening;
+import app.gradior.estimate.BatchStory.Kind;
+import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Ingredients;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.vessel.PotShape;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** A scale that tells every few seconds: as good an estimate as from a few readings that say the same, at the cost of a few. */
+class ThinnedReadingsTest {
+    private static final PotOnHeat POT = PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0);
+    private static final Heat LIVELY = new Heat(Look.LIVELY, LidState.OPEN);
+    private static final double EMPTY_G = 1950;
+
+    private static BatchStory story(List<Happening> happenings) {
+        return BatchStory.reducing(
+                Sauces.damson(),
+                Ingredients.Spread.EXACT,
+                POT,
+                Prior.UNKNOWN,
+                EMPTY_G,
+                LIVELY,
+                20,
+                6.5,
+                happenings);
+    }
+
+    /** A pot that boils 1.3 times as fast as thought, weighed so often in its first so many minutes. */
+    private static List<Happening> weighed(int times, double minutes, double sdG) {
+        Random random = new Random(9);
+        SimmerRun pot = new SimmerRun(Sauces.damson(), POT.withPairFactor(1.3), LIVELY, 1, 20);
+        List<Happening> seen = new ArrayList<>();
+        for (int i = 0; i < times; i++) {
+            pot.advance(60 * minutes / times);
+            seen.add(new Happening(
+                    pot.minute(), new Reading(Kind.WEIGHT, pot.massG() + EMPTY_G + sdG * random.nextGaussian())));
+        }
+        return seen;
+    }
+
+    @Test
+    void aFewStayAsTheyAre() {
+        BatchStory few = story(weighed(ThinnedReadings.MOST_AS_THEY_ARE, 10, 5));
+        ThinnedReadings thinned = ThinnedReadings.of(few);
+        assertThat(thinned.story()).isSameAs(few);
+        assertThat(thinned.counts()).hasSize(ThinnedReadings.MOST_AS_THEY_ARE).containsOnly(1);
+    }
+
+    @Test
+    void manyStandForAllAndLieOnTheSameLine() {
+        List<Happening> seen = weighed(2000, 12, 0);
+        ThinnedReadings thinned = ThinnedReadings.of(story(seen));
+        assertThat(Arrays.stream(thinned.counts()).sum()).isEqualTo(2000);
+        assertThat(thinned.counts().length).isLessThanOrEqualTo(ThinnedReadings.MOST_AS_THEY_ARE + 1);
+        for (Happening together : thinned.story().happenings()) {
+            Happening near = seen.stream()
+                    .min((a, b) -> Double.compare(
+                            Math.abs(a.minute() - together.minute()), Math.abs(b.minute() - together.minute())))
+                    .orElseThrow();
+            assertThat(((Reading) together.what()).value())
+                    .isCloseTo(((Reading) near.what()).value(), within(0.5));
+        }
+        assertThat(thinned.story().happenings().get(thinned.counts().length - 1)).isEqualTo(seen.get(1999));
+    }
+
+    @Test
+    void nothingIsPutTogetherAcrossWhatWasDoneNorWithAWildOne() {
+        List<Happening> seen = weighed(600, 12, 0);
+        seen.add(new Happening(3.001, new BatchStory.Added(Mixture.EMPTY)));
+        Happening wild = seen.get(100);
+        seen.set(100, new Happening(wild.minute(), new Reading(Kind.WEIGHT, 100)));
+        ThinnedReadings thinned = ThinnedReadings.of(story(seen));
+        assertThat(Arrays.stream(thinned.counts()).sum()).as("all but the wild one").isEqualTo(599);
+        List<Happening> all = thinned.story().happenings();
+        int added = all.indexOf(seen.get(600));
+        double before = Arrays.stream(thinned.counts()).limit(added).sum();
+        assertThat(before).as("those before it").isEqualTo(149);
+        assertThat(all.get(added - 1).minute()).isLessThan(3.001);
+        assertThat(all.get(added + 1).minute()).isGreaterThan(3.001);
+    }
+
+    @Test
+    void theEstimateIsWhatAllOfThemSay() {
+        BatchStory many = story(weighed(2000, 15, 5));
+        double[] ones = new double[2000];
+        Arrays.fill(ones, 1);
+        Posterior all = new Posterior(many, 15.01, new ThinnedReadings(many, ones));
+        Posterior thinned = new Posterior(many, 15.01);
+        for (int i = 0; i < all.mode().length; i++) {
+            double sd = Math.sqrt(all.variance(i));
+            assertThat(thinned.mode()[i]).as("number " + i).isCloseTo(all.mode()[i], within(0.5 * sd));
+            assertThat(Math.sqrt(thinned.variance(i)) / sd).as("spread " + i).isBetween(0.8, 1.25);
+        }
+        assertThat(thinned.readings()).isEqualTo(2000);
+    }
+
+    /** A device that turns the heat up and down all the time: what held longest is told, and all that went in. */
+    @Test
+    void changesWithoutEndAreToldAsAFew() {
+        List<Happening> seen = new ArrayList<>();
+        for (int i = 0; i < 1000; i++) {
+            seen.add(new Happening(0.01 * i, new BatchStory.LookSet(i % 2 == 0 ? Look.GENTLE : Look.LIVELY)));
+            seen.add(new Happening(0.01 * i, new BatchStory.Added(Sauces.of("water", 1))));
+        }
+        Happening last = new Happening(12, new BatchStory.LookSet(Look.STEAMING));
+        Happening held = new Happening(11, new BatchStory.LookSet(Look.BARE));
+        seen.add(held);
+        seen.add(last);
+        BatchStory fewer = FewerChanges.of(story(seen));
+        assertThat(fewer.happenings()).contains(held, last);
+        assertThat(fewer.happenings().stream().filter(h -> h.what() instanceof BatchStory.LookSet))
+                .hasSize(FewerChanges.MOST);
+        List<Double> addedG = fewer.happenings().stream()
+                .filter(h -> h.what() instanceof BatchStory.Added)
+                .map(h -> ((BatchStory.Added) h.what()).mixture().massG())
+                .toList();
+        assertThat(addedG).hasSizeLessThanOrEqualTo(FewerChanges.MOST + 1);
+        assertThat(addedG.stream().mapToDouble(g -> g).sum()).isCloseTo(1000, within(1e-6));
+        assertThat(FewerChanges.of(story(weighed(600, 12, 5))).happenings()).hasSize(600);
+    }
+
+    @Test
+    void aWildOneAmongManyIsStillNamed() {
+        List<Happening> seen = weighed(600, 12, 5);
+        seen.set(50, new Happening(seen.get(50).minute(), new Reading(Kind.WEIGHT, 2100)));
+        assertThat(Estimator.forecast(story(seen), 12).wildReadings()).contains(50);
+    }
+}
