@@ -133,8 +133,8 @@ public class Attempts {
             bucket(attempt.nameKey(), NAME).tryConsume(1);
         }
         if (clock.millis() % 100 == 0) {
-            mapper.forgetBuckets(LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC)
-                    .minus(REMEMBERED));
+            mapper.forgetBuckets(
+                    LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC).minus(REMEMBERED));
         }
     }
 

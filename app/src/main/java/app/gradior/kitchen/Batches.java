@@ -235,7 +235,8 @@ public class Batches {
                     "events",
                     reading
                             ? "This batch has " + most + " readings: no more are kept. Everything else is still taken."
-                            : "This batch has " + most + " entries: it can still go on, be taken back and be finished.");
+                            : "This batch has " + most
+                                    + " entries: it can still go on, be taken back and be finished.");
         }
     }
 

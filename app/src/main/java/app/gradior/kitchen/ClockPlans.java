@@ -121,13 +121,13 @@ public class ClockPlans {
         return days;
     }
 
-    private Optional<Entry> kept(
-            Kitchen kitchen, Ware ware, Plans.Saved saved, LocalDateTime at, List<Odd> odd) {
+    private Optional<Entry> kept(Kitchen kitchen, Ware ware, Plans.Saved saved, LocalDateTime at, List<Odd> odd) {
         return Odd.tried(
                         odd,
                         saved.name(),
                         "/plan/" + saved.id(),
-                        () -> planning.course(kitchen, ware, saved.draft()).map(course -> entry(saved.id(), course, at)))
+                        () -> planning.course(kitchen, ware, saved.draft())
+                                .map(course -> entry(saved.id(), course, at)))
                 .flatMap(entry -> entry);
     }
 

@@ -220,7 +220,10 @@ final class KitchenFileChecks {
     private void places(String path, SauceBook.Draft draft) {
         for (int i = 0; i < draft.stages().size(); i++) {
             for (int line : draft.stages().get(i).lines()) {
-                place(path + ".version.stages[" + i + "].lines", line, draft.lines().size());
+                place(
+                        path + ".version.stages[" + i + "].lines",
+                        line,
+                        draft.lines().size());
             }
         }
     }
@@ -356,7 +359,11 @@ final class KitchenFileChecks {
             if (!e.clientKey().matches(Batches.CLIENT_KEY) || !keys.add(e.clientKey())) {
                 add(at + ".clientKey", "1 to 64 letters, digits, dots, colons, dashes or underscores, each once");
             }
-            within(at + ".at", e.at(), b.startedAt().minusMinutes(1), b.startedAt().plusYears(5));
+            within(
+                    at + ".at",
+                    e.at(),
+                    b.startedAt().minusMinutes(1),
+                    b.startedAt().plusYears(5));
             moment(at + ".recordedAt", e.recordedAt());
             EventBody body = got(at, () -> events.read(e.type(), withNulls(e.body())));
             if (body instanceof EventBody.Ticked ticked) {

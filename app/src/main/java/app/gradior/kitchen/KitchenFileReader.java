@@ -278,8 +278,7 @@ public class KitchenFileReader {
         return list;
     }
 
-    private static <T> void all(
-            String name, List<T> items, KitchenFileChecks checks, BiConsumer<String, T> check) {
+    private static <T> void all(String name, List<T> items, KitchenFileChecks checks, BiConsumer<String, T> check) {
         for (int i = 0; i < items.size() && !checks.full(); i++) {
             String path = name + "[" + i + "]";
             T item = items.get(i);
@@ -290,7 +289,8 @@ public class KitchenFileReader {
     private void check(Small small, KitchenFileChecks checks) {
         JsonNode format = small.sections.get("format");
         JsonNode version = small.sections.get("formatVersion");
-        boolean ours = format != null && format.isString() && format.stringValue().equals(KitchenFile.FORMAT);
+        boolean ours =
+                format != null && format.isString() && format.stringValue().equals(KitchenFile.FORMAT);
         int of = version != null && version.isInt() ? version.intValue() : 0;
         if (!ours || of < 1 || of > KitchenFile.VERSION) {
             throw Refusal.unfit("format", "This is no kitchen's file of format 1 or " + KitchenFile.VERSION + ".");
@@ -474,12 +474,7 @@ public class KitchenFileReader {
     }
 
     private void plan(
-            long kitchenId,
-            PlanOut p,
-            List<Long> sauceIds,
-            List<Long> pots,
-            List<Long> burners,
-            List<Long> batchIds) {
+            long kitchenId, PlanOut p, List<Long> sauceIds, List<Long> pots, List<Long> burners, List<Long> batchIds) {
         ObjectNode draft = (ObjectNode) p.draft().deepCopy();
         draft.put("sauceId", sauceIds.get(p.sauce()));
         KitchenFile.PLAN_POTS.forEach(field -> id(draft, field, pots));

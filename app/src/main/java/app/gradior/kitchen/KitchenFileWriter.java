@@ -15,9 +15,9 @@ import app.gradior.store.Rows.PotRow;
 import app.gradior.store.Rows.SauceRow;
 import app.gradior.store.SauceMapper;
 import app.gradior.store.ShelfMapper;
-import java.util.ArrayList;
 import java.io.ByteArrayOutputStream;
 import java.io.OutputStream;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -89,7 +89,8 @@ public class KitchenFileWriter {
             file.writeStringProperty("format", KitchenFile.FORMAT);
             file.writeNumberProperty("formatVersion", KitchenFile.VERSION);
             file.writePOJOProperty("kitchen", KitchenFile.KitchenOut.of(kitchen));
-            file.writePOJOProperty("pots", kit.pots(id).stream().map(p -> p.in(0)).toList());
+            file.writePOJOProperty(
+                    "pots", kit.pots(id).stream().map(p -> p.in(0)).toList());
             file.writePOJOProperty(
                     "burners", kit.burners(id).stream().map(b -> b.in(0)).toList());
             file.writePOJOProperty(
@@ -104,8 +105,10 @@ public class KitchenFileWriter {
                             .filter(t -> pots.knows(t.potId()) && burners.knows(t.burnerId()))
                             .map(t -> t.of(0, 0, pots.of(t.potId()), burners.of(t.burnerId())))
                             .toList());
-            file.writePOJOProperty("foods", larder.foods(id).stream().map(f -> f.in(0)).toList());
-            file.writePOJOProperty("names", larder.names(id).stream().map(n -> n.in(0)).toList());
+            file.writePOJOProperty(
+                    "foods", larder.foods(id).stream().map(f -> f.in(0)).toList());
+            file.writePOJOProperty(
+                    "names", larder.names(id).stream().map(n -> n.in(0)).toList());
             file.writePOJOProperty(
                     "measures", larder.measures(id).stream().map(m -> m.in(0)).toList());
             file.writePOJOProperty(

@@ -88,7 +88,8 @@ public class Kitchens {
         collect(faults, () -> Refusal.text("login", wanted.login(), 80));
         collect(faults, () -> Kitchen.altitude(wanted.altitudeM()));
         collect(faults, () -> Kitchen.zone(wanted.timeZone()));
-        passwords.wrongWith(wanted.password(), wanted.login())
+        passwords
+                .wrongWith(wanted.password(), wanted.login())
                 .ifPresent(wrong -> faults.add(new Fault("password", wrong)));
         String login = SignIn.plain(wanted.login());
         if (kitchens.findAccount(login).isPresent()) {

@@ -105,8 +105,8 @@ public class Tokens {
     public Optional<TokenRow> find(String token) {
         LocalDateTime now = now();
         Optional<TokenRow> found = kitchens.findToken(Hashes.sha256(token), now);
-        found.filter(row -> row.lastUsedAt() == null
-                        || row.lastUsedAt().isBefore(now.minusSeconds(USE_WRITTEN_EVERY_S)))
+        found.filter(row ->
+                        row.lastUsedAt() == null || row.lastUsedAt().isBefore(now.minusSeconds(USE_WRITTEN_EVERY_S)))
                 .ifPresent(row -> kitchens.tokenUsed(row.id(), now));
         return found;
     }

@@ -22,7 +22,10 @@ public record Ware(
 
     /** The pot of that id. */
     public KitchenKit.KitPot pot(long id) {
-        return pots.stream().filter(p -> p.id() == id).findFirst().orElseThrow(() -> Refusal.unfit("pot", "This pot is no longer in your kit: choose another."));
+        return pots.stream()
+                .filter(p -> p.id() == id)
+                .findFirst()
+                .orElseThrow(() -> Refusal.unfit("pot", "This pot is no longer in your kit: choose another."));
     }
 
     /** The burner of that id; empty for 0, not known. */
@@ -30,9 +33,10 @@ public record Ware(
         if (id == 0) {
             return Optional.empty();
         }
-        return Optional.of(
-                burners.stream().filter(b -> b.id() == id).findFirst().orElseThrow(() ->
-                        Refusal.unfit("burner", "This burner is no longer in your kit: choose another.")));
+        return Optional.of(burners.stream()
+                .filter(b -> b.id() == id)
+                .findFirst()
+                .orElseThrow(() -> Refusal.unfit("burner", "This burner is no longer in your kit: choose another.")));
     }
 
     /**

@@ -154,10 +154,14 @@ class HostileFileTest extends PageCalls {
             Map.entry("burners[0].netPowerW", 1e12),
             Map.entry("jars[0].fillMl", 1e9),
             Map.entry("jars[0].count", -3),
-            Map.entry("waterTests", new Raw("[{\"id\":0,\"kitchenId\":0,\"potId\":7,\"burnerId\":0,"
-                    + "\"startedAt\":\"2026-01-01T10:00:00\",\"startG\":1000,\"look\":\"lively\"}]")),
-            Map.entry("foods", new Raw("[{\"kitchenId\":0,\"foodId\":\"salt\",\"body\":\"{}\","
-                    + "\"changedAt\":\"2026-01-01T10:00:00\"}]")),
+            Map.entry(
+                    "waterTests",
+                    new Raw("[{\"id\":0,\"kitchenId\":0,\"potId\":7,\"burnerId\":0,"
+                            + "\"startedAt\":\"2026-01-01T10:00:00\",\"startG\":1000,\"look\":\"lively\"}]")),
+            Map.entry(
+                    "foods",
+                    new Raw("[{\"kitchenId\":0,\"foodId\":\"salt\",\"body\":\"{}\","
+                            + "\"changedAt\":\"2026-01-01T10:00:00\"}]")),
             Map.entry("names[0].foodId", "unicorn"),
             Map.entry("names[0].words", ""),
             Map.entry("measures[0].ml", -1),
@@ -188,10 +192,14 @@ class HostileFileTest extends PageCalls {
             Map.entry("batches[0].events[0].clientKey", "<script>"),
             Map.entry("batches[0].events[1].at", "1026-01-01T10:00:00"),
             Map.entry("batches[0].containers", new Raw("[{\"name\":\"jar\"}]")),
-            Map.entry("batches[0].photos", new Raw("[{\"id\":0,\"kitchenId\":0,\"batchId\":0,"
-                    + "\"addedAt\":\"2026-01-01T10:00:00\",\"image\":\"PHN2Zy8+\"}]")),
-            Map.entry("plans", new Raw("[{\"sauce\":5,\"name\":\"x\",\"draft\":{},\"ticks\":[],"
-                    + "\"savedAt\":\"2026-01-01T10:00:00\"}]")),
+            Map.entry(
+                    "batches[0].photos",
+                    new Raw("[{\"id\":0,\"kitchenId\":0,\"batchId\":0,"
+                            + "\"addedAt\":\"2026-01-01T10:00:00\",\"image\":\"PHN2Zy8+\"}]")),
+            Map.entry(
+                    "plans",
+                    new Raw("[{\"sauce\":5,\"name\":\"x\",\"draft\":{},\"ticks\":[],"
+                            + "\"savedAt\":\"2026-01-01T10:00:00\"}]")),
             Map.entry("surprise", 1),
             Map.entry("format", "another"));
 
@@ -204,9 +212,10 @@ class HostileFileTest extends PageCalls {
             Refusal refusal = catchThrowableOfType(Refusal.class, () -> reader.read(empty, bad));
             assertThat(refusal).as(hostile.getKey()).isNotNull();
             String section = hostile.getKey().replaceAll("[\\[.].*", "");
-            assertThat(refusal.faults()).as(hostile.getKey()).isNotEmpty().anySatisfy(fault -> assertThat(
-                            fault.field())
-                    .startsWith(section));
+            assertThat(refusal.faults())
+                    .as(hostile.getKey())
+                    .isNotEmpty()
+                    .anySatisfy(fault -> assertThat(fault.field()).startsWith(section));
             assertThat(refusal.faults())
                     .extracting(Fault::message)
                     .as("no words of the database or the language")
@@ -227,8 +236,7 @@ class HostileFileTest extends PageCalls {
         ((ObjectNode) bad.get("burners").get(0)).put("netPowerW", 1);
         ((ObjectNode) bad.get("batches").get(0).get("events").get(0).get("body")).put("grossG", 0);
         Kitchen empty = fresh();
-        Refusal refusal =
-                catchThrowableOfType(Refusal.class, () -> reader.read(empty, json.writeValueAsBytes(bad)));
+        Refusal refusal = catchThrowableOfType(Refusal.class, () -> reader.read(empty, json.writeValueAsBytes(bad)));
         assertThat(refusal.faults())
                 .extracting(Fault::field)
                 .containsExactlyInAnyOrder("pots[0].emptyG", "burners[0].netPowerW", "batches[0].events[0].grossG");
@@ -245,8 +253,7 @@ class HostileFileTest extends PageCalls {
                     .isNotNull();
         }
         String deep = "{\"pots\":" + "[".repeat(5000);
-        assertThat(catchThrowableOfType(
-                        Refusal.class, () -> reader.read(empty, deep.getBytes(StandardCharsets.UTF_8))))
+        assertThat(catchThrowableOfType(Refusal.class, () -> reader.read(empty, deep.getBytes(StandardCharsets.UTF_8))))
                 .isNotNull();
         assertThat(catchThrowableOfType(
                         Refusal.class, () -> reader.read(empty, () -> new BreakingOff(whole, whole.length / 2))))

@@ -206,13 +206,15 @@ class OddThingsTest extends PageCalls {
     @Test
     void aPlanStartedFourTimesAtOnceIsOnePot() throws Exception {
         long plan = keptPlan(kit.pots(kitchen.id()).get(1).id());
-        List<String> places = atOnce(4, () -> mvc.perform(post("/plan/start")
-                        .with(user(cook))
-                        .with(csrf())
-                        .param("plan", String.valueOf(plan)))
-                .andReturn()
-                .getResponse()
-                .getRedirectedUrl());
+        List<String> places = atOnce(
+                4,
+                () -> mvc.perform(post("/plan/start")
+                                .with(user(cook))
+                                .with(csrf())
+                                .param("plan", String.valueOf(plan)))
+                        .andReturn()
+                        .getResponse()
+                        .getRedirectedUrl());
         assertThat(places).doesNotContainNull().containsOnly(places.get(0));
         assertThat(batches.live(kitchen.id(), new ArrayList<>())).hasSize(3);
     }
@@ -226,9 +228,14 @@ class OddThingsTest extends PageCalls {
         assertThat(jarNames()).as("by a reload").containsOnlyOnce("Squat jar");
         addJar("mark-1", "Tall jar");
         addJar("mark-2", "Squat jar");
-        assertThat(jarNames()).contains("Tall jar").filteredOn("Squat jar"::equals).hasSize(2);
+        assertThat(jarNames())
+                .contains("Tall jar")
+                .filteredOn("Squat jar"::equals)
+                .hasSize(2);
         assertThat(addJar("mark-3", " ")).as("refused").isNull();
-        assertThat(addJar("mark-3", " ")).as("refused again, not answered as done").isNull();
+        assertThat(addJar("mark-3", " "))
+                .as("refused again, not answered as done")
+                .isNull();
         assertThat(body(get("/kit"))).contains("name=\"_once\"");
     }
 

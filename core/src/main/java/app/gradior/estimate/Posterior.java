@@ -31,6 +31,7 @@ final class Posterior {
     private final List<Reading> readings = new ArrayList<>();
     /** For how many readings each of them stands. */
     private final double[] counts;
+
     private final double[] mode;
     private RealMatrix precision;
 

@@ -41,8 +41,7 @@ record ThinnedReadings(BatchStory story, double[] counts) {
             Arrays.fill(ones, 1);
             return new ThinnedReadings(story, ones);
         }
-        int groupOf =
-                Math.max(LEAST_GROUP, (int) Math.ceil((double) (total - LATEST) / (MOST_AS_THEY_ARE - LATEST)));
+        int groupOf = Math.max(LEAST_GROUP, (int) Math.ceil((double) (total - LATEST) / (MOST_AS_THEY_ARE - LATEST)));
         List<Counted> thinned = new ArrayList<>();
         Map<Kind, List<Happening>> open = new EnumMap<>(Kind.class);
         int seen = 0;

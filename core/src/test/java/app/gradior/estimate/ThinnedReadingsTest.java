@@ -29,15 +29,7 @@ class ThinnedReadingsTest {
 
     private static BatchStory story(List<Happening> happenings) {
         return BatchStory.reducing(
-                Sauces.damson(),
-                Ingredients.Spread.EXACT,
-                POT,
-                Prior.UNKNOWN,
-                EMPTY_G,
-                LIVELY,
-                20,
-                6.5,
-                happenings);
+                Sauces.damson(), Ingredients.Spread.EXACT, POT, Prior.UNKNOWN, EMPTY_G, LIVELY, 20, 6.5, happenings);
     }
 
     /** A pot that boils 1.3 times as fast as thought, weighed so often in its first so many minutes. */
@@ -72,10 +64,10 @@ class ThinnedReadingsTest {
                     .min((a, b) -> Double.compare(
                             Math.abs(a.minute() - together.minute()), Math.abs(b.minute() - together.minute())))
                     .orElseThrow();
-            assertThat(((Reading) together.what()).value())
-                    .isCloseTo(((Reading) near.what()).value(), within(0.5));
+            assertThat(((Reading) together.what()).value()).isCloseTo(((Reading) near.what()).value(), within(0.5));
         }
-        assertThat(thinned.story().happenings().get(thinned.counts().length - 1)).isEqualTo(seen.get(1999));
+        assertThat(thinned.story().happenings().get(thinned.counts().length - 1))
+                .isEqualTo(seen.get(1999));
     }
 
     @Test
@@ -85,7 +77,9 @@ class ThinnedReadingsTest {
         Happening wild = seen.get(100);
         seen.set(100, new Happening(wild.minute(), new Reading(Kind.WEIGHT, 100)));
         ThinnedReadings thinned = ThinnedReadings.of(story(seen));
-        assertThat(Arrays.stream(thinned.counts()).sum()).as("all but the wild one").isEqualTo(599);
+        assertThat(Arrays.stream(thinned.counts()).sum())
+                .as("all but the wild one")
+                .isEqualTo(599);
         List<Happening> all = thinned.story().happenings();
         int added = all.indexOf(seen.get(600));
         double before = Arrays.stream(thinned.counts()).limit(added).sum();

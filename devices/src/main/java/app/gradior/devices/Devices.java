@@ -47,7 +47,8 @@ public final class Devices {
      */
     public static void main(String[] args) throws InterruptedException {
         Options options = Options.of(args);
-        Api api = new HttpApi(options.needed("url"), options.or("token", System.getenv().getOrDefault("GRADIOR_TOKEN", "")));
+        Api api = new HttpApi(
+                options.needed("url"), options.or("token", System.getenv().getOrDefault("GRADIOR_TOKEN", "")));
         long seed = Long.parseLong(options.or("seed", "7"));
         Duration every = Duration.ofSeconds(Long.parseLong(options.or("every", "60")));
         new Devices(api, Clock.systemUTC(), seed).follow(options, every);

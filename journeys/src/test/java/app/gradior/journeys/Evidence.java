@@ -97,9 +97,7 @@ final class Evidence {
         each(
                 folder,
                 file -> Files.move(
-                        file,
-                        kept.resolve(file.getFileName()),
-                        java.nio.file.StandardCopyOption.REPLACE_EXISTING));
+                        file, kept.resolve(file.getFileName()), java.nio.file.StandardCopyOption.REPLACE_EXISTING));
     }
 
     private void drop() {
@@ -110,7 +108,8 @@ final class Evidence {
     public static final class OnFailure implements TestWatcher {
         @Override
         public void testFailed(ExtensionContext context, Throwable cause) {
-            String test = context.getRequiredTestClass().getSimpleName() + "." + context.getRequiredTestMethod().getName();
+            String test = context.getRequiredTestClass().getSimpleName() + "."
+                    + context.getRequiredTestMethod().getName();
             try {
                 for (Evidence evidence : ALL) {
                     evidence.keep(test);

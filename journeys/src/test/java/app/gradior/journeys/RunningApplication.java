@@ -11,10 +11,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** The real application in a process of its own, on a database of its own, so that it can be killed. */
 final class RunningApplication implements AutoCloseable {
@@ -25,7 +28,10 @@ final class RunningApplication implements AutoCloseable {
     private final Path log;
     private Process process;
 
-    private RunningApplication(boolean demo) {
+    private final Map<String, String> settings;
+
+    private RunningApplication(boolean demo, Map<String, String> settings) {
+        this.settings = Map.copyOf(settings);
         String database = "journey_" + Long.toHexString(System.nanoTime());
         this.databaseUrl = PrivateMariaDb.get().create(database);
         this.port = PrivateMariaDb.freePort();
@@ -45,11 +51,47 @@ final class RunningApplication implements AutoCloseable {
     }
 
     static RunningApplication demo() {
-        return new RunningApplication(true);
+        return new RunningApplication(true, Map.of());
     }
 
     static RunningApplication empty() {
-        return new RunningApplication(false);
+        return new RunningApplication(false, Map.of());
+    }
+
+    /** The demo kitchen, and settings of its own. */
+    static RunningApplication demo(Map<String, String> settings) {
+        return new RunningApplication(true, settings);
+    }
+
+    /** What it has logged so far. */
+    String log() {
+        try {
+            return Files.readString(log);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** The first column of a query on its database. */
+    List<String> ask(String query) {
+        List<String> found = new ArrayList<>();
+        try (Connection connection = DriverManager.getConnection(
+                        databaseUrl,
+                        PrivateMariaDb.get().user(),
+                        PrivateMariaDb.get().password());
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery(query)) {
+            while (rows.next()) {
+                found.add(rows.getString(1));
+            }
+            return found;
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    int port() {
+        return port;
     }
 
     /** Runs statements on its database, for benchmarks that need many rows. */
@@ -90,6 +132,7 @@ final class RunningApplication implements AutoCloseable {
             builder.environment().put("GRADIOR_PORT", String.valueOf(port));
             builder.environment().put("GRADIOR_DEMO", String.valueOf(demo));
             builder.environment().put("GRADIOR_DEMOTOKEN", demo ? TOKEN : "");
+            builder.environment().putAll(settings);
             Process started = builder.start();
             Runtime.getRuntime().addShutdownHook(new Thread(started::destroyForcibly));
             awaitUp(started);
@@ -105,7 +148,7 @@ final class RunningApplication implements AutoCloseable {
                 .header("Authorization", "Bearer " + TOKEN)
                 .timeout(Duration.ofSeconds(5))
                 .build();
-        long deadline = System.nanoTime() + Duration.ofSeconds(120).toNanos();
+        long deadline = System.nanoTime() + Duration.ofSeconds(240).toNanos();
         while (System.nanoTime() < deadline && started.isAlive()) {
             try {
                 if (client.send(request, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {

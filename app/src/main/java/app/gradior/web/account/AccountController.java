@@ -138,8 +138,7 @@ class AccountController {
             Model model) {
         double altitudeM = Numbers.parse(altitude).orElse(Double.NaN);
         try {
-            kitchens.signUp(
-                    new Kitchens.SetUp(login, password, name, measures, fahrenheit, altitudeM, timeZone), word);
+            kitchens.signUp(new Kitchens.SetUp(login, password, name, measures, fahrenheit, altitudeM, timeZone), word);
             entrance.enter(login, request, response);
             return "redirect:/";
         } catch (Refusal refusal) {

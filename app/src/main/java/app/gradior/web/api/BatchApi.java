@@ -128,15 +128,21 @@ class BatchApi {
             case "finished" -> Batch.State.FINISHED;
             case "all" -> null;
             default ->
-                throw Refusal.malformed("state", "state '" + state + "' is not known: use live, aside, finished or all");
+                throw Refusal.malformed(
+                        "state", "state '" + state + "' is not known: use live, aside, finished or all");
         };
         List<Odd> odd = new ArrayList<>();
         List<Batch> found = batches.latest(kitchen.id(), wanted, PAGE + 1, page * PAGE, odd);
         boolean more = found.size() + odd.size() > PAGE;
         return new BatchAnswers.BatchesAnswer(
-                found.stream().limit(PAGE).map(batch -> BatchAnswers.batch(batch, json)).toList(),
+                found.stream()
+                        .limit(PAGE)
+                        .map(batch -> BatchAnswers.batch(batch, json))
+                        .toList(),
                 more ? page + 1 : null,
-                odd.stream().map(o -> new BatchAnswers.OddAnswer(o.name(), o.address(), o.why())).toList());
+                odd.stream()
+                        .map(o -> new BatchAnswers.OddAnswer(o.name(), o.address(), o.why()))
+                        .toList());
     }
 
     @GetMapping("/{id}")
@@ -302,8 +308,7 @@ class BatchApi {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
         batches.check(kitchen.id(), id);
         long token = ApiCaller.token(request);
-        BatchStreams.Audience audience =
-                BatchStreams.Audience.program(kitchen.id(), token, () -> tokens.isGood(token));
+        BatchStreams.Audience audience = BatchStreams.Audience.program(kitchen.id(), token, () -> tokens.isGood(token));
         return streams.open(audience, id, event -> {
             Batch batch = batches.batch(kitchen.id(), id);
             Instant now = batches.now();
@@ -327,8 +332,7 @@ class BatchApi {
         if (moment.isBefore(batch.startedAt())) {
             throw Refusal.unfit("at", "at is before the batch began at " + batch.startedAt());
         }
-        Forecast forecast =
-                at == null ? forecasts.now(kitchen, batch) : forecasts.at(kitchen, batch, moment);
+        Forecast forecast = at == null ? forecasts.now(kitchen, batch) : forecasts.at(kitchen, batch, moment);
         return BatchAnswers.forecast(batch, forecast, batches.prompt(kitchen, batch, forecast, moment), moment);
     }
 }

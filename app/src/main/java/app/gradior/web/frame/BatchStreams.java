@@ -51,7 +51,12 @@ public class BatchStreams {
     private final List<Listener> listeners = new CopyOnWriteArrayList<>();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(named("streams"));
     private final ThreadPoolExecutor tellers = new ThreadPoolExecutor(
-            0, MOST_TELLERS, 30, TimeUnit.SECONDS, new SynchronousQueue<>(), named("teller"),
+            0,
+            MOST_TELLERS,
+            30,
+            TimeUnit.SECONDS,
+            new SynchronousQueue<>(),
+            named("teller"),
             new ThreadPoolExecutor.CallerRunsPolicy());
     private final ThreadPoolExecutor thinkers = new ThreadPoolExecutor(
             1, 1, 30, TimeUnit.SECONDS, new java.util.concurrent.LinkedBlockingQueue<>(), named("stream-news"));

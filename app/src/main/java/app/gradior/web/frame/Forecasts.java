@@ -49,8 +49,7 @@ public class Forecasts {
 
     /** A finished batch as it is known now to have been when it came off. */
     public Forecast ended(Kitchen kitchen, Batch batch) {
-        return ended.get(
-                new Key(batch.id(), batch.events().size(), 0), k -> at(kitchen, batch, batch.cameOff()));
+        return ended.get(new Key(batch.id(), batch.events().size(), 0), k -> at(kitchen, batch, batch.cameOff()));
     }
 
     /** A finished batch as it was known at its start and at each quarter of its time, and last as {@link #ended}. */
@@ -70,8 +69,7 @@ public class Forecasts {
     /** As it was known at a moment. */
     public Forecast at(Kitchen kitchen, Batch batch, Instant moment) {
         try {
-            return quotas.inTurn(
-                    kitchen.id(), Quotas.Work.FORECASTS, () -> batches.forecast(kitchen, batch, moment));
+            return quotas.inTurn(kitchen.id(), Quotas.Work.FORECASTS, () -> batches.forecast(kitchen, batch, moment));
         } catch (RuntimeException e) {
             throw e;
         } catch (Exception e) {

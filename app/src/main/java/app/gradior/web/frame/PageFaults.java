@@ -13,16 +13,17 @@ import java.io.IOException;
 import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
-import org.springframework.transaction.TransactionException;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.ModelAndView;
 
 /** What a page that cannot be shown says instead. */
@@ -66,14 +67,12 @@ class PageFaults {
     /** More than a kitchen's share is asked. */
     @ExceptionHandler
     void tooMuch(TooMuch wait, HttpServletRequest request, HttpServletResponse response) throws IOException {
-        PlainAnswer.write(
-                request, response, HttpStatus.TOO_MANY_REQUESTS, wait.getMessage() + ".", wait.seconds());
+        PlainAnswer.write(request, response, HttpStatus.TOO_MANY_REQUESTS, wait.getMessage() + ".", wait.seconds());
     }
 
     /** The database is away, or its disk full; anything else goes on as it is. */
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
-    void database(RuntimeException fault, HttpServletRequest request, HttpServletResponse response)
-            throws IOException {
+    void database(RuntimeException fault, HttpServletRequest request, HttpServletResponse response) throws IOException {
         String says = DatabaseAway.says(fault).orElseThrow(() -> fault);
         LOG.warn("database away at {} {}: {}", request.getMethod(), request.getRequestURI(), fault.toString());
         PlainAnswer.write(request, response, HttpStatus.SERVICE_UNAVAILABLE, says, DatabaseAway.RETRY_AFTER_S);
@@ -88,7 +87,13 @@ class PageFaults {
     /** A file larger than any recipe. */
     @ExceptionHandler
     ModelAndView tooLarge(MaxUploadSizeExceededException e) {
-        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large: at most 40 MB is taken.");
+        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large: at most 400 MB are taken.");
+    }
+
+    /** A form without the file it is for. */
+    @ExceptionHandler
+    ModelAndView noFile(MultipartException e) {
+        return page(HttpStatus.BAD_REQUEST, "There is no file in what was sent: choose one, and send it again.");
     }
 
     private static ModelAndView page(HttpStatus status, String message) {

@@ -78,8 +78,8 @@ class PageFrame {
                     .ifPresent(chips::add);
         }
         cooling.of(kitchen, odd).forEach(now -> chips.add(chip(now, figures)));
-        odd.forEach(o -> chips.add(new Chip(
-                o.address(), 0, o.name(), "—", "Cannot be reckoned: " + o.why(), false, Double.MAX_VALUE)));
+        odd.forEach(o -> chips.add(
+                new Chip(o.address(), 0, o.name(), "—", "Cannot be reckoned: " + o.why(), false, Double.MAX_VALUE)));
         return chips.stream()
                 .sorted(Comparator.comparing((Chip chip) -> !chip.urgent()).thenComparingDouble(Chip::handsInMin))
                 .toList();

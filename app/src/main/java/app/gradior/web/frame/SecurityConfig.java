@@ -41,6 +41,7 @@ import org.springframework.security.web.context.HttpSessionSecurityContextReposi
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.savedrequest.CookieRequestCache;
@@ -77,7 +78,8 @@ class SecurityConfig {
 
     @Bean
     @org.springframework.context.annotation.Primary
-    SessionAuthenticationStrategy freshSession(SessionFixationProtectionStrategy newSession, CsrfTokenRepository tokens) {
+    SessionAuthenticationStrategy freshSession(
+            SessionFixationProtectionStrategy newSession, CsrfTokenRepository tokens) {
         return new CompositeSessionAuthenticationStrategy(List.of(newSession, new CsrfAuthenticationStrategy(tokens)));
     }
 
@@ -173,8 +175,10 @@ class SecurityConfig {
                         .failureHandler(SecurityConfig::refused))
                 .logout(logout -> logout.logoutSuccessUrl("/login")
                         .addLogoutHandler((request, response, who) -> left(signIn, publisher, request, who)))
-                .exceptionHandling(faults -> faults.authenticationEntryPoint(door()).accessDeniedHandler(SecurityConfig::denied))
+                .exceptionHandling(
+                        faults -> faults.authenticationEntryPoint(door()).accessDeniedHandler(SecurityConfig::denied))
                 .addFilterBefore(new SessionLife(clock), SecurityContextHolderFilter.class)
+                .addFilterBefore(new FilesOfCooks(), CsrfFilter.class)
                 .addFilterAfter(new FormOnceFilter(forms), AuthorizationFilter.class)
                 .addFilterAfter(new AccountQuota(quotas), AuthorizationFilter.class)
                 .headers(SecurityConfig::headers)
@@ -201,15 +205,17 @@ class SecurityConfig {
     }
 
     /** The sign-in page again, with what was wrong. */
-    private static void refused(
-            HttpServletRequest request, HttpServletResponse response, AuthenticationException fault)
+    private static void refused(HttpServletRequest request, HttpServletResponse response, AuthenticationException fault)
             throws IOException, jakarta.servlet.ServletException {
         request.setAttribute("refused", fault);
         request.getRequestDispatcher("/login/refused").forward(request, response);
     }
 
     private static void left(
-            SignIn signIn, ApplicationEventPublisher publisher, HttpServletRequest request, @Nullable Authentication who) {
+            SignIn signIn,
+            ApplicationEventPublisher publisher,
+            HttpServletRequest request,
+            @Nullable Authentication who) {
         HttpSession session = request.getSession(false);
         if (session != null) {
             publisher.publishEvent(new SessionEnded(session.getId()));

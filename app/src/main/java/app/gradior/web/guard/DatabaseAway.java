@@ -24,16 +24,18 @@ public final class DatabaseAway {
     public static Optional<String> says(@Nullable Throwable fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql && FULL.contains(sql.getErrorCode())) {
-                return Optional.of("The disk of the kitchen's computer is full, so this was not kept. What was recorded before"
-                        + " is safe: make room, and send it again.");
+                return Optional.of(
+                        "The disk of the kitchen's computer is full, so this was not kept. What was recorded before"
+                                + " is safe: make room, and send it again.");
             }
             if (cause instanceof SQLTransientConnectionException
                     || cause instanceof SQLNonTransientConnectionException
                     || cause instanceof DataAccessResourceFailureException
                     || cause instanceof CannotCreateTransactionException
                     || cause instanceof SQLException known && PASSING.contains(known.getErrorCode())) {
-                return Optional.of("The database is away for a moment. What was recorded is safe; this page tries again by"
-                        + " itself.");
+                return Optional.of(
+                        "The database is away for a moment. What was recorded is safe; this page tries again by"
+                                + " itself.");
             }
         }
         return Optional.empty();

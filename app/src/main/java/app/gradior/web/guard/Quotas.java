@@ -39,10 +39,14 @@ public class Quotas {
     private static final int MOST_WAITING = 24;
     private static final long LONGEST_WAIT_S = 10;
 
-    private final Cache<String, Bucket> buckets =
-            Caffeine.newBuilder().maximumSize(50_000).expireAfterAccess(Duration.ofHours(1)).build();
-    private final Cache<Share, Turns> turns =
-            Caffeine.newBuilder().maximumSize(50_000).expireAfterAccess(Duration.ofHours(1)).build();
+    private final Cache<String, Bucket> buckets = Caffeine.newBuilder()
+            .maximumSize(50_000)
+            .expireAfterAccess(Duration.ofHours(1))
+            .build();
+    private final Cache<Share, Turns> turns = Caffeine.newBuilder()
+            .maximumSize(50_000)
+            .expireAfterAccess(Duration.ofHours(1))
+            .build();
 
     private record Share(long kitchenId, Work work) {}
 

@@ -2,8 +2,8 @@ package app.gradior.web.plan;
 
 import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.PlanCalendar;
 import app.gradior.kitchen.Odd;
+import app.gradior.kitchen.PlanCalendar;
 import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.Refusal;
 import app.gradior.web.frame.Figures;

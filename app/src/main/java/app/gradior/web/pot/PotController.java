@@ -68,7 +68,13 @@ class PotController {
     private final BatchStreams streams;
     private final SessionRepository<?> sessions;
 
-    PotController(Batches batches, Forecasts forecasts, EventJson events, JsonMapper json, BatchStreams streams, SessionRepository<?> sessions) {
+    PotController(
+            Batches batches,
+            Forecasts forecasts,
+            EventJson events,
+            JsonMapper json,
+            BatchStreams streams,
+            SessionRepository<?> sessions) {
         this.batches = batches;
         this.forecasts = forecasts;
         this.events = events;
@@ -172,8 +178,7 @@ class PotController {
 
     /** Tells the page whenever something is recorded of its pot, here or on another device. */
     @GetMapping(path = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter stream(
-            @ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, HttpSession session) {
+    SseEmitter stream(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, HttpSession session) {
         batches.check(kitchen.id(), id);
         String sessionId = session.getId();
         return streams.open(

@@ -25,11 +25,9 @@ class AccountControllerTest {
     void theFirstPageIsNotReadyBeforeTheDemoKitchenIs() {
         assertThat(kitchens.demo()).as("none in this database").isEmpty();
         MockHttpServletResponse response = new MockHttpServletResponse();
-        GradiorProperties demo =
-                new GradiorProperties(true, "", GradiorProperties.SignUp.WORD, "", List.of(), false);
+        GradiorProperties demo = new GradiorProperties(true, "", GradiorProperties.SignUp.WORD, "", List.of(), false);
         ExtendedModelMap model = new ExtendedModelMap();
-        new AccountController(kitchens, demo, entrance)
-                .login(model, response);
+        new AccountController(kitchens, demo, entrance).login(model, response);
         assertThat(response.getStatus()).isEqualTo(503);
         assertThat(response.getHeader("Retry-After")).isEqualTo("2");
         assertThat(model).containsEntry("demo", false).containsEntry("cooking", true);

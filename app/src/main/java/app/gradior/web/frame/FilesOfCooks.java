@@ -1,0 +1,32 @@
+package app.gradior.web.frame;
+
+import app.gradior.web.guard.PlainAnswer;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Nobody who is not signed in sends files: they are not even looked through for their form's token. */
+final class FilesOfCooks extends OncePerRequestFilter {
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        String type = request.getContentType();
+        return type == null || !type.toLowerCase(java.util.Locale.ROOT).startsWith("multipart/");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        if (who == null || !(who.getPrincipal() instanceof KitchenUser)) {
+            PlainAnswer.write(request, response, HttpStatus.UNAUTHORIZED, "Sign in first, then send the file.", 0);
+            return;
+        }
+        chain.doFilter(request, response);
+    }
+}

@@ -1,0 +1,505 @@
+package app.gradior.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.testing.PrivateMariaDb;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.Socket;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The real server over HTTP against those who mean no good: planted sessions, guessing, slow connections, foreign hosts. */
+class HostileHttpTest {
+    private static final Duration PATIENCE = Duration.ofSeconds(90);
+    private static final String WORD = "cedar-plum-sage-1234";
+    private static final String PASSWORD = "a long password of a cook";
+    private static RunningApplication application;
+
+    @BeforeAll
+    static void start() {
+        application = RunningApplication.demo(Map.of("GRADIOR_SIGNUP", "open", "GRADIOR_HOSTS", "stove.example"));
+    }
+
+    @AfterAll
+    static void stop() {
+        application.close();
+    }
+
+    /** A browser of somebody. */
+    private static final class Client {
+        private final CookieManager cookies = new CookieManager();
+        private final HttpClient http = HttpClient.newBuilder()
+                .cookieHandler(cookies)
+                .connectTimeout(PATIENCE)
+                .version(HttpClient.Version.HTTP_1_1)
+                .build();
+
+        HttpResponse<String> get(String path, String... headers) {
+            HttpRequest.Builder request =
+                    HttpRequest.newBuilder(URI.create(application.url() + path)).timeout(PATIENCE);
+            for (int i = 0; i < headers.length; i += 2) {
+                request.header(headers[i], headers[i + 1]);
+            }
+            return send(request.build());
+        }
+
+        private HttpResponse<String> send(HttpRequest request) {
+            try {
+                return http.send(request, HttpResponse.BodyHandlers.ofString());
+            } catch (IOException e) {
+                throw new java.io.UncheckedIOException(e);
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+
+        HttpResponse<String> post(String form, String action, Map<String, String> fields) {
+            Matcher token = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"")
+                    .matcher(get(form).body());
+            assertThat(token.find()).isTrue();
+            Map<String, String> all = new LinkedHashMap<>(fields);
+            all.put("_csrf", token.group(1));
+            StringBuilder body = new StringBuilder();
+            all.forEach((name, value) -> body.append(body.isEmpty() ? "" : "&")
+                    .append(name)
+                    .append('=')
+                    .append(URLEncoder.encode(value, StandardCharsets.UTF_8)));
+            return send(HttpRequest.newBuilder(URI.create(application.url() + action))
+                    .timeout(PATIENCE)
+                    .header("Content-Type", "application/x-www-form-urlencoded")
+                    .POST(HttpRequest.BodyPublishers.ofString(body.toString()))
+                    .build());
+        }
+
+        HttpResponse<String> signIn(String name, String password) {
+            return post("/login", "/login", Map.of("username", name, "password", password));
+        }
+
+        HttpResponse<String> signUp(String name) {
+            return post(
+                    "/setup",
+                    "/setup",
+                    Map.of(
+                            "name", "Kitchen of " + name,
+                            "login", name,
+                            "password", PASSWORD,
+                            "measures", "METRIC",
+                            "fahrenheit", "false",
+                            "altitude", "0",
+                            "timeZone", "UTC"));
+        }
+
+        String session() {
+            return cookies.getCookieStore().getCookies().stream()
+                    .filter(cookie -> cookie.getName().equals("gradior"))
+                    .map(HttpCookie::getValue)
+                    .findFirst()
+                    .orElse("");
+        }
+
+        void plant(String session) {
+            HttpCookie cookie = new HttpCookie("gradior", session);
+            cookie.setPath("/");
+            cookie.setVersion(0);
+            cookies.getCookieStore().add(URI.create(application.url()), cookie);
+        }
+
+        /** Whose kitchen the pages are of; empty when nobody is signed in. */
+        String kitchen() {
+            HttpResponse<String> page = get("/kitchen");
+            Matcher name = Pattern.compile("<a href=\"/kitchen\">([^<]+)</a>").matcher(page.body());
+            return page.statusCode() == 200 && name.find() ? name.group(1) : "";
+        }
+    }
+
+    @Test
+    void aPlantedSessionOpensNothingAfterwardsHoweverTheVictimComesIn() {
+        new Client().signUp("victim");
+        Client attacker = new Client();
+        attacker.signUp("attacker");
+        for (String way : List.of("sign in", "sign up", "demo", "switch")) {
+            attacker.signIn("attacker", PASSWORD);
+            String planted = attacker.session();
+            Client victim = new Client();
+            if (way.equals("switch")) {
+                victim.signIn("victim", PASSWORD);
+            }
+            victim.plant(planted);
+            String expected = switch (way) {
+                case "sign up" -> {
+                    victim.signUp("victim-again");
+                    yield "Kitchen of victim-again";
+                }
+                case "demo" -> {
+                    victim.post("/login", "/demo", Map.of());
+                    yield victim.kitchen();
+                }
+                default -> {
+                    victim.signIn("victim", PASSWORD);
+                    yield "Kitchen of victim";
+                }
+            };
+            assertThat(victim.kitchen()).as(way).isEqualTo(expected).isNotEmpty();
+            assertThat(victim.session()).as(way).isNotEmpty().isNotEqualTo(planted);
+            Client withPlanted = new Client();
+            withPlanted.plant(planted);
+            assertThat(withPlanted.kitchen())
+                    .as(way + ": the old session has ended")
+                    .isEmpty();
+        }
+    }
+
+    @Test
+    void aSignOutEndsTheSessionAndItsRow() {
+        Client cook = new Client();
+        cook.signUp("leaver");
+        String session = cook.session();
+        cook.post("/kitchen", "/logout", Map.of());
+        Client later = new Client();
+        later.plant(session);
+        assertThat(later.kitchen()).isEmpty();
+        assertThat(application.ask("select hex(ATTRIBUTE_BYTES) from SPRING_SESSION_ATTRIBUTES"))
+                .as("no hash of a password in any session")
+                .noneMatch(bytes -> bytes.contains(hex("{argon2")) || bytes.contains(hex("{bcrypt")));
+        assertThat(application.log()).contains("“leaver” signed in from").contains("“leaver” signed out at");
+    }
+
+    private static String hex(String text) {
+        return java.util.HexFormat.of().withUpperCase().formatHex(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void whoeverGuessesWaitsLongerAndLongerAndTheCooksOwnDeviceDoesNot() {
+        Client cook = new Client();
+        cook.signUp("guessed");
+        Client stranger = new Client();
+        int taken = 0;
+        HttpResponse<String> answer = stranger.signIn("guessed", "wrong 0");
+        for (int i = 1; i < 40 && answer.statusCode() != 429; i++) {
+            assertThat(answer.statusCode()).isEqualTo(401);
+            taken++;
+            answer = stranger.signIn("guessed", "wrong " + i);
+        }
+        assertThat(answer.statusCode()).as("after " + taken).isEqualTo(429);
+        assertThat(taken).isBetween(4, 20);
+        assertThat(Integer.parseInt(answer.headers().firstValue("Retry-After").orElse("0")))
+                .isPositive();
+        assertThat(answer.body()).contains("Too many tries").contains("value=\"guessed\"");
+        assertThat(stranger.signIn("guessed", PASSWORD).statusCode())
+                .as("the right one, from there, has to wait too")
+                .isEqualTo(429);
+        assertThat(stranger.kitchen()).isEmpty();
+        assertThat(cook.signIn("guessed", PASSWORD).statusCode()).isEqualTo(302);
+        assertThat(cook.kitchen()).isEqualTo("Kitchen of guessed");
+        assertThat(application.log())
+                .contains("sign-in of “guessed” from 127.0.0.1 failed")
+                .contains("sign-in of “guessed” from 127.0.0.1 has to wait");
+    }
+
+    @Test
+    void passwordsOfAnyScriptAndOldHashesFitAndTheCommonestAreRefused() {
+        Client cook = new Client();
+        cook.signUp("scripts");
+        for (String password : List.of("пароль-повара-длинный", "厨房密码长一些八字", "p".repeat(60) + "äöüß€".repeat(13))) {
+            String name = "script-" + password.hashCode();
+            Map<String, String> form = new LinkedHashMap<>(Map.of(
+                    "name", "Scripts", "login", name, "password", password, "measures", "METRIC", "altitude", "0"));
+            form.put("timeZone", "UTC");
+            assertThat(new Client().post("/setup", "/setup", form).statusCode())
+                    .as(password)
+                    .isEqualTo(302);
+            assertThat(new Client().signIn(name, password).statusCode())
+                    .as(password)
+                    .isEqualTo(302);
+        }
+        for (String bad : List.of("iloveyou", "short", "x".repeat(129), "scripted", "aaaaaaaaaaaa")) {
+            Map<String, String> form = new LinkedHashMap<>(
+                    Map.of("name", "Bad", "login", "scripted", "password", bad, "measures", "METRIC", "altitude", "0"));
+            form.put("timeZone", "UTC");
+            HttpResponse<String> answer = new Client().post("/setup", "/setup", form);
+            assertThat(answer.statusCode()).as(bad).isEqualTo(422);
+            assertThat(answer.body()).contains("Password:").contains("value=\"scripted\"");
+        }
+        String old = "{bcrypt}$2a$10$" + "N9qo8uLOickgx2ZMRZoMyeIjZAgcfl7p92ldGxad68LJZdL17lhWy";
+        application.sql("update account set password_hash = '" + old + "' where login = 'scripts'");
+        assertThat(new Client().signIn("scripts", "x".repeat(100)).statusCode())
+                .as("no 500")
+                .isEqualTo(401);
+    }
+
+    @Test
+    void oneNameForSixAtOnceIsOneAccount() {
+        List<Integer> answers = IntStream.range(0, 6)
+                .mapToObj(i -> CompletableFuture.supplyAsync(
+                        () -> new Client().signUp("racer").statusCode()))
+                .toList()
+                .stream()
+                .map(CompletableFuture::join)
+                .sorted()
+                .toList();
+        assertThat(answers).containsExactly(302, 422, 422, 422, 422, 422);
+        assertThat(application.ask("select count(*) from account where login = 'racer'"))
+                .containsExactly("1");
+    }
+
+    @Test
+    void strangersWhoOnlyLookLeaveNoSessionAndForeignHostsAndManyLanguagesAreAnswered() throws IOException {
+        int before = Integer.parseInt(
+                application.ask("select count(*) from SPRING_SESSION").get(0));
+        for (int i = 0; i < 60; i++) {
+            assertThat(new Client().get(i % 2 == 0 ? "/login" : "/sauces").statusCode())
+                    .isEqualTo(200);
+        }
+        assertThat(Integer.parseInt(
+                        application.ask("select count(*) from SPRING_SESSION").get(0)))
+                .as("others sign in meanwhile, at most")
+                .isLessThan(before + 20);
+        assertThat(raw("GET /sauces HTTP/1.1\r\nHost: evil.example\r\nConnection: close\r\n\r\n"))
+                .startsWith("HTTP/1.1 421")
+                .doesNotContain("evil.example");
+        assertThat(raw("GET /login HTTP/1.1\r\nHost: stove.example\r\nConnection: close\r\n\r\n"))
+                .startsWith("HTTP/1.1 200");
+        StringBuilder languages = new StringBuilder("en");
+        for (int i = 0; i < 300; i++) {
+            languages.append(",x").append((char) ('a' + i % 26)).append("-Y").append((char) ('A' + i % 26));
+        }
+        HttpResponse<String> many = new Client().get("/login", "Accept-Language", languages.toString());
+        assertThat(many.statusCode()).isEqualTo(200);
+        assertThat(many.headers().firstValue("Referrer-Policy")).contains("same-origin");
+        assertThat(many.headers().firstValue("Permissions-Policy").orElse("")).contains("camera=()");
+    }
+
+    private static String raw(String request) throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", application.port())) {
+            socket.setSoTimeout((int) PATIENCE.toMillis());
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    @Test
+    void slowBodiesAndSlowHeadersKeepNobodyWaitingAndAreCutOff() throws IOException {
+        List<Socket> slow = new ArrayList<>();
+        try {
+            for (int i = 0; i < 400; i++) {
+                Socket socket = new Socket("127.0.0.1", application.port());
+                socket.setSoTimeout((int) PATIENCE.toMillis());
+                OutputStream out = socket.getOutputStream();
+                String head = i % 4 == 0
+                        ? "GET /login HTTP/1.1\r\nHost: 127.0.0.1\r\nX-Slow: "
+                        : "POST /login HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/x-www-form-urlencoded\r\n"
+                                + "Content-Length: 100000\r\n\r\nusername=";
+                out.write(head.getBytes(StandardCharsets.US_ASCII));
+                out.flush();
+                slow.add(socket);
+            }
+            Client cook = new Client();
+            cook.post("/login", "/demo", Map.of());
+            assertThat(cook.get("/sauces").statusCode()).isEqualTo(200);
+            assertThat(cook.get("/pot/41").statusCode()).isEqualTo(200);
+            // A byte now and then, as such connections do: they end all the same.
+            for (Socket socket : slow.subList(0, 8)) {
+                assertThat(endsThoughDripped(socket)).isTrue();
+            }
+        } finally {
+            for (Socket socket : slow) {
+                socket.close();
+            }
+        }
+    }
+
+    private static boolean endsThoughDripped(Socket socket) throws IOException {
+        socket.setSoTimeout(1000);
+        InputStream in = socket.getInputStream();
+        for (int i = 0; i < 90; i++) {
+            try {
+                int read = in.read();
+                while (read >= 0) {
+                    read = in.read();
+                }
+                return true;
+            } catch (java.net.SocketTimeoutException e) {
+                try {
+                    socket.getOutputStream().write('a');
+                } catch (IOException closed) {
+                    return true;
+                }
+            } catch (IOException closed) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    @Test
+    void aStreamEndsWithItsSessionAndWithItsToken() throws Exception {
+        Client cook = new Client();
+        cook.post("/login", "/demo", Map.of());
+        HttpResponse<InputStream> page = cook.http.send(
+                HttpRequest.newBuilder(URI.create(application.url() + "/pot/41/stream"))
+                        .header("X-Requested-By", "page")
+                        .build(),
+                HttpResponse.BodyHandlers.ofInputStream());
+        assertThat(page.statusCode()).isEqualTo(200);
+        String made = cook.post("/kit", "/kit/tokens", Map.of("label", "streamer", "scope", "READ", "life", "MONTH"))
+                .headers()
+                .firstValue("Location")
+                .orElse("");
+        assertThat(made).contains("/kit");
+        Matcher token = Pattern.compile("<code>(grd_[0-9a-f]+)</code>")
+                .matcher(cook.get("/kit").body());
+        assertThat(token.find()).isTrue();
+        HttpResponse<InputStream> program = HttpClient.newHttpClient()
+                .send(
+                        HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches/41/stream"))
+                                .header("Authorization", "Bearer " + token.group(1))
+                                .build(),
+                        HttpResponse.BodyHandlers.ofInputStream());
+        assertThat(program.statusCode()).isEqualTo(200);
+        String id = application
+                .ask("select id from api_token where label = 'streamer'")
+                .get(0);
+        cook.post("/kit", "/kit/tokens/" + id + "/remove", Map.of());
+        assertThat(ends(program.body())).as("the token is revoked").isTrue();
+        cook.post("/kit", "/logout", Map.of());
+        assertThat(ends(page.body())).as("the session is over").isTrue();
+    }
+
+    private static boolean ends(InputStream stream) {
+        return CompletableFuture.supplyAsync(() -> {
+                    try {
+                        stream.readAllBytes();
+                    } catch (IOException e) {
+                        // closed in the middle: it has ended
+                    }
+                    return true;
+                })
+                .completeOnTimeout(false, PATIENCE.toSeconds(), java.util.concurrent.TimeUnit.SECONDS)
+                .join();
+    }
+
+    @Test
+    void manyStreamsOfOneKitchenAreItsDevicesAndNoMore() throws Exception {
+        List<InputStream> open = new ArrayList<>();
+        HttpClient http = HttpClient.newHttpClient();
+        for (int i = 0; i < 40; i++) {
+            open.add(http.send(
+                            HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches/42/stream"))
+                                    .header("Authorization", "Bearer " + RunningApplication.TOKEN)
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofInputStream())
+                    .body());
+        }
+        assertThat(ends(open.get(0))).as("the oldest is let go").isTrue();
+        HttpResponse<String> answer = http.send(
+                HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches?state=live"))
+                        .header("Authorization", "Bearer " + RunningApplication.TOKEN)
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        assertThat(answer.statusCode()).isEqualTo(200);
+        assertThat(answer.body()).contains("\"nextPage\":null");
+        for (InputStream stream : open) {
+            stream.close();
+        }
+    }
+
+    @Test
+    void aFloodOfOneTokenIsToldToWait() throws Exception {
+        HttpClient http = HttpClient.newHttpClient();
+        HttpRequest forecast = HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches/42/forecast"))
+                .header("Authorization", "Bearer " + RunningApplication.TOKEN)
+                .build();
+        List<CompletableFuture<Integer>> flood = IntStream.range(0, 60)
+                .mapToObj(i -> http.sendAsync(forecast, HttpResponse.BodyHandlers.ofString())
+                        .thenApply(HttpResponse::statusCode))
+                .toList();
+        Client other = new Client();
+        other.signUp("bystander");
+        assertThat(other.get("/sauces").statusCode()).isEqualTo(200);
+        List<Integer> answers = flood.stream().map(CompletableFuture::join).toList();
+        assertThat(answers).contains(200).allMatch(status -> status == 200 || status == 429);
+    }
+
+    @Test
+    void withoutItsDatabaseItSaysSoPlainlyAndComesBackByItself() {
+        Client cook = new Client();
+        cook.post("/login", "/demo", Map.of());
+        PrivateMariaDb.get().kill();
+        try {
+            HttpResponse<String> page = cook.get("/sauces");
+            assertThat(page.statusCode()).isEqualTo(503);
+            assertThat(page.headers().firstValue("Retry-After")).isPresent();
+            assertThat(page.body())
+                    .contains("The database is away for a moment")
+                    .doesNotContain("SQL");
+            HttpResponse<String> call =
+                    new Client().get("/api/v1/batches", "Authorization", "Bearer " + RunningApplication.TOKEN);
+            assertThat(call.statusCode()).isEqualTo(503);
+            assertThat(call.headers().firstValue("Content-Type")).contains("application/problem+json");
+            assertThat(new Client().get("/health/readiness").statusCode()).isEqualTo(503);
+            assertThat(new Client().get("/health/liveness").statusCode()).isEqualTo(200);
+        } finally {
+            PrivateMariaDb.get().restart();
+        }
+        assertThat(cook.get("/sauces").statusCode()).isEqualTo(200);
+        assertThat(new Client().get("/health/readiness").statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void anotherKitchenNeedsTheWordAndItWorksOnce() {
+        try (RunningApplication closed = RunningApplication.demo(Map.of("GRADIOR_SIGNUPWORD", WORD))) {
+            RunningApplication open = application;
+            application = closed;
+            try {
+                Client newcomer = new Client();
+                HttpResponse<String> without = newcomer.signUp("newcomer");
+                assertThat(without.statusCode()).isEqualTo(422);
+                assertThat(without.body()).contains("name=\"word\"").contains("Word:");
+                Map<String, String> form = new LinkedHashMap<>(Map.of(
+                        "name",
+                        "New",
+                        "login",
+                        "newcomer",
+                        "password",
+                        PASSWORD,
+                        "measures",
+                        "METRIC",
+                        "altitude",
+                        "0"));
+                form.put("timeZone", "UTC");
+                form.put("word", "plum-plum-plum-1111");
+                assertThat(newcomer.post("/setup", "/setup", form).statusCode()).isEqualTo(422);
+                form.put("word", " Cedar-Plum-Sage-1234 ");
+                assertThat(newcomer.post("/setup", "/setup", form).statusCode()).isEqualTo(302);
+                assertThat(newcomer.kitchen()).isEqualTo("New");
+                form.put("login", "second");
+                assertThat(new Client().post("/setup", "/setup", form).statusCode())
+                        .as("used up")
+                        .isEqualTo(422);
+                assertThat(new Client().get("/api/openapi.json").statusCode()).isEqualTo(401);
+            } finally {
+                application = open;
+            }
+        }
+    }
+}
