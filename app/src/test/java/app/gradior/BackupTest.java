@@ -31,9 +31,11 @@ class BackupTest {
     private Path root;
 
     private String said = "";
+    private String passphrase = "";
 
     @BeforeEach
     void aProjectOfItsOwn() throws IOException {
+        Files.setPosixFilePermissions(root, java.nio.file.attribute.PosixFilePermissions.fromString("rwxr-xr-x"));
         Path migrations = root.resolve("app").resolve(MIGRATIONS);
         Files.createDirectories(migrations);
         Files.copy(Path.of("../gradior"), root.resolve("gradior"));
@@ -41,11 +43,13 @@ class BackupTest {
     }
 
     private int gradior(String... arguments) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder(
+        ProcessBuilder builder = new ProcessBuilder(
                         Stream.concat(Stream.of("bash", root.resolve("gradior").toString()), Stream.of(arguments))
                                 .toList())
-                .redirectErrorStream(true)
-                .start();
+                .redirectErrorStream(true);
+        builder.environment().remove("GRADIOR_HOME");
+        builder.environment().put("GRADIOR_PASSPHRASE_FILE", passphrase);
+        Process process = builder.start();
         said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         return process.waitFor();
     }
@@ -109,5 +113,75 @@ class BackupTest {
         assertThat(restore(damaged)).as("damaged").isNotZero();
         assertThat(said).contains("is damaged: its checksum differs");
         assertThat(backup("third.sql.gz")).hasSameBinaryContentAs(first);
+    }
+
+    private Path hostile(String name, String sql) throws Exception {
+        Path file = root.resolve(name);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (GZIPOutputStream out = new GZIPOutputStream(bytes)) {
+            out.write(sql.getBytes(StandardCharsets.UTF_8));
+        }
+        Files.write(file, bytes.toByteArray());
+        return withChecksum(file);
+    }
+
+    /** A dump may come from anybody: it is read in as an account that may touch nothing else, and without the client's own commands. */
+    @Test
+    void aDumpDoesNothingButFillItsOwnDatabase() throws Exception {
+        assertThat(restore(seed())).as(said).isZero();
+        Path before = backup("before.sql.gz");
+        Path touched = root.resolve("touched");
+        String kitchen = "create table kitchen (id bigint primary key);\n";
+        List<String> evil = List.of(
+                "\\! touch " + touched + "\n" + kitchen,
+                "system touch " + touched + "\n" + kitchen,
+                "source " + touched + "\n" + kitchen,
+                kitchen + "select 'x' into outfile '" + touched + "';\n",
+                "create database elsewhere;\n" + kitchen,
+                "drop database mysql;\n" + kitchen,
+                "create user evil@localhost;\n" + kitchen,
+                "grant all on *.* to gradior@'127.0.0.1';\n" + kitchen,
+                "use gradior;\ndrop table kitchen;\n",
+                "drop table gradior.kitchen;\n" + kitchen,
+                kitchen + "create trigger t before insert on kitchen for each row set new.id = 1;\n",
+                "set global general_log = 1;\n" + kitchen,
+                "create table other (id bigint primary key);\n");
+        for (int i = 0; i < evil.size(); i++) {
+            Path file = hostile("evil-" + i + ".sql.gz", evil.get(i));
+            assertThat(restore(file)).as(evil.get(i)).isNotZero();
+            assertThat(said).as(evil.get(i)).contains("nothing was changed");
+            assertThat(touched).as(evil.get(i)).doesNotExist();
+        }
+        assertThat(backup("after.sql.gz")).hasSameBinaryContentAs(before);
+    }
+
+    @Test
+    void aChecksumIsOfThisFileAndWhatWasThereCanItselfBeRestoredAndPassphrasesLock() throws Exception {
+        assertThat(restore(seed())).as(said).isZero();
+        Path first = backup("first.sql.gz");
+        Path other = withChecksum(Files.copy(first, root.resolve("other.sql.gz")));
+        Files.move(other, root.resolve("renamed.sql.gz"));
+        Files.move(root.resolve("other.sql.gz.sha256"), root.resolve("renamed.sql.gz.sha256"));
+        assertThat(restore(root.resolve("renamed.sql.gz"))).isNotZero();
+        assertThat(said).contains("is not the checksum of renamed.sql.gz");
+
+        assertThat(restore(seed())).as(said).isZero();
+        Path aside = Path.of(said.replaceAll("(?s).*what was there is in (\\S+).*", "$1"));
+        assertThat(restore(aside)).as(said).isZero();
+        assertThat(said).contains("the same bytes when written out again");
+        assertThat(Files.getPosixFilePermissions(aside)).hasToString("[OWNER_READ, OWNER_WRITE]");
+
+        Path word = Files.writeString(root.resolve("word"), "a passphrase of ours");
+        passphrase = word.toString();
+        assertThat(gradior("backup", "--encrypt", root.resolve("locked.sql.gz").toString())).as(said).isZero();
+        Path locked = root.resolve("locked.sql.gz.gpg");
+        assertThat(new String(Files.readAllBytes(locked), StandardCharsets.ISO_8859_1)).doesNotContain("kitchen");
+        assertThat(root.resolve("locked.sql.gz")).doesNotExist();
+        Files.writeString(word, "another passphrase");
+        assertThat(restore(locked)).isNotZero();
+        assertThat(said).contains("is it the right passphrase?");
+        Files.writeString(word, "a passphrase of ours");
+        assertThat(restore(locked)).as(said).isZero();
+        assertThat(backup("last.sql.gz")).hasSameBinaryContentAs(first);
     }
 }

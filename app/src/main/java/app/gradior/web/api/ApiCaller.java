@@ -5,6 +5,8 @@ import app.gradior.kitchen.Kitchens;
 import app.gradior.kitchen.Tokens;
 import app.gradior.web.api.TokenFilter.Caller;
 import jakarta.servlet.http.HttpServletRequest;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.server.ResponseStatusException;
@@ -12,6 +14,8 @@ import org.springframework.web.server.ResponseStatusException;
 /** The kitchen behind a token, if the token may do this. */
 @Component
 class ApiCaller {
+    private static final Logger LOG = LoggerFactory.getLogger("app.gradior.access");
+
     private final Kitchens kitchens;
 
     ApiCaller(Kitchens kitchens) {
@@ -23,6 +27,7 @@ class ApiCaller {
             throw new ResponseStatusException(HttpStatus.UNAUTHORIZED);
         }
         if (!caller.scope().covers(needed)) {
+            LOG.warn("token {} of kitchen {} is too narrow for {}", caller.tokenId(), caller.kitchenId(), needed);
             throw new Forbidden(caller.scope(), needed);
         }
         return kitchens.kitchen(caller.kitchenId());

@@ -22,6 +22,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 
@@ -94,6 +95,12 @@ class ApiFaults {
                 .body(Problems.problem(
                         HttpStatus.TOO_MANY_REQUESTS,
                         List.of(new Fault("Authorization", String.valueOf(e.getMessage())))));
+    }
+
+    /** Whoever listened is gone: there is nobody to answer. */
+    @ExceptionHandler
+    void gone(AsyncRequestNotUsableException e) {
+        LOG.debug("a listener is gone", e);
     }
 
     @ExceptionHandler

@@ -16,12 +16,15 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Lets API calls in by their bearer token, and refuses bodies over 256 kB before anything reads them. */
 public final class TokenFilter extends OncePerRequestFilter {
+    private static final Logger LOG = LoggerFactory.getLogger("app.gradior.access");
     static final String CALLER = "gradior.caller";
     private static final int LARGEST_BODY = 256 * 1024;
     /** A forecast or a plan, measured against a plain question; rounded. */
@@ -61,6 +64,7 @@ public final class TokenFilter extends OncePerRequestFilter {
                 ? tokens.find(header.substring(BEARER.length()).strip())
                 : Optional.empty();
         if (token.isEmpty()) {
+            LOG.warn("a call from {} without a valid token: {}", request.getRemoteAddr(), request.getMethod());
             refuse(
                     response,
                     HttpStatus.UNAUTHORIZED,

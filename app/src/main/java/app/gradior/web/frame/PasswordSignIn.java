@@ -29,7 +29,10 @@ final class PasswordSignIn implements AuthenticationProvider {
         SignIn.Account account = signIn.account(typed.getName(), password, from.address(), from.device())
                 .orElseThrow(() -> new BadCredentialsException("name and password do not go together"));
         KitchenUser user = new KitchenUser(account.kitchenId(), account.id(), account.login());
-        return UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities());
+        UsernamePasswordAuthenticationToken in =
+                UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities());
+        in.setDetails(""); // where it came from is nothing for the session to keep
+        return in;
     }
 
     @Override

@@ -17,7 +17,7 @@ class ServerConfig {
             factory.setProtocol(TimedProtocol.class.getName());
             factory.addEngineValves(new BodyDeadline());
             factory.addConnectorCustomizers(
-                    connector -> connector.setProperty("maxLocaleCount", Integer.toString(MOST_LANGUAGES)));
+                    connector -> connector.setMaxLocaleCount(MOST_LANGUAGES));
         };
     }
 }

@@ -1,0 +1,225 @@
+package app.gradior.journeys;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.testing.PrivateMariaDb;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.CleanupMode;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The launcher as somebody who is not root starts it, from a checkout that may only be read, in folders with spaces. */
+class LauncherTest {
+    private static final Duration PATIENCE = Duration.ofSeconds(240);
+    private static final boolean ROOT = "root".equals(System.getProperty("user.name"));
+    private static final Path PROJECT = Path.of("..").toAbsolutePath().normalize();
+
+    @TempDir(cleanup = CleanupMode.NEVER)
+    private Path temp;
+
+    private final List<String> said = new CopyOnWriteArrayList<>();
+    private final int port = PrivateMariaDb.freePort();
+    private Path checkout;
+    private Path home;
+
+    private List<String> asNobody(List<String> command) {
+        List<String> all = new ArrayList<>();
+        if (ROOT) {
+            all.addAll(List.of("setpriv", "--reuid=65534", "--regid=65534", "--clear-groups", "--"));
+        }
+        all.addAll(command);
+        return all;
+    }
+
+    private Process gradior(String command) throws IOException {
+        ProcessBuilder builder = new ProcessBuilder(
+                        asNobody(List.of("bash", checkout.resolve("gradior").toString(), command)))
+                .directory(checkout.toFile())
+                .redirectErrorStream(true);
+        builder.environment().putAll(Map.of("GRADIOR_HOME", home.toString(), "GRADIOR_PORT", String.valueOf(port)));
+        builder.environment().put("HOME", home.toString());
+        return builder.start();
+    }
+
+    private String done(String command) throws IOException, InterruptedException {
+        Process process = gradior(command);
+        String all = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).as(all).isZero();
+        return all;
+    }
+
+    private static void run(String... command) throws IOException, InterruptedException {
+        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
+        String all = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        assertThat(process.waitFor()).as(all).isZero();
+    }
+
+    private static Path built(String folder, String start, String end) throws IOException {
+        try (Stream<Path> files = Files.list(PROJECT.resolve(folder))) {
+            return files.filter(f -> f.getFileName().toString().startsWith(start))
+                    .filter(f -> f.getFileName().toString().endsWith(end))
+                    .filter(f -> !f.getFileName().toString().contains("tests"))
+                    .findFirst()
+                    .orElseThrow();
+        }
+    }
+
+    /** What was built in this run is put where the launcher puts it: whoever has no Maven of their own cannot build again. */
+    @BeforeEach
+    void aCheckoutToReadAndAHomeToWrite() throws Exception {
+        Files.setPosixFilePermissions(temp, PosixFilePermissions.fromString("rwxr-xr-x"));
+        checkout = Files.createDirectories(temp.resolve("a checkout with spaces"));
+        home = Files.createDirectories(temp.resolve("home of nobody"));
+        for (String path : List.of("gradior", "pom.xml", "core/pom.xml", "core/src/main", "app/pom.xml", "app/src/main",
+                "devices/pom.xml", "devices/src/main")) {
+            Files.createDirectories(checkout.resolve(path).getParent());
+            run("cp", "-R", PROJECT.resolve(path).toString(), checkout.resolve(path).toString());
+        }
+        run("chmod", "-R", "a+rX,a-w", checkout.toString());
+        Path build = Files.createDirectories(home.resolve("build"));
+        String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
+        Path jar = built("app/target", "gradior-app-", "-exec.jar");
+        run(java, "-Djarmode=tools", "-jar", jar.toString(), "extract", "--destination", build.resolve("app").toString());
+        Files.move(build.resolve("app").resolve(jar.getFileName()), build.resolve("app/gradior.jar"));
+        Files.copy(built("devices/target", "gradior-devices-", ".jar"), build.resolve("devices.jar"));
+        Files.createFile(build.resolve("stamp"));
+        if (ROOT) {
+            run("chown", "-R", "65534:65534", home.toString());
+        }
+    }
+
+    @AfterEach
+    void cleanUp() throws Exception {
+        gradior("stop").waitFor();
+        run("chmod", "-R", "u+w", temp.toString());
+        run("rm", "-rf", temp.toString());
+    }
+
+    private static void until(String what, BooleanSupplier state) {
+        long deadline = System.nanoTime() + PATIENCE.toNanos();
+        while (!state.getAsBoolean()) {
+            assertThat(System.nanoTime()).as(what).isLessThan(deadline);
+            Thread.onSpinWait();
+        }
+    }
+
+    private int status(String path) {
+        try {
+            return HttpClient.newHttpClient()
+                    .send(
+                            HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + path))
+                                    .timeout(Duration.ofSeconds(60))
+                                    .build(),
+                            HttpResponse.BodyHandlers.discarding())
+                    .statusCode();
+        } catch (IOException e) {
+            return 0;
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private List<ProcessHandle> ours(String word) {
+        return ProcessHandle.allProcesses()
+                .filter(p -> commandLine(p).contains(home.toString()) && commandLine(p).contains(word))
+                .toList();
+    }
+
+    private static String commandLine(ProcessHandle process) {
+        try {
+            return Files.readString(Path.of("/proc/" + process.pid() + "/cmdline"), StandardCharsets.ISO_8859_1)
+                    .replace('\0', ' ');
+        } catch (IOException | UncheckedIOException e) {
+            return "";
+        }
+    }
+
+    private ProcessHandle application() throws IOException {
+        String json = Files.readString(home.resolve("run/gradior.json"));
+        return ProcessHandle.of(Long.parseLong(json.replaceAll("(?s).*\"pid\": (\\d+).*", "$1"))).orElseThrow();
+    }
+
+    @Test
+    void theDemoRunsForAnybodyMendsItsDatabaseAndStopsNothingElse() throws Exception {
+        Process demo = gradior("demo");
+        new Thread(() -> {
+                    try (BufferedReader lines =
+                            new BufferedReader(new InputStreamReader(demo.getInputStream(), StandardCharsets.UTF_8))) {
+                        lines.lines().forEach(said::add);
+                    } catch (IOException e) {
+                        said.add(e.toString());
+                    }
+                })
+                .start();
+        until("it says ready: " + said, () -> said.stream().anyMatch(line -> line.contains("ready: http://127.0.0.1:"))
+                || !demo.isAlive());
+        assertThat(demo.isAlive()).as(String.join("\n", said)).isTrue();
+        assertThat(status("/login")).isEqualTo(200);
+        assertThat(said).anyMatch(line -> line.contains("one more kitchen can be set up with the word: "));
+
+        ProcessHandle java = application();
+        ProcessHandle database = ours("mariadbd").get(0);
+        if (ROOT) {
+            assertThat(Files.getAttribute(Path.of("/proc/" + java.pid()), "unix:uid")).isEqualTo(65534);
+            assertThat(Files.getAttribute(Path.of("/proc/" + database.pid()), "unix:uid")).isEqualTo(65534);
+        }
+        String token = Files.readString(home.resolve("run/demo.token"));
+        String password = Files.readString(home.resolve("run/db.password"));
+        assertThat(ProcessHandle.allProcesses().map(LauncherTest::commandLine))
+                .as("no secret in a command line")
+                .noneMatch(line -> line.contains(token) || line.contains(password));
+        for (String kept : List.of("", "run", "log", "backup", "build", "run/gradior.json", "run/db.password")) {
+            assertThat(Files.getPosixFilePermissions(home.resolve(kept)).toString())
+                    .as(kept)
+                    .doesNotContain("GROUP")
+                    .doesNotContain("OTHERS");
+        }
+        try (Stream<Path> inCheckout = Files.list(checkout)) {
+            assertThat(inCheckout).noneMatch(path -> path.endsWith("var"));
+        }
+
+        database.destroyForcibly();
+        until("the database is back", () -> {
+            List<ProcessHandle> now = ours("mariadbd");
+            return !now.isEmpty() && now.get(0).pid() != database.pid() && status("/health/readiness") == 200;
+        });
+        assertThat(done("demo")).contains("is running already: http://127.0.0.1:" + port);
+
+        assertThat(done("stop")).contains("stopped");
+        assertThat(java.isAlive()).as("stopped means stopped").isFalse();
+        assertThat(ours("mariadbd")).isEmpty();
+        assertThat(demo.waitFor(120, TimeUnit.SECONDS)).as("the launcher itself ends").isTrue();
+
+        Process stranger = new ProcessBuilder("sleep", "600").start();
+        try {
+            Files.writeString(
+                    home.resolve("run/gradior.json"),
+                    "{\"url\": \"http://127.0.0.1:1\", \"token\": null, \"pid\": " + stranger.pid() + ", \"began\": 1}\n");
+            assertThat(done("stop")).contains("nothing is running here");
+            assertThat(stranger.isAlive()).as("a stranger under an old number").isTrue();
+        } finally {
+            stranger.destroyForcibly();
+        }
+    }
+}
