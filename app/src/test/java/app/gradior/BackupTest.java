@@ -173,9 +173,12 @@ class BackupTest {
 
         Path word = Files.writeString(root.resolve("word"), "a passphrase of ours");
         passphrase = word.toString();
-        assertThat(gradior("backup", "--encrypt", root.resolve("locked.sql.gz").toString())).as(said).isZero();
+        assertThat(gradior("backup", "--encrypt", root.resolve("locked.sql.gz").toString()))
+                .as(said)
+                .isZero();
         Path locked = root.resolve("locked.sql.gz.gpg");
-        assertThat(new String(Files.readAllBytes(locked), StandardCharsets.ISO_8859_1)).doesNotContain("kitchen");
+        assertThat(new String(Files.readAllBytes(locked), StandardCharsets.ISO_8859_1))
+                .doesNotContain("kitchen");
         assertThat(root.resolve("locked.sql.gz")).doesNotExist();
         Files.writeString(word, "another passphrase");
         assertThat(restore(locked)).isNotZero();

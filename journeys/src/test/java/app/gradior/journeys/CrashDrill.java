@@ -80,8 +80,7 @@ final class CrashDrill {
     private void record(String device) {
         for (int n = 0; !over.get(); n++) {
             String key = device + "-" + n;
-            HttpRequest request = HttpRequest.newBuilder(
-                            URI.create(application.url() + "/api/v1/batches/42/events"))
+            HttpRequest request = HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches/42/events"))
                     .timeout(Duration.ofSeconds(20))
                     .header("Authorization", "Bearer " + RunningApplication.TOKEN)
                     .header("Content-Type", "application/json")
@@ -100,7 +99,8 @@ final class CrashDrill {
     private boolean taken(HttpRequest request) {
         try {
             sent.incrementAndGet();
-            int status = http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
+            int status =
+                    http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
             return status == 200 || status == 201;
         } catch (IOException e) {
             return false;

@@ -162,7 +162,8 @@ class HostileHttpTest {
             assertThat(victim.kitchen()).as(way).isEqualTo(expected).isNotEmpty();
             assertThat(victim.cookies.getCookieStore().getCookies())
                     .as(way + ": a new id")
-                    .anyMatch(cookie -> cookie.getName().equals("gradior") && !cookie.getValue().equals(planted));
+                    .anyMatch(cookie -> cookie.getName().equals("gradior")
+                            && !cookie.getValue().equals(planted));
             Client withPlanted = new Client();
             withPlanted.plant(planted);
             assertThat(withPlanted.kitchen())

@@ -91,16 +91,34 @@ class LauncherTest {
         Files.setPosixFilePermissions(temp, PosixFilePermissions.fromString("rwxr-xr-x"));
         checkout = Files.createDirectories(temp.resolve("a checkout with spaces"));
         home = Files.createDirectories(temp.resolve("home of nobody"));
-        for (String path : List.of("gradior", "pom.xml", "core/pom.xml", "core/src/main", "app/pom.xml", "app/src/main",
-                "devices/pom.xml", "devices/src/main")) {
+        for (String path : List.of(
+                "gradior",
+                "pom.xml",
+                "core/pom.xml",
+                "core/src/main",
+                "app/pom.xml",
+                "app/src/main",
+                "devices/pom.xml",
+                "devices/src/main")) {
             Files.createDirectories(checkout.resolve(path).getParent());
-            run("cp", "-R", PROJECT.resolve(path).toString(), checkout.resolve(path).toString());
+            run(
+                    "cp",
+                    "-R",
+                    PROJECT.resolve(path).toString(),
+                    checkout.resolve(path).toString());
         }
         run("chmod", "-R", "a+rX,a-w", checkout.toString());
         Path build = Files.createDirectories(home.resolve("build"));
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
         Path jar = built("app/target", "gradior-app-", "-exec.jar");
-        run(java, "-Djarmode=tools", "-jar", jar.toString(), "extract", "--destination", build.resolve("app").toString());
+        run(
+                java,
+                "-Djarmode=tools",
+                "-jar",
+                jar.toString(),
+                "extract",
+                "--destination",
+                build.resolve("app").toString());
         Files.move(build.resolve("app").resolve(jar.getFileName()), build.resolve("app/gradior.jar"));
         Files.copy(built("devices/target", "gradior-devices-", ".jar"), build.resolve("devices.jar"));
         Files.createFile(build.resolve("stamp"));
@@ -142,7 +160,8 @@ class LauncherTest {
 
     private List<ProcessHandle> ours(String word) {
         return ProcessHandle.allProcesses()
-                .filter(p -> commandLine(p).contains(home.toString()) && commandLine(p).contains(word))
+                .filter(p -> commandLine(p).contains(home.toString())
+                        && commandLine(p).contains(word))
                 .toList();
     }
 
@@ -157,7 +176,8 @@ class LauncherTest {
 
     private ProcessHandle application() throws IOException {
         String json = Files.readString(home.resolve("run/gradior.json"));
-        return ProcessHandle.of(Long.parseLong(json.replaceAll("(?s).*\"pid\": (\\d+).*", "$1"))).orElseThrow();
+        return ProcessHandle.of(Long.parseLong(json.replaceAll("(?s).*\"pid\": (\\d+).*", "$1")))
+                .orElseThrow();
     }
 
     @Test
@@ -172,8 +192,9 @@ class LauncherTest {
                     }
                 })
                 .start();
-        until("it says ready: " + said, () -> said.stream().anyMatch(line -> line.contains("ready: http://127.0.0.1:"))
-                || !demo.isAlive());
+        until(
+                "it says ready: " + said,
+                () -> said.stream().anyMatch(line -> line.contains("ready: http://127.0.0.1:")) || !demo.isAlive());
         assertThat(demo.isAlive()).as(String.join("\n", said)).isTrue();
         assertThat(status("/login")).isEqualTo(200);
         assertThat(said).anyMatch(line -> line.contains("one more kitchen can be set up with the word: "));
@@ -181,8 +202,10 @@ class LauncherTest {
         ProcessHandle java = application();
         ProcessHandle database = ours("mariadbd").get(0);
         if (ROOT) {
-            assertThat(Files.getAttribute(Path.of("/proc/" + java.pid()), "unix:uid")).isEqualTo(65534);
-            assertThat(Files.getAttribute(Path.of("/proc/" + database.pid()), "unix:uid")).isEqualTo(65534);
+            assertThat(Files.getAttribute(Path.of("/proc/" + java.pid()), "unix:uid"))
+                    .isEqualTo(65534);
+            assertThat(Files.getAttribute(Path.of("/proc/" + database.pid()), "unix:uid"))
+                    .isEqualTo(65534);
         }
         String token = Files.readString(home.resolve("run/demo.token"));
         String password = Files.readString(home.resolve("run/db.password"));
@@ -209,13 +232,16 @@ class LauncherTest {
         assertThat(done("stop")).contains("stopped");
         assertThat(java.isAlive()).as("stopped means stopped").isFalse();
         assertThat(ours("mariadbd")).isEmpty();
-        assertThat(demo.waitFor(120, TimeUnit.SECONDS)).as("the launcher itself ends").isTrue();
+        assertThat(demo.waitFor(120, TimeUnit.SECONDS))
+                .as("the launcher itself ends")
+                .isTrue();
 
         Process stranger = new ProcessBuilder("sleep", "600").start();
         try {
             Files.writeString(
                     home.resolve("run/gradior.json"),
-                    "{\"url\": \"http://127.0.0.1:1\", \"token\": null, \"pid\": " + stranger.pid() + ", \"began\": 1}\n");
+                    "{\"url\": \"http://127.0.0.1:1\", \"token\": null, \"pid\": " + stranger.pid()
+                            + ", \"began\": 1}\n");
             assertThat(done("stop")).contains("nothing is running here");
             assertThat(stranger.isAlive()).as("a stranger under an old number").isTrue();
         } finally {

@@ -111,4 +111,65 @@ class NeverLostJourneyTest {
         String[] parts = clock.split(":");
         return 60 * Integer.parseInt(parts[0]) + Integer.parseInt(parts[1]);
     }
+
+    private static void signOut(Page page) {
+        page.navigate("/kitchen");
+        page.click("text=Sign out");
+        assertThat(page.locator("input[name=username]")).isVisible();
+    }
+
+    @Test
+    void signedOutElsewhereItSaysSoAndWhatWasTappedIsSentFromAnyPageAfterwards() {
+        try (Browser browser = new Browser()) {
+            Page page = pot(browser);
+            Page other = page.context().newPage();
+            signOut(other);
+            weigh(page, "3178");
+            assertThat(page.locator("#line")).containsText("You are signed out");
+            assertThat(page.locator("#line")).containsText("One entry is kept here");
+            assertThat(page.locator("#line a")).hasAttribute("href", "/login");
+            other.click("text=Enter the demo kitchen");
+            assertThat(other.locator("h1")).hasText("On the heat");
+            // The pot's page carries the form token of the old sign-in: it finds the new one by itself.
+            weigh(page, "3177");
+            assertThat(page.locator(".log")).containsText("Weighed: 3,177 g");
+            assertThat(weighed(page, "3,178 g")).hasCount(1);
+            assertThat(page.locator("#line")).isHidden();
+            signOut(other);
+            org.assertj.core.api.Assertions.assertThat(
+                            page.evaluate("Object.keys(localStorage).filter(k => k.startsWith('gradior:')).length"))
+                    .as("nothing of this account stays")
+                    .isEqualTo(0);
+        }
+    }
+
+    @Test
+    void anEntryThatBreaksTheServerIsPutAsideAndBlocksNothing() {
+        try (Browser browser = new Browser()) {
+            Page page = pot(browser);
+            page.route("**/pot/41/events", route -> {
+                if (route.request().postData().contains("3176")) {
+                    route.fulfill(new com.microsoft.playwright.Route.FulfillOptions()
+                            .setStatus(500)
+                            .setBody("{}"));
+                } else {
+                    route.resume();
+                }
+            });
+            weigh(page, "3176");
+            weigh(page, "3175");
+            assertThat(page.locator(".log")).containsText("Weighed: 3,175 g");
+            assertThat(page.locator("#dlg-weight .fault")).containsText("The server broke on this entry");
+            page.evaluate(
+                    "const q = 'gradior:' + document.querySelector('meta[name=account]').content + ':refused-41';"
+                            + "localStorage.setItem(q, JSON.stringify([{tap: {clientKey: 'old-1', type: 'weight',"
+                            + " fields: {grossG: '3174'}, tappedAt: Date.now() - 300000}, message: 'The server broke on this entry.'}]))");
+            page.reload();
+            assertThat(page.locator("#aside"))
+                    .containsText("Not taken: “weight 3174”. The server broke on this entry.");
+            page.click("#aside [data-again]");
+            assertThat(page.locator(".log")).containsText("Weighed: 3,174 g");
+            assertThat(page.locator("#aside")).isHidden();
+        }
+    }
 }

@@ -25,7 +25,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
-import org.springframework.security.web.authentication.session.SessionFixationProtectionEvent;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
@@ -244,11 +243,6 @@ public class BatchStreams {
     @EventListener
     void ended(SessionEnded session) {
         end(audience -> audience.key().equals("session:" + session.id()));
-    }
-
-    @EventListener
-    void replaced(SessionFixationProtectionEvent session) {
-        end(audience -> audience.key().equals("session:" + session.getOldSessionId()));
     }
 
     @EventListener

@@ -14,6 +14,8 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.stereotype.Component;
 
 /** The one way in: a fresh session under a new id, the old one ended, the device known from now on. */
@@ -25,13 +27,19 @@ public class Entrance {
 
     private final SignIn signIn;
     private final SecurityContextRepository contexts;
-    private final SessionAuthenticationStrategy freshSession;
+    private final FreshSession freshSession;
+    private final SessionAuthenticationStrategy freshToken;
     private final SecureRandom random = new SecureRandom();
 
-    Entrance(SignIn signIn, SecurityContextRepository contexts, SessionAuthenticationStrategy freshSession) {
+    Entrance(
+            SignIn signIn,
+            SecurityContextRepository contexts,
+            FreshSession freshSession,
+            CsrfTokenRepository formTokens) {
         this.signIn = signIn;
         this.contexts = contexts;
         this.freshSession = freshSession;
+        this.freshToken = new CsrfAuthenticationStrategy(formTokens);
     }
 
     /** Signs in whoever needs no password: into the demo kitchen, or the one just made. */
@@ -41,6 +49,7 @@ public class Entrance {
         Authentication authentication =
                 UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities());
         freshSession.onAuthentication(authentication, request, response);
+        freshToken.onAuthentication(authentication, request, response);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(authentication);
         SecurityContextHolder.setContext(context);

@@ -10,13 +10,10 @@ import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Quotas;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.net.URI;
 import java.time.Clock;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -34,13 +31,9 @@ import org.springframework.security.web.access.AccessDeniedHandlerImpl;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
-import org.springframework.security.web.authentication.session.CompositeSessionAuthenticationStrategy;
-import org.springframework.security.web.authentication.session.SessionAuthenticationStrategy;
-import org.springframework.security.web.authentication.session.SessionFixationProtectionStrategy;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -55,7 +48,7 @@ class SecurityConfig {
             + " script-src 'self'; object-src 'none'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
     /** The pot's page keeps the screen on; nothing else of the device is ever asked for. */
     private static final String DEVICE_POLICY = "screen-wake-lock=(self), camera=(), microphone=(), geolocation=(),"
-            + " payment=(), usb=(), bluetooth=(), serial=(), hid=(), midi=(), display-capture=(), accelerometer=(),"
+            + " payment=(), usb=(), serial=(), hid=(), midi=(), display-capture=(), accelerometer=(),"
             + " gyroscope=(), magnetometer=()";
 
     @Bean
@@ -66,21 +59,6 @@ class SecurityConfig {
     @Bean
     CsrfTokenRepository formTokens() {
         return new FormCookies();
-    }
-
-    /** Nothing of a session from before the sign-in goes on, neither its id nor what is in it. */
-    @Bean
-    SessionFixationProtectionStrategy newSession() {
-        SessionFixationProtectionStrategy fresh = new SessionFixationProtectionStrategy();
-        fresh.setMigrateSessionAttributes(false);
-        return fresh;
-    }
-
-    @Bean
-    @org.springframework.context.annotation.Primary
-    SessionAuthenticationStrategy freshSession(
-            SessionFixationProtectionStrategy newSession, CsrfTokenRepository tokens) {
-        return new CompositeSessionAuthenticationStrategy(List.of(newSession, new CsrfAuthenticationStrategy(tokens)));
     }
 
     @Bean
@@ -135,18 +113,17 @@ class SecurityConfig {
             HttpSecurity http,
             SecurityContextRepository contexts,
             CsrfTokenRepository formTokens,
-            SessionFixationProtectionStrategy newSession,
+            FreshSession freshSession,
             Entrance entrance,
             SignIn signIn,
             SentForms forms,
             Quotas quotas,
-            Clock clock,
-            ApplicationEventPublisher publisher)
+            Clock clock)
             throws Exception {
         CookieRequestCache wanted = new CookieRequestCache();
         return http.csrf(csrf -> csrf.csrfTokenRepository(formTokens))
                 .securityContext(context -> context.securityContextRepository(contexts))
-                .sessionManagement(session -> session.sessionAuthenticationStrategy(newSession))
+                .sessionManagement(session -> session.sessionAuthenticationStrategy(freshSession))
                 .requestCache(cache -> cache.requestCache(wanted))
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/login",
@@ -174,7 +151,7 @@ class SecurityConfig {
                         })
                         .failureHandler(SecurityConfig::refused))
                 .logout(logout -> logout.logoutSuccessUrl("/login")
-                        .addLogoutHandler((request, response, who) -> left(signIn, publisher, request, who)))
+                        .addLogoutHandler((request, response, who) -> left(signIn, freshSession, request, who)))
                 .exceptionHandling(
                         faults -> faults.authenticationEntryPoint(door()).accessDeniedHandler(SecurityConfig::denied))
                 .addFilterBefore(new SessionLife(clock), SecurityContextHolderFilter.class)
@@ -212,14 +189,8 @@ class SecurityConfig {
     }
 
     private static void left(
-            SignIn signIn,
-            ApplicationEventPublisher publisher,
-            HttpServletRequest request,
-            @Nullable Authentication who) {
-        HttpSession session = request.getSession(false);
-        if (session != null) {
-            publisher.publishEvent(new SessionEnded(session.getId()));
-        }
+            SignIn signIn, FreshSession sessions, HttpServletRequest request, @Nullable Authentication who) {
+        sessions.end(request);
         if (who != null) {
             signIn.wentOut(who.getName(), request.getRemoteAddr());
         }

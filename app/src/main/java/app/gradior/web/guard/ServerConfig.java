@@ -16,8 +16,7 @@ class ServerConfig {
         return factory -> {
             factory.setProtocol(TimedProtocol.class.getName());
             factory.addEngineValves(new BodyDeadline());
-            factory.addConnectorCustomizers(
-                    connector -> connector.setMaxLocaleCount(MOST_LANGUAGES));
+            factory.addConnectorCustomizers(connector -> connector.setMaxLocaleCount(MOST_LANGUAGES));
         };
     }
 }

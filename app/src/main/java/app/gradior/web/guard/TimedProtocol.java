@@ -4,7 +4,6 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.apache.coyote.AbstractProcessor;
-import org.apache.coyote.Constants;
 import org.apache.coyote.Request;
 import org.apache.coyote.http11.Http11NioProtocol;
 import org.apache.tomcat.util.net.SocketWrapperBase;
@@ -37,7 +36,9 @@ public final class TimedProtocol extends Http11NioProtocol {
 
     private void closeLate() {
         for (SocketWrapperBase<?> connection : getEndpoint().getConnections()) {
+            // One that is being answered has no processor to be found here, and a stream is asynchronous.
             if (connection.getCurrentProcessor() instanceof AbstractProcessor processor
+                    && !processor.isAsync()
                     && isLate(processor.getRequest())) {
                 connection.close();
             }
@@ -46,8 +47,6 @@ public final class TimedProtocol extends Http11NioProtocol {
 
     private static boolean isLate(Request request) {
         long begun = request.getStartTimeNanos();
-        return request.getRequestProcessor().getStage() == Constants.STAGE_PARSE
-                && begun > 0
-                && System.nanoTime() - begun > LONGEST_HEADERS_NANOS;
+        return begun > 0 && System.nanoTime() - begun > LONGEST_HEADERS_NANOS;
     }
 }

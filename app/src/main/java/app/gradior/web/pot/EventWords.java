@@ -36,6 +36,8 @@ public final class EventWords {
             "blended", "Blended",
             "offHeat", "Off the heat for a while",
             "backOn", "Back on the heat",
+            "setAside", "Set aside",
+            "takenUp", "Taken up again",
             "stageDone", "Next stage");
 
     private static final Map<String, String> SHORT = Map.of(
@@ -135,10 +137,17 @@ public final class EventWords {
             entries.add(new Entry(
                     figures.time(event.at()),
                     words(batch, event.body(), figures) + many,
-                    event.body() instanceof EventBody.Finished ? "" : event.clientKey(),
+                    movesState(event.body()) ? "" : event.clientKey(),
                     doubt));
         }
         return entries;
+    }
+
+    /** Whether it moves the batch from one state to another: that is not undone. */
+    private static boolean movesState(EventBody body) {
+        return body instanceof EventBody.Finished
+                || body instanceof EventBody.SetAside
+                || body instanceof EventBody.TakenUp;
     }
 
     /** A scale or a probe says so by its key; cooks' taps and other programs' events stand for themselves. */
@@ -224,12 +233,6 @@ public final class EventWords {
                     + (next.flavour() == null
                             ? ""
                             : ", " + Overnight.ofKey(next.flavour()).label());
-        }
-        if (body instanceof EventBody.SetAside) {
-            return "Set aside";
-        }
-        if (body instanceof EventBody.TakenUp) {
-            return "Taken up again";
         }
         if (body instanceof EventBody.Rated rated) {
             return "Rated " + rated.stars() + " of 5";
