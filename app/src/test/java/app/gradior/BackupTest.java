@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
 import java.security.MessageDigest;
 import java.util.HexFormat;
 import java.util.List;
@@ -169,7 +170,8 @@ class BackupTest {
         Path aside = Path.of(said.replaceAll("(?s).*what was there is in (\\S+).*", "$1"));
         assertThat(restore(aside)).as(said).isZero();
         assertThat(said).contains("the same bytes when written out again");
-        assertThat(Files.getPosixFilePermissions(aside)).hasToString("[OWNER_READ, OWNER_WRITE]");
+        assertThat(Files.getPosixFilePermissions(aside))
+                .containsExactlyInAnyOrder(PosixFilePermission.OWNER_READ, PosixFilePermission.OWNER_WRITE);
 
         Path word = Files.writeString(root.resolve("word"), "a passphrase of ours");
         passphrase = word.toString();

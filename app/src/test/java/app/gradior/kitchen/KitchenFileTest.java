@@ -266,6 +266,31 @@ class KitchenFileTest {
                 .isInstanceOf(Refusal.class);
     }
 
+    /** A few kilobytes that claim forty million pixels are read sparingly; more, or as many to be held whole, are refused unread. */
+    @Test
+    void aSmallFileOfManyPixelsTakesNoMemory() throws IOException {
+        long id = photos.add(kitchen.id(), batchId, bitmap(8000, 4990));
+        BufferedImage kept = ImageIO.read(new java.io.ByteArrayInputStream(photos.image(kitchen.id(), batchId, id)));
+        assertThat(kept.getWidth()).isEqualTo(1600);
+        assertThat(kept.getHeight()).isEqualTo(998);
+        assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, bitmap(9000, 5000)))
+                .hasMessageContaining("40 million pixels");
+        byte[] interlaced = bitmap(8000, 4990);
+        interlaced[28] = 1;
+        assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, interlaced))
+                .hasMessageContaining("12 million pixels");
+        ByteArrayOutputStream gif = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(20, 20, BufferedImage.TYPE_INT_RGB), "gif", gif);
+        assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, gif.toByteArray()))
+                .hasMessageContaining("JPEG or PNG");
+    }
+
+    private static byte[] bitmap(int width, int height) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_BYTE_BINARY), "png", out);
+        return out.toByteArray();
+    }
+
     @Test
     void aBatchThatIsOverTeachesItsPairAndTheNextPlanKnows() {
         Ware before = new Ware(kit.pots(kitchen.id()), kit.burners(kitchen.id()), List.of(), List.of());
