@@ -21,7 +21,7 @@ public record Odd(String name, String address, String why) {
     /**
      * Tries it; what it cannot be goes to the list, with why.
      *
-     * @throws RuntimeException when the database is away, which is no fault of the thing
+     * @throws RuntimeException when the database is away or it is not this kitchen's turn, which are no faults of the thing
      */
     public static <T> Optional<T> tried(List<Odd> odd, String name, String address, Supplier<T> work) {
         try {
@@ -34,7 +34,7 @@ public record Odd(String name, String address, String why) {
 
     /** Why something cannot be reckoned, in words; passes on what is no fault of the thing. */
     public static String why(RuntimeException fault) {
-        if (fault instanceof DataAccessException || fault instanceof TransactionException) {
+        if (fault instanceof DataAccessException || fault instanceof TransactionException || fault instanceof TooMuch) {
             throw fault;
         }
         if (fault instanceof CannotReckon known) {

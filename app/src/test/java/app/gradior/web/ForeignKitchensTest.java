@@ -6,9 +6,6 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenFileWriter;
@@ -20,10 +17,6 @@ import app.gradior.kitchen.Shelf;
 import app.gradior.kitchen.Tokens;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.sauce.Texture;
-import app.gradior.simmer.Heat;
-import app.gradior.vessel.PotMaterial;
-import app.gradior.vessel.PotShape;
 import app.gradior.web.frame.KitchenUser;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -83,16 +76,7 @@ class ForeignKitchensTest extends PageCalls {
         victim = kitchens.kitchen(cook.kitchenId());
         long sauce = Long.parseLong(saveSauce("1 kg damsons, stoned", "260 g soft brown sugar"));
         jdbc.update("update sauce_version set name = ? where sauce_id = ?", SECRET, sauce);
-        BatchPlan plan = BatchPlan.hot(
-                List.of(new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.05)),
-                Texture.SMOOTH,
-                0,
-                BatchPlan.PlanPot.of(SECRET, new PotShape(240, 232, 130), 1950, PotMaterial.STAINLESS),
-                new Heat(Look.LIVELY, LidState.OPEN),
-                0,
-                6.5,
-                20);
-        batch = batches.start(victim, SECRET, sauce, 1, plan, clock.instant());
+        batch = batches.start(victim, SECRET, sauce, 1, glaze(SECRET), clock.instant());
         long pot = kit.pots(victim.id()).get(0).id();
         long burner = kit.burners(victim.id()).get(0).id();
         long kept = plans.save(

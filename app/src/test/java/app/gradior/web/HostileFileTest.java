@@ -6,9 +6,6 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.Fault;
@@ -20,10 +17,6 @@ import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Larder;
 import app.gradior.kitchen.Refusal;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.sauce.Texture;
-import app.gradior.simmer.Heat;
-import app.gradior.vessel.PotMaterial;
-import app.gradior.vessel.PotShape;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -77,18 +70,7 @@ class HostileFileTest extends PageCalls {
         larder.putMeasure(kitchen.id(), "dipper", 80);
         larder.remember(kitchen, "harbour tonic", "vinegar-cider");
         saveSauce("1 kg damsons, stoned", "260 g soft brown sugar", "300 ml water");
-        BatchPlan plan = BatchPlan.hot(
-                List.of(
-                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.05),
-                        new BatchPlan.PlanLine("300 ml water", "water", 300, 0)),
-                Texture.SMOOTH,
-                0,
-                BatchPlan.PlanPot.of("Rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.STAINLESS),
-                new Heat(Look.LIVELY, LidState.OPEN),
-                0,
-                6.5,
-                20);
-        long batch = batches.start(kitchen, "Glaze", null, null, plan, clock.instant());
+        long batch = batches.start(kitchen, "Glaze", null, null, glaze("Rondeau"), clock.instant());
         record(kitchen, batch, new EventBody.Weight(3200));
         record(
                 kitchen,

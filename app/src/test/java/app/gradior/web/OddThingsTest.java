@@ -12,10 +12,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
 import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.IngredientInput;
@@ -28,10 +25,6 @@ import app.gradior.kitchen.Planning;
 import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.larder.StarchKind;
-import app.gradior.sauce.Texture;
-import app.gradior.simmer.Heat;
-import app.gradior.vessel.PotMaterial;
-import app.gradior.vessel.PotShape;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,18 +79,7 @@ class OddThingsTest extends PageCalls {
     }
 
     private long start(String name) {
-        BatchPlan plan = BatchPlan.hot(
-                List.of(
-                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.05),
-                        new BatchPlan.PlanLine("300 ml water", "water", 300, 0)),
-                Texture.SMOOTH,
-                0,
-                BatchPlan.PlanPot.of("Rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.STAINLESS),
-                new Heat(Look.LIVELY, LidState.OPEN),
-                0,
-                6.5,
-                20);
-        return batches.start(kitchen, name, null, null, plan, clock.instant());
+        return batches.start(kitchen, name, null, null, glaze("Rondeau"), clock.instant());
     }
 
     private void record(long batch, EventBody body) {

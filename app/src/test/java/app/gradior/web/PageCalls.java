@@ -6,9 +6,17 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 
 import app.gradior.ApplicationTest;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Kitchens;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.sauce.Texture;
+import app.gradior.simmer.Heat;
+import app.gradior.vessel.PotMaterial;
+import app.gradior.vessel.PotShape;
 import app.gradior.web.frame.KitchenUser;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
@@ -65,5 +73,20 @@ abstract class PageCalls {
                 .getResponse()
                 .getRedirectedUrl();
         return location.replaceAll("\\D", "");
+    }
+
+    /** A kilogram of damsons in 300 mL of water, hot in a pot of that name. */
+    static BatchPlan glaze(String potName) {
+        return BatchPlan.hot(
+                List.of(
+                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.05),
+                        new BatchPlan.PlanLine("300 ml water", "water", 300, 0)),
+                Texture.SMOOTH,
+                0,
+                BatchPlan.PlanPot.of(potName, new PotShape(240, 232, 130), 1950, PotMaterial.STAINLESS),
+                new Heat(Look.LIVELY, LidState.OPEN),
+                0,
+                6.5,
+                20);
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -17,7 +18,7 @@ class CookJourneyTest {
 
     @BeforeAll
     static void start() {
-        application = RunningApplication.empty();
+        application = RunningApplication.empty(Map.of("GRADIOR_SIGNUP", "open"));
         browser = new Browser();
     }
 

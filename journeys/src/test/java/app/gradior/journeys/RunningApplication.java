@@ -54,8 +54,9 @@ final class RunningApplication implements AutoCloseable {
         return new RunningApplication(true, Map.of());
     }
 
-    static RunningApplication empty() {
-        return new RunningApplication(false, Map.of());
+    /** No kitchen yet, and settings of its own. */
+    static RunningApplication empty(Map<String, String> settings) {
+        return new RunningApplication(false, settings);
     }
 
     /** The demo kitchen, and settings of its own. */

@@ -2,9 +2,9 @@ package app.gradior.web.api;
 
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Tokens;
+import app.gradior.kitchen.TooMuch;
 import app.gradior.store.Rows.TokenRow;
 import app.gradior.web.guard.Quotas;
-import app.gradior.web.guard.TooMuch;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;

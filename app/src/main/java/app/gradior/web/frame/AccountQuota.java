@@ -1,8 +1,8 @@
 package app.gradior.web.frame;
 
+import app.gradior.kitchen.TooMuch;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Quotas;
-import app.gradior.web.guard.TooMuch;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

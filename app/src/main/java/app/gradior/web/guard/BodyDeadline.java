@@ -25,8 +25,8 @@ final class BodyDeadline extends ValveBase {
     /** A good part of the threads stays free whatever comes. */
     private static final int MOST_WAITED_FOR = 64;
 
-    /** A second all in all, looked at a hundred times. */
-    private static final int MOMENTS = 100;
+    /** Three seconds all in all, looked at often. */
+    private static final int MOMENTS = 300;
 
     private static final long MOMENT_NANOS = TimeUnit.MILLISECONDS.toNanos(10);
     /** More of a body that nobody wants is not read away. */

@@ -1,4 +1,4 @@
-package app.gradior.web.guard;
+package app.gradior.kitchen;
 
 /** More is asked than is a kitchen's share. */
 public final class TooMuch extends RuntimeException {
@@ -6,7 +6,7 @@ public final class TooMuch extends RuntimeException {
 
     private final long seconds;
 
-    TooMuch(long seconds) {
+    public TooMuch(long seconds) {
         super("more is asked than this server gives one kitchen at once: wait " + seconds + " s");
         this.seconds = seconds;
     }
