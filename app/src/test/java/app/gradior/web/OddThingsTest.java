@@ -214,6 +214,20 @@ class OddThingsTest extends PageCalls {
                 .contains("Tall jar")
                 .filteredOn("Squat jar"::equals)
                 .hasSize(2);
+        List<Integer> refused = atOnce(
+                3,
+                () -> mvc.perform(post("/kit/jars")
+                                .with(user(cook))
+                                .with(csrf())
+                                .param("_once", "mark-4")
+                                .param("jarName", " ")
+                                .param("brimMl", "140")
+                                .param("headspaceMm", "6")
+                                .param("count", "3"))
+                        .andReturn()
+                        .getResponse()
+                        .getStatus());
+        assertThat(refused).as("each is told what is wrong").containsOnly(422);
         assertThat(addJar("mark-3", " ")).as("refused").isNull();
         assertThat(addJar("mark-3", " "))
                 .as("refused again, not answered as done")

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -50,21 +51,43 @@ public final class FormOnceFilter extends OncePerRequestFilter {
             return;
         }
         String key = key(request);
-        if (!forms.begin(user.kitchenId(), key)) {
-            answerAgain(user.kitchenId(), key, request, response);
-            return;
+        for (long waited = 0; waited < LONGEST_WAIT_MS; waited += ASK_AGAIN_MS) {
+            if (forms.begin(user.kitchenId(), key)) {
+                once(user.kitchenId(), key, request, response, chain);
+                return;
+            }
+            Optional<String> place = forms.sent(user.kitchenId(), key).map(SentForms.Sent::place);
+            if (place.isPresent()) {
+                response.setStatus(HttpStatus.SEE_OTHER.value());
+                response.setHeader("Location", place.get());
+                return;
+            }
+            // The first is still worked on; when it was refused, or only showed something, this one is looked at
+            // itself.
+            LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(ASK_AGAIN_MS));
         }
+        PlainAnswer.write(
+                request,
+                response,
+                HttpStatus.CONFLICT,
+                "This form is still being worked on, sent a moment ago: look whether it is done before sending it again.",
+                0);
+    }
+
+    private void once(
+            long kitchenId, String key, HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
         boolean done = false;
         try {
             chain.doFilter(request, response);
             @Nullable String place = response.getHeader("Location");
             if (place != null && response.getStatus() < HttpStatus.BAD_REQUEST.value()) {
-                forms.done(user.kitchenId(), key, place);
+                forms.done(kitchenId, key, place);
                 done = true;
             }
         } finally {
             if (!done) {
-                forms.forget(user.kitchenId(), key);
+                forms.forget(kitchenId, key);
             }
         }
     }
@@ -84,32 +107,5 @@ public final class FormOnceFilter extends OncePerRequestFilter {
             }
         }
         return Hashes.sha256(all.toString());
-    }
-
-    private void answerAgain(long kitchenId, String key, HttpServletRequest request, HttpServletResponse response)
-            throws IOException {
-        for (long waited = 0; waited < LONGEST_WAIT_MS; waited += ASK_AGAIN_MS) {
-            Optional<SentForms.Sent> sent = forms.sent(kitchenId, key);
-            if (sent.isEmpty()) {
-                break; // the first was refused
-            }
-            if (sent.get().place() != null) {
-                response.setStatus(HttpStatus.SEE_OTHER.value());
-                response.setHeader("Location", sent.get().place());
-                return;
-            }
-            try {
-                TimeUnit.MILLISECONDS.sleep(ASK_AGAIN_MS);
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                break;
-            }
-        }
-        PlainAnswer.write(
-                request,
-                response,
-                HttpStatus.CONFLICT,
-                "This form was sent twice at once, and the first was not taken. Go back and send it once more.",
-                0);
     }
 }
