@@ -2,6 +2,7 @@ package app.gradior;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -26,6 +27,10 @@ class AppArchitectureTest {
             .mayOnlyBeAccessedByLayers("web")
             .whereLayer("store")
             .mayOnlyBeAccessedByLayers("kitchen", "web");
+
+    @ArchTest
+    static final ArchRule noCirclesAmongTheWebsRooms =
+            slices().matching("app.gradior.web.(*)..").should().beFreeOfCycles();
 
     /** Every query over a kitchen's data carries the kitchen. */
     @ArchTest

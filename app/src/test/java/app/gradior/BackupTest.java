@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.security.MessageDigest;
 import java.util.HexFormat;
 import java.util.List;
@@ -36,21 +37,26 @@ class BackupTest {
 
     @BeforeEach
     void aProjectOfItsOwn() throws IOException {
-        Files.setPosixFilePermissions(root, java.nio.file.attribute.PosixFilePermissions.fromString("rwxr-xr-x"));
+        Files.setPosixFilePermissions(root, PosixFilePermissions.fromString("rwxr-xr-x"));
         Path migrations = root.resolve("app").resolve(MIGRATIONS);
         Files.createDirectories(migrations);
         Files.copy(Path.of("../gradior"), root.resolve("gradior"));
         Files.copy(MIGRATIONS.resolve("V2__sessions.sql"), migrations.resolve("V2__sessions.sql"));
     }
 
-    private int gradior(String... arguments) throws IOException, InterruptedException {
+    private Process launch(String... arguments) throws IOException {
         ProcessBuilder builder = new ProcessBuilder(
                         Stream.concat(Stream.of("bash", root.resolve("gradior").toString()), Stream.of(arguments))
                                 .toList())
                 .redirectErrorStream(true);
         builder.environment().remove("GRADIOR_HOME");
         builder.environment().put("GRADIOR_PASSPHRASE_FILE", passphrase);
-        Process process = builder.start();
+        builder.environment().put("PATH", root.resolve("bin") + ":" + System.getenv("PATH"));
+        return builder.start();
+    }
+
+    private int gradior(String... arguments) throws IOException, InterruptedException {
+        Process process = launch(arguments);
         said = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         return process.waitFor();
     }
@@ -65,7 +71,7 @@ class BackupTest {
         return gradior("restore", file.toString());
     }
 
-    private Path seed() throws Exception {
+    private Path seed(String... more) throws Exception {
         List<Path> files;
         try (Stream<Path> found = Files.list(MIGRATIONS)) {
             files = found.sorted().toList();
@@ -76,6 +82,7 @@ class BackupTest {
                 out.write(Files.readAllBytes(file));
             }
             out.write(ROWS.getBytes(StandardCharsets.UTF_8));
+            out.write(String.join("", more).getBytes(StandardCharsets.UTF_8));
         }
         Path seed = root.resolve("seed.sql.gz");
         Files.write(seed, bytes.toByteArray());
@@ -188,5 +195,56 @@ class BackupTest {
         Files.writeString(word, "a passphrase of ours");
         assertThat(restore(locked)).as(said).isZero();
         assertThat(backup("last.sql.gz")).hasSameBinaryContentAs(first);
+    }
+
+    /** An application that comes no further than half a migration, and then does this. */
+    private void breaksOff(String then) throws IOException {
+        Path java = Files.createDirectories(root.resolve("bin")).resolve("java");
+        Files.writeString(java, """
+                #!/bin/bash
+                mariadb --no-defaults --socket=%s -u "$(id -un)" gradior -e 'drop table photo; delete from batch'
+                %s
+                """.formatted(root.resolve("var/db/server.sock"), then));
+        for (Path path : List.of(java.getParent(), java)) {
+            Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rwxr-xr-x"));
+        }
+        Path build = Files.createDirectories(root.resolve("var/build/app")).getParent();
+        Files.writeString(build.resolve("classes.jsa"), "");
+        Files.writeString(build.resolve("stamp"), "");
+    }
+
+    @Test
+    void aMigrationThatFailsOrIsInterruptedLeavesWhatWasThere() throws Exception {
+        String history =
+                "create table flyway_schema_history (installed_rank int primary key, version varchar(50), success bool);"
+                        + "insert into flyway_schema_history values (1, '1', 1);";
+        Files.copy(
+                MIGRATIONS.resolve("V3__kitchens_own.sql"),
+                root.resolve("app").resolve(MIGRATIONS).resolve("V3__kitchens_own.sql"));
+        assertThat(restore(seed(history))).as(said).isZero();
+        Path before = backup("before.sql.gz");
+
+        breaksOff("exit 1");
+        assertThat(gradior("start")).isNotZero();
+        assertThat(said)
+                .contains("new tables are coming: backing up to", "the database is as it was before the migration");
+        assertThat(backup("failed.sql.gz")).hasSameBinaryContentAs(before);
+
+        Path halfWay = root.resolve("var/db/half-way");
+        breaksOff("touch " + halfWay + "; exec sleep 600");
+        Process launcher = launch("start");
+        for (int i = 0; i < 1200 && !Files.exists(halfWay) && launcher.isAlive(); i++) {
+            Thread.sleep(100);
+        }
+        assertThat(halfWay).exists();
+        List<ProcessHandle> all = launcher.descendants().toList();
+        launcher.destroyForcibly().waitFor();
+        all.forEach(ProcessHandle::destroyForcibly);
+        assertThat(root.resolve("var/run/migrating.gradior")).exists();
+
+        breaksOff("exit 1");
+        assertThat(gradior("start")).isNotZero();
+        assertThat(said).contains("a migration was interrupted: the database is put back as it was before");
+        assertThat(backup("interrupted.sql.gz")).hasSameBinaryContentAs(before);
     }
 }

@@ -6,18 +6,17 @@ import io.github.bucket4j.BucketConfiguration;
 import io.github.bucket4j.ConsumptionProbe;
 import java.time.Clock;
 import java.time.Duration;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import org.springframework.stereotype.Service;
 
 /**
  * How often passwords may be tried. Each try that fails costs from the bucket of that name at that address and from the address's own;
  * their three rates make the waits grow: seconds after a handful, minutes after a dozen, most of an hour after thirty. A device that the
- * account has signed in from has a bucket of its own instead. What strangers do elsewhere never closes a name: it only makes each try
- * from an unknown place cost more, and the first from a fresh place is always let through.
+ * account has signed in from has a bucket of its own instead, and so has whoever brings the word of this computer ({@link DoorWord}):
+ * what strangers do, at the same address too, cannot keep these out. What they do elsewhere only makes each try from an unknown place
+ * cost more, and the first from a fresh place is always let through.
  */
 @Service
-public class Attempts {
+class Attempts {
     /** Tries of one name from one address: so many at once, and again over so long; arbitrary. */
     private static final BucketConfiguration PAIR = rates(5, 12, 30);
     /** Of all names from one address. */
@@ -34,15 +33,12 @@ public class Attempts {
     /** What a try from an unknown place costs while a name is attacked: all but one of what a fresh pair has. */
     private static final int COST_WHILE_ATTACKED = 4;
 
-    private static final Duration REMEMBERED = Duration.ofDays(2);
+    /** A bucket that nothing was taken from for so long is full again, whichever it is. */
+    static final Duration FULL_AGAIN = Duration.ofDays(2);
 
-    private final AccessMapper mapper;
     private final AttemptBuckets buckets;
-    private final Clock clock;
 
     Attempts(AccessMapper mapper, Clock clock) {
-        this.mapper = mapper;
-        this.clock = clock;
         this.buckets = new AttemptBuckets(mapper, clock);
     }
 
@@ -63,9 +59,10 @@ public class Attempts {
      *
      * @param login the name, as it is looked up
      * @param address where it comes from; of IPv6 only the network counts
-     * @param knownDevice the device, when this account has signed in from it before; empty for none
+     * @param own what only whoever tries can have: a device that this account has signed in from before, or this computer's word; empty
+     *     for neither
      */
-    public record Try(String login, String address, String knownDevice) {
+    record Try(String login, String address, String own) {
         private String pairKey() {
             return "pair:" + Hashes.sha256(login + "|" + network());
         }
@@ -83,7 +80,11 @@ public class Attempts {
         }
 
         private boolean known() {
-            return !knownDevice.isEmpty();
+            return !own.isEmpty();
+        }
+
+        private String ownKey() {
+            return "device:" + Hashes.sha256(login + own);
         }
     }
 
@@ -92,9 +93,9 @@ public class Attempts {
      *
      * @throws TooManyTries when it has to wait
      */
-    public void take(Try attempt) {
+    void take(Try attempt) {
         if (attempt.known()) {
-            take(bucket("device:" + Hashes.sha256(attempt.login + attempt.knownDevice), DEVICE), 1);
+            take(bucket(attempt.ownKey(), DEVICE), 1);
             return;
         }
         boolean attacked = bucket(attempt.nameKey(), NAME).getAvailableTokens() <= 0;
@@ -117,10 +118,9 @@ public class Attempts {
     }
 
     /** The password fitted: what it cost is given back. */
-    public void fitted(Try attempt) {
+    void fitted(Try attempt) {
         if (attempt.known()) {
-            bucket("device:" + Hashes.sha256(attempt.login + attempt.knownDevice), DEVICE)
-                    .addTokens(1);
+            bucket(attempt.ownKey(), DEVICE).addTokens(1);
             return;
         }
         bucket(attempt.pairKey(), PAIR).addTokens(COST_WHILE_ATTACKED);
@@ -128,13 +128,9 @@ public class Attempts {
     }
 
     /** It did not. */
-    public void failed(Try attempt) {
+    void failed(Try attempt) {
         if (!attempt.known()) {
             bucket(attempt.nameKey(), NAME).tryConsume(1);
-        }
-        if (clock.millis() % 100 == 0) {
-            mapper.forgetBuckets(
-                    LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC).minus(REMEMBERED));
         }
     }
 

@@ -21,12 +21,14 @@ public class SignIn {
     private final AccessMapper mapper;
     private final Passwords passwords;
     private final Attempts attempts;
+    private final DoorWord word;
     private final Clock clock;
 
-    SignIn(AccessMapper mapper, Passwords passwords, Attempts attempts, Clock clock) {
+    SignIn(AccessMapper mapper, Passwords passwords, Attempts attempts, DoorWord word, Clock clock) {
         this.mapper = mapper;
         this.passwords = passwords;
         this.attempts = attempts;
+        this.word = word;
         this.clock = clock;
     }
 
@@ -43,30 +45,43 @@ public class SignIn {
     }
 
     /**
-     * The account that name and password go with; empty when they do not go together.
+     * Where a try comes from, and what it brings beside name and password.
      *
-     * @param device the device's own mark; empty for none
+     * @param address the network address
+     * @param device the browser's own mark; empty for none
+     * @param word the word of whoever runs this computer; empty for none
+     */
+    public record From(String address, String device, String word) {}
+
+    /**
+     * The account that name and password go with; empty when they do not go together. What others try at the same address can make a
+     * browser wait that was never signed in here; a word of whoever runs this computer lets it in all the same.
+     *
      * @throws TooManyTries when whoever tries has to wait
      */
-    public Optional<Account> account(String name, String password, String address, String device) {
+    public Optional<Account> account(String name, String password, From from) {
         String login = plain(name);
         Optional<AccountRow> found = mapper.account(login);
-        boolean known = !device.isEmpty()
-                && found.filter(row -> mapper.knows(row.id(), Hashes.sha256(device)) > 0)
+        boolean known = !from.device().isEmpty()
+                && found.filter(row -> mapper.knows(row.id(), Hashes.sha256(from.device())) > 0)
                         .isPresent();
-        Attempts.Try attempt = new Attempts.Try(login, address, known ? device : "");
+        boolean byWord = !known && !from.word().isBlank() && word.fits(from.word());
+        Attempts.Try attempt =
+                new Attempts.Try(login, from.address(), known ? from.device() : byWord ? from.word() : "");
         try {
             attempts.take(attempt);
         } catch (TooManyTries wait) {
-            LOG.warn("sign-in of {} from {} has to wait {} s", shown(login), address, wait.seconds());
+            LOG.warn("sign-in of {} from {} has to wait {} s", shown(login), from.address(), wait.seconds());
             throw wait;
         }
         if (found.isEmpty()) {
             passwords.pretend(password);
         }
-        if (found.isEmpty() || !passwords.fits(password, found.get().passwordHash())) {
+        if (found.isEmpty()
+                || !passwords.fits(password, found.get().passwordHash())
+                || byWord && !word.use(from.word())) {
             attempts.failed(attempt);
-            LOG.warn("sign-in of {} from {} failed", shown(login), address);
+            LOG.warn("sign-in of {} from {} failed", shown(login), from.address());
             return Optional.empty();
         }
         attempts.fitted(attempt);
@@ -86,7 +101,6 @@ public class SignIn {
     public void cameIn(Account account, String address, String device) {
         LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
         mapper.know(account.id(), Hashes.sha256(device), now);
-        mapper.forgetDevices(now.minus(DEVICE_KNOWN));
         LOG.info("{} signed in from {}", shown(account.login()), address);
     }
 

@@ -1,8 +1,8 @@
 package app.gradior.kitchen;
 
+import app.gradior.access.DoorWord;
 import app.gradior.access.Passwords;
 import app.gradior.access.SignIn;
-import app.gradior.access.SignUpWord;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.store.Inserted;
 import app.gradior.store.KitchenMapper;
@@ -23,15 +23,10 @@ public class Kitchens {
     private final KitchenMapper kitchens;
     private final KitchenKit kit;
     private final Passwords passwords;
-    private final SignUpWord word;
+    private final DoorWord word;
     private final GradiorProperties properties;
 
-    Kitchens(
-            KitchenMapper kitchens,
-            KitchenKit kit,
-            Passwords passwords,
-            SignUpWord word,
-            GradiorProperties properties) {
+    Kitchens(KitchenMapper kitchens, KitchenKit kit, Passwords passwords, DoorWord word, GradiorProperties properties) {
         this.kitchens = kitchens;
         this.kit = kit;
         this.passwords = passwords;
@@ -65,7 +60,7 @@ public class Kitchens {
         if (asked && !word.fits(typed)) {
             throw Refusal.unfit(
                     "word",
-                    "This needs the word that the program printed when it was started; it works once. Whoever runs this"
+                    "This needs the word that ./gradior word prints; it works once. Whoever runs this"
                             + " server can see it there.");
         }
         long id = setUp(wanted, false);

@@ -1,17 +1,17 @@
 package app.gradior.kitchen;
 
-import app.gradior.access.SignUpWord;
+import app.gradior.access.DoorWord;
 import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** The word that the launcher printed is the one that lets a kitchen be set up. */
+/** The word that the launcher printed is the one that opens the door. */
 @Component
 class WordOfThisStart {
-    private final SignUpWord word;
+    private final DoorWord word;
     private final GradiorProperties properties;
 
-    WordOfThisStart(SignUpWord word, GradiorProperties properties) {
+    WordOfThisStart(DoorWord word, GradiorProperties properties) {
         this.word = word;
         this.properties = properties;
     }

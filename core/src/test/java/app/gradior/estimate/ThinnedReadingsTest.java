@@ -128,6 +128,58 @@ class ThinnedReadingsTest {
         assertThat(FewerChanges.of(story(weighed(600, 12, 5))).happenings()).hasSize(600);
     }
 
+    /** A broken device that pours and takes all the time: as one where they lie together, but never across a stage's end. */
+    @Test
+    void movesWithoutEndAreToldAsAFew() {
+        List<Happening> seen = new ArrayList<>();
+        for (int i = 0; i < 500; i++) {
+            seen.add(new Happening(0.02 * i, new BatchStory.Added(Sauces.of("water", 1))));
+            seen.add(new Happening(0.02 * i, new BatchStory.Taken(2, 0)));
+            seen.add(new Happening(0.02 * i, new BatchStory.Taken(0, 3)));
+            seen.add(new Happening(0.02 * i, new BatchStory.Poured(Sauces.of("water", 4))));
+            if (i == 249) {
+                seen.add(new Happening(0.02 * i, new BatchStory.NextStage()));
+            }
+        }
+        List<Happening> fewer = FewerChanges.of(story(seen)).happenings();
+        assertThat(fewer).hasSizeLessThan(5 * FewerChanges.MOST);
+        int stage = fewer.indexOf(seen.get(1000));
+        assertThat(sums(fewer.subList(0, stage))).containsExactly(250, 500, 750, 1000);
+        assertThat(sums(fewer.subList(stage, fewer.size()))).containsExactly(250, 500, 750, 1000);
+        assertThat(fewer).isSortedAccordingTo((a, b) -> Double.compare(a.minute(), b.minute()));
+    }
+
+    private static int[] sums(List<Happening> happenings) {
+        double[] sums = new double[4];
+        for (Happening h : happenings) {
+            if (h.what() instanceof BatchStory.Added added) {
+                sums[0] += added.mixture().massG();
+            } else if (h.what() instanceof BatchStory.Taken taken) {
+                sums[1] += taken.massG();
+                sums[2] += taken.mlHot();
+            } else if (h.what() instanceof BatchStory.Poured poured) {
+                sums[3] += poured.mixture().massG();
+            }
+        }
+        return Arrays.stream(sums).mapToInt(sum -> (int) Math.round(sum)).toArray();
+    }
+
+    @Test
+    void readingsPartAdditionsWhereThereAreFewEnough() {
+        List<Happening> seen = new ArrayList<>(weighed(10, 10, 0));
+        for (int i = 0; i < 300; i++) {
+            seen.add(new Happening(0.033 * i, new BatchStory.Added(Sauces.of("water", 1))));
+        }
+        seen.sort((a, b) -> Double.compare(a.minute(), b.minute()));
+        List<Happening> fewer = FewerChanges.of(story(seen)).happenings();
+        int reading = fewer.indexOf(seen.stream()
+                .filter(h -> h.what() instanceof Reading)
+                .skip(4)
+                .findFirst()
+                .orElseThrow());
+        assertThat(sums(fewer.subList(0, reading))[0]).isEqualTo((int) Math.floor(5 / 0.033) + 1);
+    }
+
     @Test
     void aWildOneAmongManyIsStillNamed() {
         List<Happening> seen = weighed(600, 12, 5);

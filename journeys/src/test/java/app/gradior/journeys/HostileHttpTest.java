@@ -37,7 +37,8 @@ class HostileHttpTest {
 
     @BeforeAll
     static void start() {
-        application = RunningApplication.demo(Map.of("GRADIOR_SIGNUP", "open", "GRADIOR_HOSTS", "stove.example"));
+        application = RunningApplication.demo(
+                Map.of("GRADIOR_SIGNUP", "open", "GRADIOR_HOSTS", "stove.example", "GRADIOR_OPENAPI", "true"));
     }
 
     @AfterAll
@@ -214,6 +215,24 @@ class HostileHttpTest {
         assertThat(stranger.kitchen()).isEmpty();
         assertThat(cook.signIn("guessed", PASSWORD).statusCode()).isEqualTo(302);
         assertThat(cook.kitchen()).isEqualTo("Kitchen of guessed");
+
+        // Another browser of the cook's, where the stranger is: the word of whoever runs this computer lets it in,
+        // once.
+        Client fresh = new Client();
+        assertThat(fresh.signIn("guessed", PASSWORD).body()).contains("name=\"word\"");
+        application.sql("insert into signup_word (word_hash, made_at) values (sha2('" + WORD + "', 256), now(3))");
+        Map<String, String> form = new LinkedHashMap<>(Map.of("username", "guessed", "password", PASSWORD));
+        form.put("word", "cedar-plum-sage-1235");
+        assertThat(fresh.post("/login", "/login", form).statusCode()).isEqualTo(429);
+        form.put("word", WORD);
+        form.put("password", "wrong again");
+        assertThat(fresh.post("/login", "/login", form).statusCode()).isEqualTo(401);
+        form.put("password", PASSWORD);
+        assertThat(fresh.post("/login", "/login", form).statusCode()).isEqualTo(302);
+        assertThat(fresh.kitchen()).isEqualTo("Kitchen of guessed");
+        assertThat(new Client().post("/login", "/login", form).statusCode())
+                .as("used up")
+                .isEqualTo(429);
         assertThat(application.log())
                 .contains("sign-in of “guessed” from 127.0.0.1 failed")
                 .contains("sign-in of “guessed” from 127.0.0.1 has to wait");
@@ -290,6 +309,17 @@ class HostileHttpTest {
         assertThat(many.statusCode()).isEqualTo(200);
         assertThat(many.headers().firstValue("Referrer-Policy")).contains("same-origin");
         assertThat(many.headers().firstValue("Permissions-Policy").orElse("")).contains("camera=()");
+        assertThat(new Client().get("/api/openapi.json").statusCode())
+                .as("shown to anybody where the setting says so")
+                .isEqualTo(200);
+        assertThat(cookies(new Client().get("/login", "X-Forwarded-Proto", "https")))
+                .as("nobody is believed to be a proxy")
+                .isNotEmpty()
+                .noneMatch(cookie -> cookie.contains("Secure"));
+    }
+
+    private static List<String> cookies(HttpResponse<String> answer) {
+        return answer.headers().allValues("Set-Cookie");
     }
 
     private static String raw(String request) throws IOException {
@@ -476,7 +506,8 @@ class HostileHttpTest {
 
     @Test
     void anotherKitchenNeedsTheWordAndItWorksOnce() {
-        try (RunningApplication closed = RunningApplication.demo(Map.of("GRADIOR_SIGNUPWORD", WORD))) {
+        try (RunningApplication closed =
+                RunningApplication.demo(Map.of("GRADIOR_SIGNUPWORD", WORD, "GRADIOR_FORWARDED", "native"))) {
             RunningApplication open = application;
             application = closed;
             try {
@@ -506,6 +537,12 @@ class HostileHttpTest {
                         .as("used up")
                         .isEqualTo(422);
                 assertThat(new Client().get("/api/openapi.json").statusCode()).isEqualTo(401);
+                assertThat(cookies(new Client().get("/login", "X-Forwarded-Proto", "https")))
+                        .as("behind a proxy that is believed")
+                        .isNotEmpty()
+                        .allMatch(cookie -> cookie.startsWith("__Host-") && cookie.contains("Secure"));
+                new Client().get("/api/v1/batches", "X-Forwarded-For", "192.0.2.7", "Authorization", "Bearer grd_none");
+                assertThat(closed.log()).contains("192.0.2.7");
             } finally {
                 application = open;
             }

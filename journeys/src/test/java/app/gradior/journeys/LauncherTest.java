@@ -6,6 +6,7 @@ import app.gradior.testing.PrivateMariaDb;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
+import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -15,10 +16,17 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.security.MessageDigest;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Properties;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
@@ -180,6 +188,30 @@ class LauncherTest {
                 .orElseThrow();
     }
 
+    private List<String> wordsKept() throws Exception {
+        Properties settings = new Properties();
+        try (Reader file = Files.newBufferedReader(home.resolve("build/app/config/application.properties"))) {
+            settings.load(file);
+        }
+        try (Connection connection = DriverManager.getConnection(
+                        settings.getProperty("spring.datasource.url"),
+                        settings.getProperty("spring.datasource.username"),
+                        settings.getProperty("spring.datasource.password"));
+                Statement statement = connection.createStatement();
+                ResultSet rows = statement.executeQuery("select word_hash from signup_word")) {
+            List<String> found = new ArrayList<>();
+            while (rows.next()) {
+                found.add(rows.getString(1));
+            }
+            return found;
+        }
+    }
+
+    private static String sha256(String text) throws Exception {
+        return HexFormat.of()
+                .formatHex(MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8)));
+    }
+
     @Test
     void theDemoRunsForAnybodyMendsItsDatabaseAndStopsNothingElse() throws Exception {
         Process demo = gradior("demo");
@@ -198,6 +230,10 @@ class LauncherTest {
         assertThat(demo.isAlive()).as(String.join("\n", said)).isTrue();
         assertThat(status("/login")).isEqualTo(200);
         assertThat(said).anyMatch(line -> line.contains("one more kitchen can be set up with the word: "));
+
+        String printed = done("word");
+        assertThat(printed).containsPattern("has to wait: [a-z]+(-[a-z]+){3}-\\d{4}-\\d{4}\\s");
+        assertThat(wordsKept()).containsExactly(sha256(printed.strip().replaceAll("(?s).*: ", "")));
 
         ProcessHandle java = application();
         ProcessHandle database = ours("mariadbd").get(0);

@@ -67,6 +67,7 @@ class AccountController {
     String refused(
             @RequestAttribute(required = false) @Nullable AuthenticationException refused,
             @RequestParam(defaultValue = "") String username,
+            @RequestParam(defaultValue = "") String word,
             Model model,
             HttpServletResponse response) {
         if (refused == null) {
@@ -81,6 +82,8 @@ class AccountController {
             model.addAttribute("wrong", true);
         }
         model.addAttribute("typed", username);
+        model.addAttribute("word", word);
+        model.addAttribute("asksForWord", refused instanceof TooManyTries || !word.isBlank());
         return door(false, model);
     }
 

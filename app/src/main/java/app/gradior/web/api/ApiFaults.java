@@ -6,6 +6,7 @@ import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.TooMuch;
 import app.gradior.web.guard.DatabaseAway;
+import app.gradior.web.guard.Problems;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -16,17 +16,16 @@ final class PasswordSignIn implements AuthenticationProvider {
     }
 
     /** Where a try comes from. */
-    record From(String address, String device) {
-        static From of(HttpServletRequest request) {
-            return new From(request.getRemoteAddr(), Entrance.device(request));
-        }
+    static SignIn.From from(HttpServletRequest request) {
+        String word = request.getParameter("word");
+        return new SignIn.From(request.getRemoteAddr(), Entrance.device(request), word == null ? "" : word);
     }
 
     @Override
     public Authentication authenticate(Authentication typed) {
-        From from = typed.getDetails() instanceof From f ? f : new From("", "");
+        SignIn.From from = typed.getDetails() instanceof SignIn.From f ? f : new SignIn.From("", "", "");
         String password = String.valueOf(typed.getCredentials());
-        SignIn.Account account = signIn.account(typed.getName(), password, from.address(), from.device())
+        SignIn.Account account = signIn.account(typed.getName(), password, from)
                 .orElseThrow(() -> new BadCredentialsException("name and password do not go together"));
         KitchenUser user = new KitchenUser(account.kitchenId(), account.id(), account.login());
         UsernamePasswordAuthenticationToken in =

@@ -4,10 +4,9 @@ import app.gradior.access.SignIn;
 import app.gradior.kitchen.GradiorProperties;
 import app.gradior.kitchen.SentForms;
 import app.gradior.kitchen.Tokens;
-import app.gradior.web.api.TokenFilter;
-import app.gradior.web.guard.FormOnceFilter;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Quotas;
+import app.gradior.web.guard.TokenFilter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -143,7 +142,7 @@ class SecurityConfig {
                         .anyRequest()
                         .authenticated())
                 .formLogin(form -> form.loginPage("/login")
-                        .authenticationDetailsSource(PasswordSignIn.From::of)
+                        .authenticationDetailsSource(PasswordSignIn::from)
                         .successHandler((request, response, who) -> {
                             entrance.cameIn(user(who), request, response);
                             response.sendRedirect(whereTo(wanted.getRequest(request, response)));

@@ -5,6 +5,7 @@ import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.transaction.CannotCreateTransactionException;
@@ -13,8 +14,12 @@ import org.springframework.transaction.CannotCreateTransactionException;
 public final class DatabaseAway {
     /** After so long it is worth asking again, s. */
     public static final int RETRY_AFTER_S = 3;
-    /** MariaDB: disk full, error of the storage engine, table is full, temporary file not written. */
-    private static final Set<Integer> FULL = Set.of(1021, 1030, 1114, 1026, 3);
+    /** MariaDB: disk full, table is full. */
+    private static final Set<Integer> FULL = Set.of(1021, 1114);
+    /** MariaDB: a file could not be written, an error of the storage engine; full only when the system's own number says so. */
+    private static final Set<Integer> FULL_IF_THE_SYSTEM_SAYS_SO = Set.of(3, 1026, 1030);
+    /** The system's number for "no space left on device", as the server writes it into its message. */
+    private static final Pattern NO_SPACE = Pattern.compile("(?i)(errno|error):? 28\\b");
     /** MariaDB: server shutdown, deadlock, lock waited for too long, read-only for now. */
     private static final Set<Integer> PASSING = Set.of(1053, 1205, 1213, 1290, 1836);
 
@@ -23,7 +28,7 @@ public final class DatabaseAway {
     /** What a cook is told of it; empty when the fault is another. */
     public static Optional<String> says(@Nullable Throwable fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLException sql && FULL.contains(sql.getErrorCode())) {
+            if (cause instanceof SQLException sql && full(sql)) {
                 return Optional.of(
                         "The disk of the kitchen's computer is full, so this was not kept. What was recorded before"
                                 + " is safe: make room, and send it again.");
@@ -39,5 +44,11 @@ public final class DatabaseAway {
             }
         }
         return Optional.empty();
+    }
+
+    private static boolean full(SQLException fault) {
+        return FULL.contains(fault.getErrorCode())
+                || FULL_IF_THE_SYSTEM_SAYS_SO.contains(fault.getErrorCode())
+                        && NO_SPACE.matcher(String.valueOf(fault.getMessage())).find();
     }
 }

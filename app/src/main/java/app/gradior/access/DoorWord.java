@@ -7,18 +7,21 @@ import java.util.Locale;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The word that lets one more kitchen be set up. The launcher prints a new one at each start; it works once, and ends the one before. */
+/**
+ * The word of whoever runs this computer: it lets one more kitchen be set up, or a password be tried from a place that would have to
+ * wait. The launcher prints one at each start and when asked; it works once, and the next ends it.
+ */
 @Service
-public class SignUpWord {
+public class DoorWord {
     private final AccessMapper mapper;
     private final Clock clock;
 
-    SignUpWord(AccessMapper mapper, Clock clock) {
+    DoorWord(AccessMapper mapper, Clock clock) {
         this.mapper = mapper;
         this.clock = clock;
     }
 
-    /** From now on this word, and no other, lets a kitchen be set up. */
+    /** From now on it is this word, and no other. */
     @Transactional
     public void is(String word) {
         mapper.dropWords();

@@ -1,10 +1,9 @@
-package app.gradior.web.api;
+package app.gradior.web.guard;
 
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Tokens;
 import app.gradior.kitchen.TooMuch;
 import app.gradior.store.Rows.TokenRow;
-import app.gradior.web.guard.Quotas;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -25,7 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Lets API calls in by their bearer token, and refuses bodies over 256 kB before anything reads them. */
 public final class TokenFilter extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger("app.gradior.access");
-    static final String CALLER = "gradior.caller";
+    public static final String CALLER = "gradior.caller";
     private static final int LARGEST_BODY = 256 * 1024;
     /** A forecast or a plan, measured against a plain question; rounded. */
     private static final int COST_OF_RECKONING = 10;
@@ -49,7 +48,7 @@ public final class TokenFilter extends OncePerRequestFilter {
     }
 
     /** Who calls, and what they may do. */
-    record Caller(long kitchenId, long tokenId, Tokens.Scope scope) {}
+    public record Caller(long kitchenId, long tokenId, Tokens.Scope scope) {}
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {

@@ -1,4 +1,4 @@
-package app.gradior.web.guard;
+package app.gradior.web.frame;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.SecureRandom;

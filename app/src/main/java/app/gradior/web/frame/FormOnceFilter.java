@@ -1,8 +1,8 @@
-package app.gradior.web.guard;
+package app.gradior.web.frame;
 
 import app.gradior.access.Hashes;
 import app.gradior.kitchen.SentForms;
-import app.gradior.web.frame.KitchenUser;
+import app.gradior.web.guard.PlainAnswer;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -25,13 +25,13 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * place that the first one led to. Every form of a page carries a mark of its own ({@link FormMark}); what scripts send does not count,
  * nor what was refused, since the page then comes back with a fresh mark.
  */
-public final class FormOnceFilter extends OncePerRequestFilter {
+final class FormOnceFilter extends OncePerRequestFilter {
     private static final long ASK_AGAIN_MS = 50;
     private static final long LONGEST_WAIT_MS = 15_000;
 
     private final SentForms forms;
 
-    public FormOnceFilter(SentForms forms) {
+    FormOnceFilter(SentForms forms) {
         this.forms = forms;
     }
 

@@ -1,4 +1,4 @@
-package app.gradior.web.api;
+package app.gradior.web.guard;
 
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Refusal;
