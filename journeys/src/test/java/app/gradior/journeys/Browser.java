@@ -2,6 +2,7 @@ package app.gradior.journeys;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
@@ -20,6 +21,14 @@ final class Browser implements AutoCloseable {
     /** The longest wait for any state of a page: machines are shared, and slow at times. */
     static final int PATIENCE_MS = 90_000;
 
+    /** What passes is not written down: selectors of thousands of elements are most of the work. */
+    private static final AxeRunOptions ONLY_WHAT_IS_WRONG = new AxeRunOptions();
+
+    static {
+        ONLY_WHAT_IS_WRONG.setResultTypes(List.of("violations"));
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
+
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private final com.microsoft.playwright.Browser chromium = playwright
@@ -37,10 +46,6 @@ final class Browser implements AutoCloseable {
                             "--disable-dev-shm-usage")));
     private final List<String> errors = new ArrayList<>();
     private final Evidence evidence = Evidence.open();
-
-    static {
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-    }
 
     Page page(String baseUrl, int width, int height) {
         return page(baseUrl, width, height, ColorScheme.LIGHT);
@@ -80,7 +85,7 @@ final class Browser implements AutoCloseable {
     /** Nothing serious or critical on this screen, and no sideways scrolling. */
     static void checkScreen(Page page) {
         List<String> serious = new AxeBuilder(page)
-                .analyze().getViolations().stream()
+                .options(ONLY_WHAT_IS_WRONG).analyze().getViolations().stream()
                         .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
                         .map((Rule rule) ->
                                 rule.getId() + ": " + rule.getNodes().get(0).getHtml())
