@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.EndKind;
@@ -79,7 +80,7 @@ public class Again {
     /** How many times the sauce as written it was: by the first line that both have. */
     private static double factor(SauceBook.Sauce sauce, BatchPlan plan) {
         for (LineReading reading : sauce.ingredients().usable()) {
-            for (BatchPlan.PlanLine line : plan.lines()) {
+            for (Understood line : plan.lines()) {
                 if (line.text().equals(reading.text()) && reading.massG() > 0) {
                     return line.massG() / reading.massG();
                 }
@@ -91,8 +92,7 @@ public class Again {
     private Optional<StarchKind> starch(BatchPlan plan) {
         return plan.course().stream()
                 .filter(stage -> !stage.pours().isEmpty())
-                .map(stage -> plan.lines().get(stage.pours().get(0)).foodId())
-                .flatMap(food -> app.gradior.larder.Catalogue.standard().food(food).stream())
+                .map(stage -> plan.lines().get(stage.pours().get(0)).food())
                 .flatMap(food -> food.starchKind().stream())
                 .findFirst();
     }
@@ -150,7 +150,7 @@ public class Again {
                 for (int line : stage.lines()) {
                     if (!batch.ticks().out().contains(line)) {
                         in.add(typed.size());
-                        typed.add(line(batch.plan().lines().get(line)));
+                        typed.add(line(batch.lines().get(line)));
                     }
                 }
                 ofStages.add(in);
@@ -162,10 +162,10 @@ public class Again {
         }
 
         /** A line as written when the batch was the sauce as written, with its grams put right otherwise. */
-        private Lines.Typed line(BatchPlan.PlanLine line) {
+        private Lines.Typed line(Understood line) {
             return Math.abs(factor - 1) < SAME
                     ? Lines.Typed.of(line.text())
-                    : new Lines.Typed(line.text(), line.foodId(), line.massG());
+                    : new Lines.Typed(line.text(), line.food().id(), line.massG());
         }
 
         private void events(List<List<Integer>> ofStages) {

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
@@ -116,10 +117,10 @@ public class AlreadyOn {
                 batches.now().minus(Duration.ofSeconds(Math.round(60 * question.sinceMinutes()))));
     }
 
-    private static BatchPlan.PlanLine unwatched(LineReading reading) {
-        return new BatchPlan.PlanLine(
+    private static Understood unwatched(LineReading reading) {
+        return new Understood(
                 reading.text(),
-                reading.food().orElseThrow().id(),
+                reading.food().orElseThrow(),
                 reading.massG(),
                 Math.hypot(reading.logSd(), UNWATCHED_LOG_SD));
     }

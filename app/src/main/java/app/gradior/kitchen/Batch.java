@@ -1,12 +1,11 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.estimate.Watch;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.larder.Catalogue;
-import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.StageKind;
@@ -18,7 +17,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -83,6 +84,10 @@ public record Batch(
     /** The moment a minute of this batch falls on. */
     public Instant momentOf(double minute) {
         return startedAt.plusMillis(Math.round(minute * 60_000));
+    }
+
+    Batch with(List<BatchEvent> log) {
+        return new Batch(id, sauceId, sauceVersion, name, plan, state, startedAt, finishedAt, log);
     }
 
     /** The batch as it was known at a moment: what had been recorded by then, whenever it happened. */
@@ -187,6 +192,58 @@ public record Batch(
         return standing.subList(from, standing.size()).stream();
     }
 
+    /** The plan's lines as they stand: as understood at the start, or as corrected since. */
+    public List<Understood> lines() {
+        List<Understood> lines = new ArrayList<>(plan.lines());
+        for (BatchEvent event : standing()) {
+            if (event.body() instanceof EventBody.Corrected corrected
+                    && corrected.added() == null
+                    && event.isUnderstood()) {
+                lines.set(corrected.line(), event.understood().get(0));
+            }
+        }
+        return lines;
+    }
+
+    /** What was added and poured, as it stands, by the client keys of the events that put it in. */
+    public Map<String, List<Understood>> additions() {
+        Map<String, List<Understood>> additions = new LinkedHashMap<>();
+        for (BatchEvent event : standing()) {
+            if (event.body() instanceof EventBody.Added || event.body() instanceof EventBody.Slurry) {
+                additions.put(event.clientKey(), new ArrayList<>(event.understood()));
+            }
+        }
+        for (BatchEvent event : standing()) {
+            if (event.body() instanceof EventBody.Corrected corrected && corrected.added() != null) {
+                List<Understood> put = additions.get(corrected.added());
+                if (put != null && event.isUnderstood() && corrected.line() < put.size()) {
+                    put.set(corrected.line(), event.understood().get(0));
+                }
+            }
+        }
+        return additions;
+    }
+
+    /** Whether that is the key of a correction that stands. */
+    boolean isCorrection(String key) {
+        return standing().stream().anyMatch(e -> e.clientKey().equals(key) && e.body() instanceof EventBody.Corrected);
+    }
+
+    /**
+     * The line that a correction is of, as it stands.
+     *
+     * @throws Refusal when there is none
+     */
+    Understood recorded(EventBody.Corrected corrected) {
+        String key = corrected.added();
+        List<Understood> put = key == null ? lines() : additions().get(key);
+        if (put == null) {
+            throw Refusal.unfit("added", "no standing addition of this batch has the key '" + key + "'");
+        }
+        Refusal.inRange("line", corrected.line(), 0, put.size() - 1, "");
+        return put.get(corrected.line());
+    }
+
     /** What became of the plan's lines: those ticked, and those left out. */
     public record Ticks(Set<Integer> in, Set<Integer> out) {}
 
@@ -232,7 +289,7 @@ public record Batch(
     }
 
     /** What to do with it now. */
-    Prompt prompt(Forecast forecast, Instant now, Catalogue catalogue) {
+    Prompt prompt(Forecast forecast, Instant now) {
         List<BatchPlan.PlanStage> course = plan.course();
         int stage = stage();
         if (stage >= course.size()) {
@@ -254,7 +311,7 @@ public record Batch(
                         sinceReading,
                         stirring(forecast),
                         minutesBetween(stirred, now),
-                        atHand(forecast, now, catalogue)));
+                        atHand(forecast, now)));
     }
 
     private Stirring stirring(Forecast forecast) {
@@ -269,7 +326,7 @@ public record Batch(
                 heat().look());
     }
 
-    private Watch.AtHand atHand(Forecast forecast, Instant now, Catalogue catalogue) {
+    private Watch.AtHand atHand(Forecast forecast, Instant now) {
         List<BatchPlan.PlanStage> course = plan.course();
         int at = stage();
         BatchPlan.PlanStage stage = course.get(at);
@@ -280,7 +337,7 @@ public record Batch(
                 at + 1 < course.size() ? course.get(at + 1).name() : "",
                 course.subList(at + 1, course.size()).stream().noneMatch(BatchPlan.PlanStage::onHeat),
                 fresh && plan.stages() != null ? unticked(at) : List.of(),
-                pouring(forecast, now, catalogue, stage));
+                pouring(forecast, now, stage));
     }
 
     /** Lines of a stage that are neither ticked nor left out, as written. */
@@ -303,8 +360,7 @@ public record Batch(
         return lines;
     }
 
-    private Optional<Watch.Pouring> pouring(
-            Forecast forecast, Instant now, Catalogue catalogue, BatchPlan.PlanStage stage) {
+    private Optional<Watch.Pouring> pouring(Forecast forecast, Instant now, BatchPlan.PlanStage stage) {
         if (stage.pours().isEmpty() || forecast.warming()) {
             return Optional.empty();
         }
@@ -324,7 +380,7 @@ public record Batch(
         double target = stage.stepServed() == null ? plan.targetStep() : stage.stepServed();
         Thickening thickening = new Thickening(
                 forecast.likely().mixture(),
-                slurryMix(catalogue, stage),
+                slurryMix(stage),
                 forecast.likely().tempC(),
                 plan.servedC(),
                 forecast.likelyBody());
@@ -337,13 +393,12 @@ public record Batch(
     }
 
     /** The slurry that a stage takes. */
-    private Thickening.Mix slurryMix(Catalogue catalogue, BatchPlan.PlanStage stage) {
-        BatchPlan.PlanLine powder = plan.lines().get(stage.pours().get(0));
-        BatchPlan.PlanLine liquid = plan.lines().get(stage.pours().get(1));
-        StarchKind kind = catalogue
-                .food(powder.foodId())
-                .flatMap(Food::starchKind)
-                .orElseThrow(() -> new IllegalStateException(powder.foodId() + " is no starch"));
+    private Thickening.Mix slurryMix(BatchPlan.PlanStage stage) {
+        Understood powder = plan.lines().get(stage.pours().get(0));
+        Understood liquid = plan.lines().get(stage.pours().get(1));
+        StarchKind kind = powder.food()
+                .starchKind()
+                .orElseThrow(() -> new IllegalStateException(powder.food().id() + " is no starch"));
         double ratio = liquid.massG() / powder.massG();
         return new Thickening.Mix(
                 kind,
@@ -352,15 +407,15 @@ public record Batch(
     }
 
     /** The portion to pour now, if one is, and of what. */
-    public Optional<NextPortion> nextPortion(Forecast forecast, Instant now, Catalogue catalogue) {
+    public Optional<NextPortion> nextPortion(Forecast forecast, Instant now) {
         int at = stage();
         if (at >= plan.course().size()) {
             return Optional.empty();
         }
         BatchPlan.PlanStage stage = plan.course().get(at);
-        return pouring(forecast, now, catalogue, stage)
+        return pouring(forecast, now, stage)
                 .flatMap(Watch.Pouring::next)
-                .map(portion -> new NextPortion(slurryMix(catalogue, stage).kind(), portion));
+                .map(portion -> new NextPortion(slurryMix(stage).kind(), portion));
     }
 
     /** A portion of a slurry. */

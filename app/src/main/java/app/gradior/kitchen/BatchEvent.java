@@ -1,6 +1,31 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import java.time.Instant;
+import java.util.List;
 
-/** One entry of a batch's log. */
-public record BatchEvent(long id, String clientKey, Instant at, Instant recordedAt, EventBody body) {}
+/**
+ * One entry of a batch's log.
+ *
+ * @param understood what it put into the pot, as understood when it was recorded
+ */
+public record BatchEvent(
+        long id, String clientKey, Instant at, Instant recordedAt, EventBody body, List<Understood> understood) {
+    public BatchEvent {
+        understood = List.copyOf(understood);
+    }
+
+    BatchEvent with(List<Understood> in) {
+        return new BatchEvent(id, clientKey, at, recordedAt, body, in);
+    }
+
+    /** False for what an older version recorded, as long as nobody knows what it means. */
+    boolean isUnderstood() {
+        return understood.size() == Understanding.lines(body);
+    }
+
+    /** One that put nothing in. */
+    public BatchEvent(long id, String clientKey, Instant at, Instant recordedAt, EventBody body) {
+        this(id, clientKey, at, recordedAt, body, List.of());
+    }
+}

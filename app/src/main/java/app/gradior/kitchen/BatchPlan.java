@@ -1,11 +1,11 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.care.Storage;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.Prior;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.larder.Catalogue;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.EndKind;
@@ -24,10 +24,10 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a batch set out to be: fixed when it starts and kept with it, so that later changes to sauces, pots or foods' lines do
+ * What a batch set out to be: fixed when it starts and kept with it, so that later changes to sauces, pots, foods or measures do
  * not reach into the past.
  *
- * @param lines as understood at the start
+ * @param lines as understood at the start, with the foods of that time
  * @param evaporatedG already gone from the mixture at the start, g
  * @param netPowerW heat into the pot at most; absent when unknown
  * @param pairFactor c_pair; absent until known
@@ -37,7 +37,7 @@ import org.jspecify.annotations.Nullable;
  * @param then what was to be done with it; absent when nobody said
  */
 public record BatchPlan(
-        List<PlanLine> lines,
+        List<Understood> lines,
         Texture texture,
         double evaporatedG,
         PlanPot pot,
@@ -60,7 +60,7 @@ public record BatchPlan(
 
     /** A pot that is already hot with everything in it. */
     public static BatchPlan hot(
-            List<PlanLine> lines,
+            List<Understood> lines,
             Texture texture,
             double evaporatedG,
             PlanPot pot,
@@ -85,6 +85,27 @@ public record BatchPlan(
                 null,
                 null,
                 null);
+    }
+
+    /** The same with its lines put right. */
+    BatchPlan with(List<Understood> corrected) {
+        return new BatchPlan(
+                corrected,
+                texture,
+                evaporatedG,
+                pot,
+                burner,
+                netPowerW,
+                pairFactor,
+                look,
+                lid,
+                altitudeM,
+                targetStep,
+                servedC,
+                planned,
+                stages,
+                learnt,
+                then);
     }
 
     /**
@@ -187,36 +208,26 @@ public record BatchPlan(
     }
 
     /** The stages as the estimator takes them, without the lines that were left out. */
-    List<BatchStory.Part> parts(Catalogue catalogue, Set<Integer> leftOut) {
+    List<BatchStory.Part> parts(Set<Integer> leftOut) {
         if (stages == null) {
-            return List.of(BatchStory.Part.of(course().get(0).with(start(catalogue))));
+            return List.of(BatchStory.Part.of(course().get(0).with(start())));
         }
-        List<LineReading> readings = ingredients(catalogue).lines();
         return stages.stream()
-                .map(s -> new BatchStory.Part(
-                        s.with(mixture(readings, s.lines(), leftOut)), mixture(readings, s.pours(), leftOut)))
+                .map(s -> new BatchStory.Part(s.with(mixture(s.lines(), leftOut)), mixture(s.pours(), leftOut)))
                 .toList();
     }
 
     /** A line of it as it goes into the pot. */
-    Mixture line(Catalogue catalogue, int line) {
-        return mixture(ingredients(catalogue).lines(), List.of(line), Set.of());
+    Mixture line(int line) {
+        return mixture(List.of(line), Set.of());
     }
 
-    private Mixture mixture(List<LineReading> readings, List<Integer> places, Set<Integer> leftOut) {
+    private Mixture mixture(List<Integer> places, Set<Integer> leftOut) {
         List<LineReading> in = places.stream()
                 .filter(line -> !leftOut.contains(line))
-                .map(readings::get)
+                .map(line -> lines.get(line).line())
                 .toList();
         return new Ingredients(in, texture).mixture();
-    }
-
-    public record PlanLine(String text, String foodId, double massG, double logSd) {
-        /** A line so many times as much. */
-        static PlanLine of(LineReading reading, double factor) {
-            return new PlanLine(
-                    reading.text(), reading.food().orElseThrow().id(), reading.massG() * factor, reading.logSd());
-        }
     }
 
     public record PlanPot(
@@ -256,23 +267,9 @@ public record BatchPlan(
             double stepHot,
             double saltPercent) {}
 
-    public Ingredients ingredients(Catalogue catalogue) {
-        return new Ingredients(
-                lines.stream()
-                        .map(line -> new LineReading(
-                                line.text(),
-                                Optional.of(catalogue
-                                        .food(line.foodId())
-                                        .orElseThrow(() -> new IllegalStateException("food " + line.foodId()
-                                                + " of a batch is no longer in the catalogue"))),
-                                line.massG(),
-                                line.logSd(),
-                                LineReading.Sureness.SURE,
-                                "",
-                                List.of(),
-                                ""))
-                        .toList(),
-                texture);
+    /** All its lines. */
+    public Ingredients ingredients() {
+        return new Ingredients(lines.stream().map(Understood::line).toList(), texture);
     }
 
     public PotOnHeat potOnHeat() {
@@ -288,7 +285,7 @@ public record BatchPlan(
     }
 
     /** Everything that a pot taken up hot has in it. */
-    private Mixture start(Catalogue catalogue) {
-        return Mixtures.evaporated(ingredients(catalogue).mixture(), evaporatedG);
+    private Mixture start() {
+        return Mixtures.evaporated(ingredients().mixture(), evaporatedG);
     }
 }

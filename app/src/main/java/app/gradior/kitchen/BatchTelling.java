@@ -1,40 +1,38 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.larder.Catalogue;
-import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** A batch's plan and events as the core takes them: what happened when, and all that went into the pot. */
 public final class BatchTelling {
     private final Batch batch;
     private final BatchPlan plan;
-    private final Lines lines;
-    private final Kitchen kitchen;
+    private final Map<String, List<Understood>> added;
 
-    BatchTelling(Batch batch, Lines lines, Kitchen kitchen) {
+    BatchTelling(Batch batch) {
         this.batch = batch;
-        this.plan = batch.plan();
-        this.lines = lines;
-        this.kitchen = kitchen;
+        this.plan = batch.plan().with(batch.lines());
+        this.added = batch.additions();
     }
 
     /** What the estimator is told. */
     BatchStory story() {
-        Catalogue catalogue = lines.catalogue(kitchen);
         List<Happening> happenings = new ArrayList<>();
         Set<Integer> everOut = new TreeSet<>();
         Set<Integer> out = new TreeSet<>();
@@ -47,11 +45,11 @@ public final class BatchTelling {
             } else if (event.body() instanceof EventBody.Ticked ticked) {
                 for (int line : ticked.lines()) {
                     if (out.remove(line)) {
-                        happenings.add(new Happening(minute, new BatchStory.Added(plan.line(catalogue, line))));
+                        happenings.add(new Happening(minute, new BatchStory.Added(plan.line(line))));
                     }
                 }
             } else {
-                BatchStory.What what = what(event.body(), stage);
+                BatchStory.What what = what(event, stage);
                 stage += event.body() instanceof EventBody.StageDone ? 1 : 0;
                 if (what != null) {
                     happenings.add(new Happening(minute, what));
@@ -59,8 +57,8 @@ public final class BatchTelling {
             }
         }
         return new BatchStory(
-                plan.parts(catalogue, everOut),
-                plan.ingredients(catalogue).spread(),
+                plan.parts(everOut),
+                plan.ingredients().spread(),
                 plan.potOnHeat(),
                 plan.prior(),
                 plan.pot().emptyG(),
@@ -74,7 +72,8 @@ public final class BatchTelling {
         return stage < course.size() && !course.get(stage).pours().isEmpty();
     }
 
-    private BatchStory.@Nullable What what(EventBody body, int stage) {
+    private BatchStory.@Nullable What what(BatchEvent event, int stage) {
+        EventBody body = event.body();
         if (body instanceof EventBody.StageDone) {
             return new BatchStory.NextStage();
         }
@@ -84,11 +83,11 @@ public final class BatchTelling {
         if (body instanceof EventBody.LidSet set) {
             return new BatchStory.LidSet(LidState.ofKey(set.state()));
         }
-        if (body instanceof EventBody.Added added) {
-            return new BatchStory.Added(new Ingredients(readings(added), plan.texture()).mixture());
+        if (body instanceof EventBody.Added) {
+            return new BatchStory.Added(new Ingredients(readings(event), plan.texture()).mixture());
         }
-        if (body instanceof EventBody.Slurry slurry) {
-            Mixture in = new Ingredients(readings(slurry), plan.texture()).mixture();
+        if (body instanceof EventBody.Slurry) {
+            Mixture in = new Ingredients(readings(event), plan.texture()).mixture();
             return pours(stage) ? new BatchStory.Poured(in) : new BatchStory.Added(in);
         }
         if (body instanceof EventBody.Taken taken) {
@@ -113,7 +112,7 @@ public final class BatchTelling {
 
     /** All that went in, what was not planned too and what was left out not: what labels and shelf dates go by. */
     Ingredients wentIn() {
-        List<LineReading> planned = plan.ingredients(lines.catalogue(kitchen)).lines();
+        List<LineReading> planned = plan.ingredients().lines();
         Set<Integer> out = batch.ticks().out();
         List<LineReading> in = new ArrayList<>();
         for (int i = 0; i < planned.size(); i++) {
@@ -122,30 +121,29 @@ public final class BatchTelling {
             }
         }
         for (BatchEvent event : batch.standing()) {
-            if (event.body() instanceof EventBody.Added added) {
-                in.addAll(readings(added));
-            } else if (event.body() instanceof EventBody.Slurry slurry) {
-                in.addAll(readings(slurry));
-            }
+            in.addAll(readings(event));
         }
         return new Ingredients(in, plan.texture());
     }
 
-    private List<LineReading> readings(EventBody.Added added) {
-        List<LineReading> readings = new ArrayList<>();
-        for (int i = 0; i < added.ingredients().size(); i++) {
-            readings.add(added.ingredients().get(i).read(lines, kitchen, "ingredients[" + i + "]"));
-        }
-        return readings;
+    /** Why a batch with such an event cannot be reckoned. */
+    static Refusal notUnderstood(BatchEvent event) {
+        String words = event.body() instanceof EventBody.Added added
+                ? added.ingredients().stream()
+                        .map(i -> i.line() == null ? "" + i.food() : i.line())
+                        .collect(Collectors.joining("; "))
+                : "an entry";
+        return Refusal.unfit(
+                "entry", "nobody knows what “" + words + "” is: teach the larder the word, or take the entry back");
     }
 
-    private List<LineReading> readings(EventBody.Slurry slurry) {
-        String powder = lines.catalogue(kitchen)
-                .powder(StarchKind.ofKey(slurry.starch()))
-                .id();
-        return List.of(
-                new IngredientInput(null, powder, slurry.starchG()).read(lines, kitchen, "starch"),
-                new IngredientInput(null, "water", slurry.liquidG()).read(lines, kitchen, "liquid"));
+    private List<LineReading> readings(BatchEvent event) {
+        if (!event.isUnderstood()) {
+            throw notUnderstood(event);
+        }
+        return added.getOrDefault(event.clientKey(), List.of()).stream()
+                .map(Understood::line)
+                .toList();
     }
 
     static boolean isReading(EventBody body) {

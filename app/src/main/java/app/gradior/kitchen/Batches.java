@@ -1,10 +1,12 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.store.BatchMapper;
 import app.gradior.store.Inserted;
+import app.gradior.store.KitchenMapper;
 import app.gradior.store.LogMapper;
 import app.gradior.store.PlanMapper;
 import app.gradior.store.Rows.BatchRow;
@@ -19,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -47,7 +50,9 @@ public class Batches {
 
     private final BatchMapper batches;
     private final EventJson json;
-    private final Lines lines;
+    private final Understanding understanding;
+    private final FoodSnapshots foods;
+    private final KitchenMapper kitchens;
     private final LogMapper log;
     private final PlanMapper plans;
     private final Lessons lessons;
@@ -57,7 +62,9 @@ public class Batches {
     Batches(
             BatchMapper batches,
             EventJson json,
-            Lines lines,
+            Understanding understanding,
+            FoodSnapshots foods,
+            KitchenMapper kitchens,
             LogMapper log,
             PlanMapper plans,
             Lessons lessons,
@@ -65,7 +72,9 @@ public class Batches {
             ApplicationEventPublisher publisher) {
         this.batches = batches;
         this.json = json;
-        this.lines = lines;
+        this.understanding = understanding;
+        this.foods = foods;
+        this.kitchens = kitchens;
         this.log = log;
         this.plans = plans;
         this.lessons = lessons;
@@ -114,6 +123,7 @@ public class Batches {
             @Nullable Integer version,
             BatchPlan plan,
             Instant startedAt) {
+        foods.keep(kitchenId, plan.lines());
         Inserted key = new Inserted();
         batches.insert(
                 new BatchRow(
@@ -128,6 +138,7 @@ public class Batches {
                         null),
                 key);
         batches.insertPlan(kitchenId, key.getId(), json.write(plan));
+        batches.understood(kitchenId, key.getId());
         summarise(kitchenId, batch(kitchenId, key.getId()));
         return key.getId();
     }
@@ -142,10 +153,12 @@ public class Batches {
         BatchRow row = batches.lock(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
         Optional<EventRow> before = batches.findEvent(kitchen.id(), batchId, draft.clientKey());
         if (before.isPresent()) {
-            return new Recorded(event(before.get()), true);
+            return new Recorded(event(before.get(), foods.of(kitchen.id())), true);
         }
         Batch batch = batch(row);
-        check(batch, draft, kitchen);
+        check(batch, draft);
+        List<Understood> understood = understood(kitchen, batch::recorded, draft.body());
+        foods.keep(kitchen.id(), understood);
         Instant now = clock.instant();
         Instant at = draft.at().isAfter(now) ? now : draft.at();
         EventRow event = new EventRow(
@@ -156,7 +169,8 @@ public class Batches {
                 utc(at),
                 utc(now),
                 draft.body().type(),
-                json.write(draft.body()));
+                json.write(draft.body()),
+                understood.isEmpty() ? null : json.write(understood));
         Inserted key = new Inserted();
         batches.insertEvent(event, key);
         if (draft.body() instanceof EventBody.Finished) {
@@ -166,14 +180,21 @@ public class Batches {
         } else if (draft.body() instanceof EventBody.TakenUp) {
             batches.move(kitchen.id(), batchId, Batch.State.ASIDE.name(), Batch.State.LIVE.name());
         }
-        BatchEvent recorded = new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body());
+        BatchEvent recorded = new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body(), understood);
         Batch after = batch(kitchen.id(), batchId);
         summarise(kitchen.id(), after);
-        if (draft.body() instanceof EventBody.Finished || draft.body() instanceof EventBody.NextDay) {
+        if (teaches(draft.body(), after)) {
             learn(kitchen, after);
         }
         publisher.publishEvent(new BatchChanged(kitchen.id(), batchId, recorded));
         return new Recorded(recorded, false);
+    }
+
+    private static boolean teaches(EventBody body, Batch batch) {
+        boolean corrects = body instanceof EventBody.Corrected || body instanceof EventBody.Undo;
+        return body instanceof EventBody.Finished
+                || body instanceof EventBody.NextDay
+                || corrects && batch.state() == Batch.State.FINISHED;
     }
 
     /** A batch that cannot be reckoned teaches nothing, and ends all the same. */
@@ -185,7 +206,7 @@ public class Batches {
         }
     }
 
-    private void check(Batch batch, Draft draft, Kitchen kitchen) {
+    private void check(Batch batch, Draft draft) {
         Instant now = clock.instant();
         if (draft.at().isAfter(now.plus(CLOCK_SKEW))) {
             throw Refusal.unfit("at", "at is " + draft.at() + ", in the future: " + now + " at the latest expected");
@@ -197,7 +218,9 @@ public class Batches {
         boolean afterwards = draft.body() instanceof EventBody.Note
                 || draft.body() instanceof EventBody.NextDay
                 || draft.body() instanceof EventBody.Rated
-                || draft.body() instanceof EventBody.Cooling;
+                || draft.body() instanceof EventBody.Cooling
+                || draft.body() instanceof EventBody.Corrected
+                || draft.body() instanceof EventBody.Undo undo && batch.isCorrection(undo.undoneKey());
         boolean fromAside = draft.body() instanceof EventBody.TakenUp
                 || draft.body() instanceof EventBody.Finished
                 || draft.body() instanceof EventBody.Note;
@@ -209,13 +232,16 @@ public class Batches {
         }
         if (batch.state() == Batch.State.FINISHED && !afterwards) {
             throw Refusal.conflict(
-                    "state", "This batch is finished: only notes, a rating and the next-day result can be added.");
+                    "state",
+                    "This batch is finished: only notes, corrections, a rating and the next-day result can be added.");
         }
-        boolean late = afterwards && !(draft.body() instanceof EventBody.Note);
+        boolean late = draft.body() instanceof EventBody.NextDay
+                || draft.body() instanceof EventBody.Rated
+                || draft.body() instanceof EventBody.Cooling;
         if (batch.state() == Batch.State.LIVE && late) {
             throw Refusal.conflict("state", "This batch is still on: finish it first.");
         }
-        checkBody(batch, draft, kitchen);
+        checkBody(batch, draft);
     }
 
     /** Readings have a limit, so that a device that tells without end ends; what ends, takes back or finishes is always taken. */
@@ -240,7 +266,7 @@ public class Batches {
         }
     }
 
-    private void checkBody(Batch batch, Draft draft, Kitchen kitchen) {
+    private static void checkBody(Batch batch, Draft draft) {
         if (draft.body() instanceof EventBody.Weight weight
                 && weight.grossG() < batch.plan().pot().emptyG()) {
             throw Refusal.unfit(
@@ -254,14 +280,6 @@ public class Batches {
                     "mm",
                     "mm is " + level.mm() + " mm, above the pot's rim at "
                             + batch.plan().pot().heightMm() + " mm: measure from the floor up");
-        }
-        if (draft.body() instanceof EventBody.Added added) {
-            for (int i = 0; i < added.ingredients().size(); i++) {
-                String field = "ingredients[" + i + "]";
-                double massG =
-                        added.ingredients().get(i).read(lines, kitchen, field).massG();
-                Refusal.inRange(field + ".massG", massG, 0.01, 20_000, " g");
-            }
         }
         List<Integer> named = draft.body() instanceof EventBody.Ticked ticked
                 ? ticked.lines()
@@ -278,6 +296,16 @@ public class Batches {
                         .noneMatch(e -> e.clientKey().equals(undo.undoneKey()))) {
             throw Refusal.unfit("undoneKey", "no standing event of this batch has the key '" + undo.undoneKey() + "'");
         }
+    }
+
+    /** What an event puts in, understood for good. */
+    private List<Understood> understood(
+            Kitchen kitchen, Function<EventBody.Corrected, Understood> before, EventBody body) {
+        List<Understood> understood = understanding.of(kitchen, before, body);
+        for (int i = 0; i < understood.size() && body instanceof EventBody.Added; i++) {
+            Refusal.inRange("ingredients[" + i + "].massG", understood.get(i).massG(), 0.01, 20_000, " g");
+        }
+        return understood;
     }
 
     private static void checkStage(Batch batch, EventBody.StageDone done) {
@@ -317,10 +345,43 @@ public class Batches {
     private Batch batch(BatchRow row) {
         List<EventRow> kept = batches.events(row.kitchenId(), row.id());
         try {
-            return batch(row, kept.stream().map(this::event).toList());
+            return with(row, kept);
         } catch (RuntimeException e) {
             throw new CannotReckon(row.id(), row.name(), e);
         }
+    }
+
+    /** A batch with its events; one by one, since what has not been understood yet may correct what came before it. */
+    private Batch with(BatchRow row, List<EventRow> kept) {
+        Batch bare = batch(row, List.of());
+        FoodsThen then = foods.of(row.kitchenId());
+        List<BatchEvent> events = new ArrayList<>();
+        for (EventRow of : kept) {
+            BatchEvent event = event(of, then);
+            events.add(event.isUnderstood() ? event : understoodNow(row.kitchenId(), bare.with(events), event));
+        }
+        return bare.with(events);
+    }
+
+    /** What an older version recorded, by the foods and measures of now; left as it is when that says nothing. */
+    private BatchEvent understoodNow(long kitchenId, Batch before, BatchEvent event) {
+        Kitchen kitchen = Kitchen.of(kitchens.find(kitchenId).orElseThrow());
+        try {
+            return event.with(understanding.of(kitchen, before::recorded, event.body()));
+        } catch (Refusal notUnderstood) {
+            return event;
+        }
+    }
+
+    private BatchEvent event(EventRow row, FoodsThen then) {
+        String understood = row.understood();
+        return new BatchEvent(
+                row.id(),
+                row.clientKey(),
+                row.happenedAt().toInstant(ZoneOffset.UTC),
+                row.recordedAt().toInstant(ZoneOffset.UTC),
+                json.read(row.type(), row.body()),
+                understood == null ? List.of() : json.understood(understood, then));
     }
 
     private List<Batch> readable(List<BatchRow> rows, List<Odd> odd) {
@@ -335,7 +396,7 @@ public class Batches {
                 row.sauceId(),
                 row.sauceVersion(),
                 row.name(),
-                json.plan(row.plan()),
+                json.plan(row.plan(), foods.of(row.kitchenId())),
                 Batch.State.valueOf(row.state()),
                 row.startedAt().toInstant(ZoneOffset.UTC),
                 row.finishedAt() == null ? null : row.finishedAt().toInstant(ZoneOffset.UTC),
@@ -348,15 +409,6 @@ public class Batches {
         return batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0).stream()
                 .flatMap(row -> Odd.tried(odd, row.name(), "", () -> batch(row, List.of())).stream())
                 .toList();
-    }
-
-    private BatchEvent event(EventRow row) {
-        return new BatchEvent(
-                row.id(),
-                row.clientKey(),
-                row.happenedAt().toInstant(ZoneOffset.UTC),
-                row.recordedAt().toInstant(ZoneOffset.UTC),
-                json.read(row.type(), row.body()));
     }
 
     /**
@@ -405,11 +457,11 @@ public class Batches {
     }
 
     /** What is believed at a moment, from the events up to it; a finished batch stands still at its end. */
-    public Forecast forecast(Kitchen kitchen, Batch batch, Instant at) {
+    public Forecast forecast(Batch batch, Instant at) {
         Instant end = batch.finishedAt();
         Instant known = end != null && at.isAfter(end) ? end : at;
         try {
-            return Estimator.forecast(new BatchTelling(batch, lines, kitchen).story(), batch.minuteOf(known));
+            return Estimator.forecast(new BatchTelling(batch).story(), batch.minuteOf(known));
         } catch (RuntimeException e) {
             throw new CannotReckon(batch.id(), batch.name(), e);
         }
@@ -447,17 +499,47 @@ public class Batches {
     }
 
     /** What to do with it at a moment. */
-    public Prompt prompt(Kitchen kitchen, Batch batch, Forecast forecast, Instant at) {
-        return batch.prompt(forecast, at, lines.catalogue(kitchen));
+    public Prompt prompt(Batch batch, Forecast forecast, Instant at) {
+        return batch.prompt(forecast, at);
     }
 
     /** The portion of slurry to pour now, if one is. */
-    public Optional<Batch.NextPortion> nextPortion(Kitchen kitchen, Batch batch, Forecast forecast) {
-        return batch.nextPortion(forecast, clock.instant(), lines.catalogue(kitchen));
+    public Optional<Batch.NextPortion> nextPortion(Batch batch, Forecast forecast) {
+        return batch.nextPortion(forecast, clock.instant());
     }
 
     public Instant now() {
         return clock.instant();
+    }
+
+    /** Batches that recorded what has not been understood yet. */
+    List<Long> notUnderstood(long kitchenId) {
+        return batches.notUnderstood(kitchenId);
+    }
+
+    /**
+     * Understands what a batch recorded and nobody has yet, by the foods and measures of now, and keeps that for good.
+     *
+     * @throws CannotReckon when something of it is not understood: then nothing changes
+     */
+    @Transactional(noRollbackFor = CannotReckon.class)
+    public void understand(long kitchenId, long batchId) {
+        BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
+        Batch batch = batch(row);
+        if (!json.isUnderstood(row.plan())) {
+            foods.keep(kitchenId, batch.plan().lines());
+            batches.understandPlan(kitchenId, batchId, json.write(batch.plan()));
+        }
+        for (BatchEvent event : batch.events()) {
+            if (!event.isUnderstood()) {
+                throw new CannotReckon(batchId, batch.name(), BatchTelling.notUnderstood(event));
+            }
+            if (Understanding.needed(event.body())) {
+                foods.keep(kitchenId, event.understood());
+                batches.understandEvent(kitchenId, event.id(), json.write(event.understood()));
+            }
+        }
+        batches.understood(kitchenId, batchId);
     }
 
     /** Batches without a summary. */
@@ -466,7 +548,7 @@ public class Batches {
     }
 
     /** What the log sorts and searches by, from plan and events; takes its lesson too when it is finished. */
-    @Transactional
+    @Transactional(noRollbackFor = CannotReckon.class)
     public void rebuild(Kitchen kitchen, long batchId) {
         Batch batch = batch(kitchen.id(), batchId);
         summarise(kitchen.id(), batch);
@@ -487,20 +569,25 @@ public class Batches {
                         String.join(" ", batch.name(), batch.plan().pot().name(), batch.notes())));
     }
 
-    void insertPast(long kitchenId, long batchId, Draft draft) {
+    /** An event of a batch of the past, taken at its word. */
+    void insertPast(Kitchen kitchen, long batchId, Draft draft) {
+        List<Understood> understood =
+                understood(kitchen, c -> batch(kitchen.id(), batchId).recorded(c), draft.body());
+        foods.keep(kitchen.id(), understood);
         batches.insertEvent(
                 new EventRow(
                         0,
-                        kitchenId,
+                        kitchen.id(),
                         batchId,
                         draft.clientKey(),
                         utc(draft.at()),
                         utc(draft.at()),
                         draft.body().type(),
-                        json.write(draft.body())),
+                        json.write(draft.body()),
+                        understood.isEmpty() ? null : json.write(understood)),
                 new Inserted());
         if (draft.body() instanceof EventBody.Finished) {
-            batches.finish(kitchenId, batchId, utc(draft.at()));
+            batches.finish(kitchen.id(), batchId, utc(draft.at()));
         }
     }
 

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.estimate.BatchStory;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
@@ -103,7 +104,7 @@ final class DemoCook {
         long id = keep();
         double cold = pot.look().stepServed() + 0.25 * random.nextGaussian();
         batches.insertPast(
-                kitchen.id(),
+                kitchen,
                 id,
                 new Batches.Draft(
                         "demo-next-day",
@@ -112,7 +113,7 @@ final class DemoCook {
                                 Math.max(1, Math.min(9, Math.round(10 * cold) / 10.0)), null, null, null)));
         if (index % 3 != 1) {
             batches.insertPast(
-                    kitchen.id(),
+                    kitchen,
                     id,
                     new Batches.Draft(
                             "demo-rating",
@@ -124,12 +125,12 @@ final class DemoCook {
 
     private long keep() {
         long id = batches.insert(kitchen.id(), sauce.name(), sauce.id(), sauce.version(), plan, start);
-        told.forEach(draft -> batches.insertPast(kitchen.id(), id, draft));
+        told.forEach(draft -> batches.insertPast(kitchen, id, draft));
         return id;
     }
 
     private void cook() {
-        List<BatchStory.Part> parts = plan.parts(catalogue, Set.of());
+        List<BatchStory.Part> parts = plan.parts(Set.of());
         for (int i = 0; i < parts.size() && !isOver(); i++) {
             if (i > 0) {
                 tell(new EventBody.StageDone(null));
@@ -180,9 +181,9 @@ final class DemoCook {
     }
 
     private void pour(BatchPlan.PlanStage planned) {
-        BatchPlan.PlanLine powder = plan.lines().get(planned.pours().get(0));
-        BatchPlan.PlanLine liquid = plan.lines().get(planned.pours().get(1));
-        Food starch = catalogue.food(powder.foodId()).orElseThrow();
+        Understood powder = plan.lines().get(planned.pours().get(0));
+        Understood liquid = plan.lines().get(planned.pours().get(1));
+        Food starch = powder.food();
         double target = planned.stepServed() == null ? plan.targetStep() : planned.stepServed();
         for (int i = 0; i < MOST_PORTIONS && pot.look().stepServed() < target - NEAR_ENOUGH_STEP && !isOver(); i++) {
             double share = i == 0 ? 0.5 : 0.25;

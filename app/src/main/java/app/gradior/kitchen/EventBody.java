@@ -249,6 +249,27 @@ public sealed interface EventBody {
     }
 
     /**
+     * A line was more, less or something else than was recorded: what was typed stays in sight, and this counts.
+     *
+     * @param added client key of the event that put it in; absent for a line of the batch's plan
+     * @param line its place there, from 0
+     * @param food what it was, by its id; absent for what was recorded
+     * @param massG what it weighed, g
+     */
+    record Corrected(
+            @Nullable String added, int line, @Nullable String food, double massG) implements EventBody {
+        public Corrected {
+            Refusal.inRange("line", line, 0, 300, "");
+            Refusal.inRange("massG", massG, 0, 50_000, " g");
+        }
+
+        @Override
+        public String type() {
+            return "corrected";
+        }
+    }
+
+    /**
      * A stage is over, and the next begins.
      *
      * @param stage the stage that ends, by its place from 0, so that two who say it of one stage end one; absent for the

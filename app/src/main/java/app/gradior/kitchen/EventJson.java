@@ -1,12 +1,22 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
+import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /** Events and plans to JSON and back. */
 @Component
@@ -31,6 +41,7 @@ public class EventJson {
             Map.entry("backOn", EventBody.BackOn.class),
             Map.entry("ticked", EventBody.Ticked.class),
             Map.entry("leftOut", EventBody.LeftOut.class),
+            Map.entry("corrected", EventBody.Corrected.class),
             Map.entry("stageDone", EventBody.StageDone.class),
             Map.entry("note", EventBody.Note.class),
             Map.entry("undo", EventBody.Undo.class),
@@ -41,10 +52,52 @@ public class EventJson {
             Map.entry("cooling", EventBody.Cooling.class),
             Map.entry("nextDay", EventBody.NextDay.class));
 
+    private static final String FOODS = "gradior.foods";
+
     private final JsonMapper json;
 
-    EventJson(JsonMapper json) {
-        this.json = json;
+    EventJson(JsonMapper plain, FoodJson foods) {
+        this.json = plain.rebuild()
+                .addModule(new SimpleModule()
+                        .addSerializer(Understood.class, new Writing(foods))
+                        .addDeserializer(Understood.class, new Reading()))
+                .build();
+    }
+
+    /** A line as it is kept: the food by its id, and by the content it had. */
+    private record KeptLine(
+            String text,
+            String foodId,
+            double massG,
+            double logSd,
+            @Nullable String snapshot) {}
+
+    private static final class Writing extends ValueSerializer<Understood> {
+        private final FoodJson foods;
+
+        Writing(FoodJson foods) {
+            this.foods = foods;
+        }
+
+        @Override
+        public void serialize(Understood line, JsonGenerator out, SerializationContext context) {
+            out.writePOJO(new KeptLine(
+                    line.text(), line.food().id(), line.massG(), line.logSd(), FoodSnapshots.hash(foods, line.food())));
+        }
+    }
+
+    private static final class Reading extends ValueDeserializer<Understood> {
+        @Override
+        public Understood deserialize(JsonParser in, DeserializationContext context) {
+            KeptLine line = context.readValue(in, KeptLine.class);
+            FoodsThen foods = (FoodsThen) context.getAttribute(FOODS);
+            String snapshot = line.snapshot();
+            return new Understood(
+                    line.text(),
+                    snapshot == null ? foods.now(line.foodId()) : foods.then(snapshot),
+                    line.massG(),
+                    line.logSd());
+        }
     }
 
     /**
@@ -80,8 +133,25 @@ public class EventJson {
         return json.valueToTree(body);
     }
 
-    BatchPlan plan(String text) {
-        return json.readValue(text, BatchPlan.class);
+    BatchPlan plan(String text, FoodsThen foods) {
+        return json.readerFor(BatchPlan.class).withAttribute(FOODS, foods).readValue(text);
+    }
+
+    /** What was understood of an event. */
+    List<Understood> understood(String text, FoodsThen foods) {
+        return json.readerForListOf(Understood.class)
+                .withAttribute(FOODS, foods)
+                .readValue(text);
+    }
+
+    /** Whether every line of a plan was understood when it was recorded. */
+    boolean isUnderstood(String plan) {
+        for (JsonNode line : json.readTree(plan).path("lines")) {
+            if (!line.hasNonNull("snapshot")) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** A refusal that names the field Jackson stumbled over. */

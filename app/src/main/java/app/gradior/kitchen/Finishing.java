@@ -34,12 +34,10 @@ public class Finishing {
     private static final double FILLED_C = 85;
 
     private final Batches batches;
-    private final Lines lines;
     private final KitchenKit kit;
 
-    Finishing(Batches batches, Lines lines, KitchenKit kit) {
+    Finishing(Batches batches, KitchenKit kit) {
         this.batches = batches;
-        this.lines = lines;
         this.kit = kit;
     }
 
@@ -99,7 +97,7 @@ public class Finishing {
     /** The finish of a finished batch. */
     public View of(Kitchen kitchen, Batch batch) {
         Instant end = batch.cameOff();
-        Forecast forecast = batches.forecast(kitchen, batch, end);
+        Forecast forecast = batches.forecast(batch, end);
         Mixture done = forecast.likely().mixture();
         double coldMl = batch.finish().map(EventBody.Finished::yieldMl).orElse(done.volumeMl20c());
         Mixture got = done.times(coldMl / done.volumeMl20c());
@@ -124,7 +122,7 @@ public class Finishing {
         CoolingIn in = said.map(c -> CoolingIn.valueOf(c.container())).orElseGet(() -> best(ways));
         Way reckoned = ways.stream().filter(w -> w.in() == in).findFirst().orElse(ways.get(0));
         Way chosen = new Way(in, read(reckoned.watch().course(), told, since));
-        Ingredients ingredients = new BatchTelling(batch, lines, kitchen).wentIn();
+        Ingredients ingredients = new BatchTelling(batch).wentIn();
         double hotMl = coldMl * app.gradior.mixture.SpecificVolume.expansion(FILLED_C);
         return new View(
                 batch,

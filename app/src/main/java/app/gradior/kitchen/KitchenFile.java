@@ -5,6 +5,7 @@ import app.gradior.store.Rows.ContainerRow;
 import app.gradior.store.Rows.LineRow;
 import app.gradior.store.Rows.PhotoRow;
 import app.gradior.store.Rows.SauceRow;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -16,8 +17,11 @@ import tools.jackson.databind.JsonNode;
  */
 final class KitchenFile {
     static final String FORMAT = "gradior.kitchen";
-    /** Version 1 had no section of the kitchen itself; it is still read. */
-    static final int VERSION = 2;
+    /**
+     * Version 1 had no section of the kitchen itself, and up to 2 lines of batches were read anew; both are still read, and what
+     * they recorded is understood once, when they are.
+     */
+    static final int VERSION = 3;
 
     /** Fields of a plan that name pots. */
     static final List<String> PLAN_POTS = List.of("potId", "otherPotId");
@@ -44,8 +48,19 @@ final class KitchenFile {
     /** A sauce with all its versions, the first first. */
     record SauceOut(List<Version> versions) {}
 
-    /** An event as it was kept. */
-    record EventOut(String clientKey, LocalDateTime at, LocalDateTime recordedAt, String type, JsonNode body) {}
+    /** A food as it was when something of it was recorded. */
+    record SnapshotOut(String hash, JsonNode food) {}
+
+    /** An event as it was kept, with what was understood of it; absent when it put nothing in. */
+    record EventOut(
+            String clientKey,
+            LocalDateTime at,
+            LocalDateTime recordedAt,
+            String type,
+            JsonNode body,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            JsonNode understood) {}
 
     /**
      * A batch.

@@ -1,10 +1,13 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.KitchenFile.BatchOut;
 import app.gradior.kitchen.KitchenFile.EventOut;
 import app.gradior.kitchen.KitchenFile.KitchenOut;
 import app.gradior.kitchen.KitchenFile.SauceOut;
+import app.gradior.kitchen.KitchenFile.SnapshotOut;
+import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
@@ -21,8 +24,10 @@ import app.gradior.store.Rows.WaterTestRow;
 import app.gradior.vessel.Jar;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -42,6 +47,8 @@ final class KitchenFileChecks {
     private final EventJson events;
     private final StageJson stages;
     private final FoodJson foods;
+    private final Map<String, Food> then = new HashMap<>();
+    private final Map<String, Food> own = new HashMap<>();
     private final List<Fault> faults = new ArrayList<>();
 
     KitchenFileChecks(EventJson events, StageJson stages, FoodJson foods) {
@@ -170,6 +177,9 @@ final class KitchenFileChecks {
             add(path + ".foodId", "small letters, digits and dashes expected");
         }
         Food food = got(path + ".body", () -> foods.read(f.body()));
+        if (food != null) {
+            own.put(f.foodId(), food);
+        }
         if (food != null && !food.id().equals(f.foodId())) {
             add(path + ".body", "its id is '" + food.id() + "', not '" + f.foodId() + "'");
         }
@@ -179,6 +189,47 @@ final class KitchenFileChecks {
         if (food != null && food.name().length() > 120) {
             add(path + ".body", "a name has at most 120 characters");
         }
+    }
+
+    /** A food as it was: its hash is that of its content. */
+    void snapshot(String path, SnapshotOut s) {
+        Food food = got(path + ".food", () -> foods.read(s.food().toString()));
+        if (food == null) {
+            return;
+        }
+        if (!FoodSnapshots.hash(foods, food).equals(s.hash())) {
+            add(path + ".hash", "this is not the hash of this food");
+        }
+        if (!food.per100g().closes()) {
+            add(path + ".food", "the parts do not add up to 98 to 102 g in 100 g");
+        }
+        length(path + ".food.name", food.name(), 120);
+        then.put(s.hash(), food);
+    }
+
+    /** The foods that lines of batches are of. One that nobody knows any more is let pass: its batch shows as odd. */
+    private FoodsThen known() {
+        return new FoodsThen() {
+            @Override
+            public Food then(String snapshot) {
+                Food food = then.get(snapshot);
+                if (food == null) {
+                    throw Refusal.unfit("snapshot", "no food of this file has this hash");
+                }
+                return food;
+            }
+
+            @Override
+            public Food now(String foodId) {
+                Food food = own.get(foodId);
+                return food != null
+                        ? food
+                        : Catalogue.standard()
+                                .food(foodId)
+                                .orElseGet(
+                                        () -> Catalogue.standard().food("water").orElseThrow());
+            }
+        };
     }
 
     void name(String path, NameRow n, Set<String> known) {
@@ -272,13 +323,11 @@ final class KitchenFileChecks {
         if (finished != null) {
             within(path + ".finishedAt", finished, b.startedAt(), b.startedAt().plusDays(LONGEST_DAYS));
         }
-        BatchPlan plan = got(path + ".plan", () -> events.plan(b.plan().toString()));
-        int lines = 0;
+        BatchPlan plan = got(path + ".plan", () -> events.plan(b.plan().toString(), known()));
         if (plan != null) {
             plan(path + ".plan", plan);
-            lines = plan.lines().size();
         }
-        events(path, b, lines);
+        new EventChecks(path, b, plan == null ? 0 : plan.lines().size()).all();
         for (int i = 0; i < b.containers().size(); i++) {
             ContainerRow c = b.containers().get(i);
             at(path + ".containers[" + i + "]", () -> Shelf.check(c));
@@ -319,9 +368,8 @@ final class KitchenFileChecks {
             add(path + ".lines", "1 to 300 lines expected");
         }
         for (int i = 0; i < plan.lines().size(); i++) {
-            BatchPlan.PlanLine line = plan.lines().get(i);
+            Understood line = plan.lines().get(i);
             length(path + ".lines[" + i + "].text", line.text(), 400);
-            text(path + ".lines[" + i + "].foodId", line.foodId(), 60);
             range(path + ".lines[" + i + "].massG", line.massG(), 0, MOST_G);
             range(path + ".lines[" + i + "].logSd", line.logSd(), 0, 3);
         }
@@ -347,34 +395,77 @@ final class KitchenFileChecks {
         }
     }
 
-    private void events(String path, BatchOut b, int lines) {
-        if (b.events().size() > MOST_EVENTS) {
-            add(path + ".events", "at most " + MOST_EVENTS + " events");
-            return;
+    /** The events of one batch. */
+    private final class EventChecks {
+        private final String path;
+        private final BatchOut batch;
+        private final int lines;
+        private final Set<String> keys = new HashSet<>();
+        /** How many lines each event put in, by its key. */
+        private final Map<String, Integer> putIn = new HashMap<>();
+
+        EventChecks(String path, BatchOut batch, int lines) {
+            this.path = path;
+            this.batch = batch;
+            this.lines = lines;
         }
-        Set<String> keys = new HashSet<>();
-        for (int i = 0; i < b.events().size() && !full(); i++) {
-            EventOut e = b.events().get(i);
-            String at = path + ".events[" + i + "]";
+
+        void all() {
+            if (batch.events().size() > MOST_EVENTS) {
+                add(path + ".events", "at most " + MOST_EVENTS + " events");
+                return;
+            }
+            for (int i = 0; i < batch.events().size() && !full(); i++) {
+                event(path + ".events[" + i + "]", batch.events().get(i));
+            }
+        }
+
+        private void event(String at, EventOut e) {
             if (!e.clientKey().matches(Batches.CLIENT_KEY) || !keys.add(e.clientKey())) {
                 add(at + ".clientKey", "1 to 64 letters, digits, dots, colons, dashes or underscores, each once");
             }
             within(
                     at + ".at",
                     e.at(),
-                    b.startedAt().minusMinutes(1),
-                    b.startedAt().plusYears(5));
+                    batch.startedAt().minusMinutes(1),
+                    batch.startedAt().plusYears(5));
             moment(at + ".recordedAt", e.recordedAt());
             EventBody body = got(at, () -> events.read(e.type(), withNulls(e.body())));
+            if (body == null) {
+                return;
+            }
+            understood(at + ".understood", body, e);
             if (body instanceof EventBody.Ticked ticked) {
                 ticked.lines().forEach(line -> place(at + ".lines", line, lines));
             } else if (body instanceof EventBody.LeftOut left) {
                 left.lines().forEach(line -> place(at + ".lines", line, lines));
+            } else if (body instanceof EventBody.Corrected corrected) {
+                String added = corrected.added();
+                place(at + ".line", corrected.line(), added == null ? lines : putIn.getOrDefault(added, 0));
             } else if (body instanceof EventBody.Undo undo && !keys.contains(undo.undoneKey())) {
-                boolean known = b.events().stream().anyMatch(o -> o.clientKey().equals(undo.undoneKey()));
+                boolean known =
+                        batch.events().stream().anyMatch(o -> o.clientKey().equals(undo.undoneKey()));
                 if (!known) {
                     add(at + ".undoneKey", "no event of this batch has the key '" + undo.undoneKey() + "'");
                 }
+            }
+        }
+
+        private void understood(String at, EventBody body, EventOut e) {
+            int expected = Understanding.lines(body);
+            putIn.put(e.clientKey(), body instanceof EventBody.Corrected ? 0 : expected);
+            JsonNode kept = e.understood();
+            if (kept == null) {
+                return;
+            }
+            List<Understood> in = got(at, () -> events.understood(kept.toString(), known()));
+            if (in != null && in.size() != expected) {
+                add(at, in.size() + " lines understood: " + expected + " expected");
+            }
+            for (int i = 0; in != null && i < in.size(); i++) {
+                length(at + "[" + i + "].text", in.get(i).text(), 400);
+                range(at + "[" + i + "].massG", in.get(i).massG(), 0, MOST_G);
+                range(at + "[" + i + "].logSd", in.get(i).logSd(), 0, 3);
             }
         }
     }

@@ -4,6 +4,7 @@ import app.gradior.kitchen.KitchenFile.BatchOut;
 import app.gradior.kitchen.KitchenFile.KitchenOut;
 import app.gradior.kitchen.KitchenFile.PlanOut;
 import app.gradior.kitchen.KitchenFile.SauceOut;
+import app.gradior.kitchen.KitchenFile.SnapshotOut;
 import app.gradior.larder.Catalogue;
 import app.gradior.store.BatchMapper;
 import app.gradior.store.Inserted;
@@ -73,6 +74,7 @@ public class KitchenFileReader {
             "names",
             "measures",
             "sauces",
+            "snapshots",
             "batches",
             "plans");
 
@@ -87,6 +89,7 @@ public class KitchenFileReader {
     private final KitchenMapper kitchens;
     private final Batches summaries;
     private final Larder known;
+    private final FoodSnapshots snapshots;
     private final EventJson events;
     private final StageJson stages;
     private final FoodJson foods;
@@ -108,6 +111,7 @@ public class KitchenFileReader {
             KitchenMapper kitchens,
             Batches summaries,
             Larder known,
+            FoodSnapshots snapshots,
             EventJson events,
             StageJson stages,
             FoodJson foods,
@@ -123,6 +127,7 @@ public class KitchenFileReader {
         this.kitchens = kitchens;
         this.summaries = summaries;
         this.known = known;
+        this.snapshots = snapshots;
         this.events = events;
         this.stages = stages;
         this.foods = foods;
@@ -214,6 +219,7 @@ public class KitchenFileReader {
         private List<MeasureRow> measures = List.of();
         private List<SauceOut> sauces = List.of();
         private List<PlanOut> plans = List.of();
+        private List<SnapshotOut> snapshots = List.of();
         private int batches;
 
         void take(String name, JsonNode node) {
@@ -293,7 +299,7 @@ public class KitchenFileReader {
                 format != null && format.isString() && format.stringValue().equals(KitchenFile.FORMAT);
         int of = version != null && version.isInt() ? version.intValue() : 0;
         if (!ours || of < 1 || of > KitchenFile.VERSION) {
-            throw Refusal.unfit("format", "This is no kitchen's file of format 1 or " + KitchenFile.VERSION + ".");
+            throw Refusal.unfit("format", "This is no kitchen's file of format 1 to " + KitchenFile.VERSION + ".");
         }
         JsonNode kitchen = small.sections.get("kitchen");
         if (kitchen != null) {
@@ -331,6 +337,10 @@ public class KitchenFileReader {
         all("names", small.names, checks, (path, n) -> checks.name(path, n, foodIds));
         all("measures", small.measures, checks, checks::measure);
         all("sauces", small.sauces, checks, checks::sauce);
+        if (of >= 3) {
+            small.snapshots = list(small, "snapshots", SnapshotOut.class, checks);
+            all("snapshots", small.snapshots, checks, checks::snapshot);
+        }
     }
 
     private void checkPlans(Small small, KitchenFileChecks checks) {
@@ -393,6 +403,7 @@ public class KitchenFileReader {
         small.foods.forEach(f -> larder.putFood(f.in(id)));
         small.names.forEach(n -> larder.putName(n.in(id)));
         small.measures.forEach(m -> larder.putMeasure(m.in(id)));
+        small.snapshots.forEach(s -> snapshots.keep(id, foods.read(s.food().toString())));
         known.changed(id);
         Kitchen now = Kitchen.of(kitchens.find(id).orElseThrow());
         List<Long> sauceIds = small.sauces.stream().map(s -> sauce(id, s)).toList();
@@ -450,7 +461,8 @@ public class KitchenFileReader {
                             e.at(),
                             e.recordedAt(),
                             e.type(),
-                            e.body().toString()),
+                            e.body().toString(),
+                            e.understood() == null ? null : e.understood().toString()),
                     new Inserted());
         }
         LocalDateTime finishedAt = b.finishedAt();
@@ -466,7 +478,12 @@ public class KitchenFileReader {
             photos.insert(
                     new PhotoRow(0, kitchen.id(), key.getId(), p.addedAt(), Photos.ours(p.image())), new Inserted());
         }
-        summaries.rebuild(kitchen, key.getId());
+        try {
+            summaries.understand(kitchen.id(), key.getId());
+            summaries.rebuild(kitchen, key.getId());
+        } catch (CannotReckon odd) {
+            LOG.warn("batch {} of a file cannot be reckoned: {}", key.getId(), Odd.why(odd));
+        }
         if (!b.counted()) {
             lessons.count(kitchen.id(), key.getId(), false);
         }

@@ -15,6 +15,7 @@ import app.gradior.store.Rows.PotRow;
 import app.gradior.store.Rows.SauceRow;
 import app.gradior.store.SauceMapper;
 import app.gradior.store.ShelfMapper;
+import app.gradior.store.SnapshotMapper;
 import java.io.ByteArrayOutputStream;
 import java.io.OutputStream;
 import java.util.ArrayList;
@@ -39,6 +40,7 @@ public class KitchenFileWriter {
     private final ShelfMapper shelf;
     private final PhotoMapper photos;
     private final LessonMapper lessons;
+    private final SnapshotMapper snapshots;
     private final JsonMapper json;
 
     KitchenFileWriter(
@@ -50,6 +52,7 @@ public class KitchenFileWriter {
             ShelfMapper shelf,
             PhotoMapper photos,
             LessonMapper lessons,
+            SnapshotMapper snapshots,
             JsonMapper json) {
         this.kit = kit;
         this.sauces = sauces;
@@ -59,6 +62,7 @@ public class KitchenFileWriter {
         this.shelf = shelf;
         this.photos = photos;
         this.lessons = lessons;
+        this.snapshots = snapshots;
         this.json = json;
     }
 
@@ -113,6 +117,7 @@ public class KitchenFileWriter {
                     "measures", larder.measures(id).stream().map(m -> m.in(0)).toList());
             file.writePOJOProperty(
                     "sauces", written.stream().map(s -> sauce(id, s.id())).toList());
+            file.writePOJOProperty("snapshots", snapshots(id));
             file.writeName("batches");
             file.writeStartArray();
             for (long batchId : ids) {
@@ -137,6 +142,12 @@ public class KitchenFileWriter {
         Long sauce = row.sauceId();
         Places none = new Places(sauce == null ? List.of() : List.of(sauce));
         return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(batch(kitchen.id(), row, none, true));
+    }
+
+    private List<KitchenFile.SnapshotOut> snapshots(long kitchenId) {
+        return snapshots.all(kitchenId).stream()
+                .map(s -> new KitchenFile.SnapshotOut(s.hash(), json.readTree(s.food())))
+                .toList();
     }
 
     private KitchenFile.SauceOut sauce(long kitchenId, long sauceId) {
@@ -166,7 +177,12 @@ public class KitchenFileWriter {
                 counted,
                 batches.events(kitchenId, row.id()).stream()
                         .map(e -> new KitchenFile.EventOut(
-                                e.clientKey(), e.happenedAt(), e.recordedAt(), e.type(), json.readTree(e.body())))
+                                e.clientKey(),
+                                e.happenedAt(),
+                                e.recordedAt(),
+                                e.type(),
+                                json.readTree(e.body()),
+                                e.understood() == null ? null : json.readTree(e.understood())))
                         .toList(),
                 shelf.ofBatch(kitchenId, row.id()).stream().map(c -> c.of(0, 0)).toList(),
                 photos.ids(kitchenId, row.id()).stream()

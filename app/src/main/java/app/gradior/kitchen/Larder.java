@@ -46,22 +46,27 @@ public class Larder {
     record Known(Catalogue catalogue, LineReader reader) {}
 
     Known of(Kitchen kitchen) {
-        return known.get(new Key(kitchen.id(), kitchen.measures()), key -> load(kitchen));
+        return known.get(new Key(kitchen.id(), kitchen.measures()), this::load);
     }
 
-    private Known load(Kitchen kitchen) {
-        List<Food> own = larder.foods(kitchen.id()).stream()
+    /** A kitchen's foods, whatever it measures in. */
+    Catalogue catalogue(long kitchenId) {
+        return known.get(new Key(kitchenId, MeasureSystem.METRIC), this::load).catalogue();
+    }
+
+    private Known load(Key key) {
+        List<Food> own = larder.foods(key.kitchen()).stream()
                 .flatMap(row -> read(row, new ArrayList<>()).stream())
                 .toList();
         Catalogue foods = Catalogue.standard().with(own, Map.of());
         Map<String, String> names = new HashMap<>();
-        larder.names(kitchen.id()).stream()
+        larder.names(key.kitchen()).stream()
                 .filter(row -> foods.food(row.foodId()).isPresent())
                 .forEach(row -> names.put(row.words(), row.foodId()));
         Map<String, Double> measures = new HashMap<>();
-        larder.measures(kitchen.id()).forEach(row -> measures.put(row.word(), row.ml()));
+        larder.measures(key.kitchen()).forEach(row -> measures.put(row.word(), row.ml()));
         Catalogue catalogue = Catalogue.standard().with(own, names);
-        return new Known(catalogue, new LineReader(catalogue, kitchen.measures(), measures));
+        return new Known(catalogue, new LineReader(catalogue, key.measures(), measures));
     }
 
     private Optional<Food> read(FoodRow row, List<Odd> odd) {

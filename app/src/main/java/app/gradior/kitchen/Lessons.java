@@ -26,11 +26,9 @@ public class Lessons {
     private static final int MOST = 400;
 
     private final LessonMapper lessons;
-    private final Lines lines;
 
-    Lessons(LessonMapper lessons, Lines lines) {
+    Lessons(LessonMapper lessons) {
         this.lessons = lessons;
-        this.lines = lines;
     }
 
     /** The latest, newest first. */
@@ -45,10 +43,10 @@ public class Lessons {
             return;
         }
         double end = batch.minuteOf(finished);
-        BatchStory story = new BatchTelling(batch, lines, kitchen).story();
+        BatchStory story = new BatchTelling(batch).story();
         BatchStory whole = story.with(afterwards(batch, end));
         Learning.Lesson lesson = Learning.lesson(whole, end);
-        BatchStory planned = new BatchTelling(batch.knownAt(Instant.MIN), lines, kitchen).story();
+        BatchStory planned = new BatchTelling(batch.knownAt(Instant.MIN)).story();
         Optional<Forecast.Finish> foretold = Estimator.forecast(planned, 0).finish();
         Optional<Forecast.Finish> unlearnt =
                 Estimator.forecast(planned.unlearnt(), 0).finish();

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Understood;
 import app.gradior.estimate.Band;
 import app.gradior.larder.Catalogue;
 import app.gradior.measure.LineReading;
@@ -31,27 +32,27 @@ final class PlanBatch {
     static BatchPlan of(Catalogue catalogue, PlanAnswer answer) {
         PlanAnswer.Setting s = answer.setting();
         KitchenKit.KitPot pot = s.pot();
-        List<BatchPlan.PlanLine> lines = new ArrayList<>();
+        List<Understood> lines = new ArrayList<>();
         Map<Integer, Integer> places = new HashMap<>();
         for (int line = 0; line < s.readings().size(); line++) {
             LineReading reading = s.readings().get(line);
             boolean slurry = answer.done().isPresent() && s.laid().powderLines().contains(line);
             if (reading.usable() && !slurry) {
                 places.put(line, lines.size());
-                lines.add(BatchPlan.PlanLine.of(reading, s.factor()));
+                lines.add(Understood.of(reading).times(s.factor()));
             }
         }
         int firstPour = lines.size();
         SauceRoutes.Way way = answer.done().map(PlanAnswer.Done::way).orElse(null);
         if (way != null && way.starchG() > 0) {
-            lines.add(new BatchPlan.PlanLine(
+            lines.add(new Understood(
                     Numbers.cooks(way.starchG()) + " g " + s.mix().kind().label(),
-                    catalogue.powder(s.mix().kind()).id(),
+                    catalogue.powder(s.mix().kind()),
                     way.starchG(),
                     WEIGHED_LOG_SD));
-            lines.add(new BatchPlan.PlanLine(
+            lines.add(new Understood(
                     Numbers.plain(way.coldLiquidG(), 0) + " g cold water for it",
-                    "water",
+                    catalogue.food("water").orElseThrow(),
                     way.coldLiquidG(),
                     WEIGHED_LOG_SD));
         }

@@ -1,6 +1,8 @@
 package app.gradior.kitchen;
 
 import app.gradior.store.KitchenMapper;
+import java.util.List;
+import java.util.function.LongConsumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -8,8 +10,9 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /**
- * Puts together the summaries and lessons of batches that have none: those cooked with an older version of the application. It goes
- * on beside everything else, the latest batches first; the log shows them bare until then.
+ * Brings up batches that were cooked with an older version of the application: what they recorded is understood, once and for good, and
+ * summaries and lessons are put together where there are none. It goes on beside everything else, the latest batches first; until then
+ * the log shows them bare, and what they recorded is read by the foods and measures of now.
  */
 @Service
 public class SummaryUpkeep {
@@ -36,12 +39,21 @@ public class SummaryUpkeep {
     void bringUp() {
         for (long kitchenId : mapper.all()) {
             Kitchen kitchen = kitchens.kitchen(kitchenId);
-            for (long id : batches.unsummarised(kitchenId)) {
-                try {
-                    batches.rebuild(kitchen, id);
-                } catch (RuntimeException e) {
-                    LOG.warn("batch {} of kitchen {} has no summary: {}", id, kitchenId, e.getMessage());
-                }
+            each(
+                    kitchenId,
+                    batches.notUnderstood(kitchenId),
+                    id -> batches.understand(kitchenId, id),
+                    "is not understood");
+            each(kitchenId, batches.unsummarised(kitchenId), id -> batches.rebuild(kitchen, id), "has no summary");
+        }
+    }
+
+    private static void each(long kitchenId, List<Long> ids, LongConsumer what, String otherwise) {
+        for (long id : ids) {
+            try {
+                what.accept(id);
+            } catch (RuntimeException e) {
+                LOG.warn("batch {} of kitchen {} {}: {}", id, kitchenId, otherwise, Odd.why(e));
             }
         }
     }

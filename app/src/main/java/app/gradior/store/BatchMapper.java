@@ -31,6 +31,26 @@ public interface BatchMapper {
     @Insert("insert into batch_plan (batch_id, kitchen_id, plan) values (#{id}, #{kitchenId}, #{plan})")
     void insertPlan(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("plan") String plan);
 
+    /** All that it recorded has been understood. */
+    @Update("update batch set understood = true where kitchen_id = #{kitchenId} and id = #{id}")
+    void understood(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    /** Batches that have recorded what has not been understood yet. */
+    @Select("select id from batch where kitchen_id = #{kitchenId} and not understood order by id desc")
+    List<Long> notUnderstood(long kitchenId);
+
+    /** The same plan, with what was understood of its lines. */
+    @Update("update batch_plan set plan = #{plan} where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    void understandPlan(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("plan") String plan);
+
+    /** What was understood of an event that had not been. */
+    @Update("""
+            update batch_event set understood = #{understood}
+            where kitchen_id = #{kitchenId} and id = #{id} and understood is null
+            """)
+    void understandEvent(
+            @Param("kitchenId") long kitchenId, @Param("id") long id, @Param("understood") String understood);
+
     @Select(BATCH + "and b.id = #{id}")
     Optional<BatchRow> find(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
@@ -108,21 +128,21 @@ public interface BatchMapper {
     record Kept(long events, long containers, long photos) {}
 
     @Insert("""
-            insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)
+            insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood)
             values (#{row.kitchenId}, #{row.batchId}, #{row.clientKey}, #{row.happenedAt}, #{row.recordedAt},
-                    #{row.type}, #{row.body})
+                    #{row.type}, #{row.body}, #{row.understood})
             """)
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insertEvent(@Param("row") EventRow row, @Param("key") Inserted key);
 
     @Select("""
-            select id, kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body
+            select id, kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood
             from batch_event where kitchen_id = #{kitchenId} and batch_id = #{batchId} order by happened_at, id
             """)
     List<EventRow> events(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
 
     @Select("""
-            select id, kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body
+            select id, kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood
             from batch_event
             where kitchen_id = #{kitchenId} and batch_id = #{batchId} and client_key = #{clientKey}
             """)

@@ -262,5 +262,6 @@ public final class Rows {
             LocalDateTime happenedAt,
             LocalDateTime recordedAt,
             String type,
-            String body) {}
+            String body,
+            @Nullable String understood) {}
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.ApplicationTest;
+import app.gradior.Foods;
+import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.heat.LidState;
@@ -64,9 +66,9 @@ class BatchesTest {
                 20);
     }
 
-    private static final BatchPlan.PlanLine DAMSONS = new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.01);
-    private static final BatchPlan.PlanLine SUGAR = new BatchPlan.PlanLine("260 g sugar", "sugar-brown", 260, 0.01);
-    private static final BatchPlan.PlanLine WATER = new BatchPlan.PlanLine("300 g water", "water", 300, 0.01);
+    private static final Understood DAMSONS = Foods.line("1 kg damsons", "damson", 1000, 0.01);
+    private static final Understood SUGAR = Foods.line("260 g sugar", "sugar-brown", 260, 0.01);
+    private static final Understood WATER = Foods.line("300 g water", "water", 300, 0.01);
     private static final BatchPlan.PlanPot POT =
             BatchPlan.PlanPot.of("24 cm", new PotShape(240, 232, 130), EMPTY_G, PotMaterial.ENAMEL);
 
@@ -83,9 +85,9 @@ class BatchesTest {
                         DAMSONS,
                         WATER,
                         SUGAR,
-                        new BatchPlan.PlanLine("12 g cornflour", "cornflour", 12, 0.01),
-                        new BatchPlan.PlanLine("18 g water", "water", 18, 0.01),
-                        new BatchPlan.PlanLine("20 g butter", "butter", 20, 0.01)),
+                        Foods.line("12 g cornflour", "cornflour", 12, 0.01),
+                        Foods.line("18 g water", "water", 18, 0.01),
+                        Foods.line("20 g butter", "butter", 20, 0.01)),
                 Texture.CHUNKY,
                 0,
                 POT,
@@ -177,7 +179,7 @@ class BatchesTest {
     }
 
     private double massNow() {
-        return batches.forecast(kitchen, batch(), clock.instant()).massG().middle();
+        return batches.forecast(batch(), clock.instant()).massG().middle();
     }
 
     @Test
@@ -191,7 +193,7 @@ class BatchesTest {
             record("e" + i, start.plusSeconds(6L * (i + 1)), body);
         }
         assertThat(batch().events()).hasSize(300);
-        Forecast forecast = batches.forecast(kitchen, batch(), clock.instant());
+        Forecast forecast = batches.forecast(batch(), clock.instant());
         assertThat(forecast.massG().middle() + EMPTY_G).isCloseTo(2663, within(20.0));
     }
 
@@ -258,9 +260,9 @@ class BatchesTest {
     void aFinishedBatchStandsStillAndTakesNotesOnly() {
         clock.forward(Duration.ofMinutes(20));
         record("off", clock.instant(), new EventBody.Finished(1010.0, null));
-        Forecast atTheEnd = batches.forecast(kitchen, batch(), clock.instant());
+        Forecast atTheEnd = batches.forecast(batch(), clock.instant());
         clock.forward(Duration.ofHours(20));
-        assertThat(batches.forecast(kitchen, batch(), clock.instant())).isEqualTo(atTheEnd);
+        assertThat(batches.forecast(batch(), clock.instant())).isEqualTo(atTheEnd);
         assertThatThrownBy(() -> record("w", clock.instant(), new EventBody.Weight(2500)))
                 .hasMessageContaining("finished");
         assertThatThrownBy(() -> record("off2", clock.instant(), new EventBody.Finished(900.0, null)))
@@ -274,14 +276,11 @@ class BatchesTest {
     void anUndoneReadingCountsForNothingAndStaysInTheLog() {
         Instant start = clock.instant();
         clock.forward(Duration.ofMinutes(10));
-        double before =
-                batches.forecast(kitchen, batch(), clock.instant()).massG().middle();
+        double before = batches.forecast(batch(), clock.instant()).massG().middle();
         record("w", start.plusSeconds(590), new EventBody.Weight(2950));
-        assertThat(batches.forecast(kitchen, batch(), clock.instant()).massG().middle())
-                .isCloseTo(1550, within(15.0));
+        assertThat(batches.forecast(batch(), clock.instant()).massG().middle()).isCloseTo(1550, within(15.0));
         record("u", clock.instant(), new EventBody.Undo("w"));
-        assertThat(batches.forecast(kitchen, batch(), clock.instant()).massG().middle())
-                .isEqualTo(before);
+        assertThat(batches.forecast(batch(), clock.instant()).massG().middle()).isEqualTo(before);
         assertThat(batch().events()).hasSize(2);
         assertThat(batch().standing()).isEmpty();
         assertThatThrownBy(() -> record("u2", clock.instant(), new EventBody.Undo("w")))
@@ -307,7 +306,7 @@ class BatchesTest {
 
     private Prompt prompt() {
         Batch batch = batch();
-        return batches.prompt(kitchen, batch, batches.forecast(kitchen, batch, clock.instant()), clock.instant());
+        return batches.prompt(batch, batches.forecast(batch, clock.instant()), clock.instant());
     }
 
     @Test

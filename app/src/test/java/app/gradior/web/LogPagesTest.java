@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrl;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import app.gradior.Foods;
 import app.gradior.care.Storage;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -58,9 +59,9 @@ class LogPagesTest extends PageCalls {
     private long begun(Kitchen kitchen, String name, String pot) {
         BatchPlan plan = BatchPlan.hot(
                 List.of(
-                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.01),
-                        new BatchPlan.PlanLine("300 g water", "water", 300, 0.01),
-                        new BatchPlan.PlanLine("10 g celery", "celery", 10, 0.01)),
+                        Foods.line("1 kg damsons", "damson", 1000, 0.01),
+                        Foods.line("300 g water", "water", 300, 0.01),
+                        Foods.line("10 g celery", "celery", 10, 0.01)),
                 Texture.SMOOTH,
                 0,
                 BatchPlan.PlanPot.of(pot, new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL),

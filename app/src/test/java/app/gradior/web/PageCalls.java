@@ -6,6 +6,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.redirectedUrlPattern;
 
 import app.gradior.ApplicationTest;
+import app.gradior.Foods;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.BatchPlan;
@@ -78,9 +79,7 @@ abstract class PageCalls {
     /** A kilogram of damsons in 300 mL of water, hot in a pot of that name. */
     static BatchPlan glaze(String potName) {
         return BatchPlan.hot(
-                List.of(
-                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.05),
-                        new BatchPlan.PlanLine("300 ml water", "water", 300, 0)),
+                List.of(Foods.line("1 kg damsons", "damson", 1000, 0.05), Foods.line("300 ml water", "water", 300, 0)),
                 Texture.SMOOTH,
                 0,
                 BatchPlan.PlanPot.of(potName, new PotShape(240, 232, 130), 1950, PotMaterial.STAINLESS),

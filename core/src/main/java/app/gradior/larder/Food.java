@@ -1,6 +1,8 @@
 package app.gradior.larder;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -65,7 +67,31 @@ public record Food(
         }
         aliases = List.copyOf(aliases);
         measures = Map.copyOf(measures);
-        allergens = Set.copyOf(allergens);
+        // In one order, so that the same food is always written in the same way.
+        EnumSet<Allergen> inOrder = EnumSet.noneOf(Allergen.class);
+        inOrder.addAll(allergens);
+        allergens = Collections.unmodifiableSet(inOrder);
+    }
+
+    /** The food as a pot knows it: without other names and without household measures. */
+    public Food asUsed() {
+        return aliases.isEmpty() && measures.isEmpty()
+                ? this
+                : new Food(
+                        id,
+                        name,
+                        List.of(),
+                        per100g,
+                        starchKind,
+                        fatForm,
+                        bodyForm,
+                        bodyFactor,
+                        densityGPerMl,
+                        Map.of(),
+                        ph,
+                        allergens,
+                        scovilleUnits,
+                        source);
     }
 
     /** The same food with one name more. */

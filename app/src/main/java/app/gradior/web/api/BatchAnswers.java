@@ -1,5 +1,6 @@
 package app.gradior.web.api;
 
+import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.kitchen.Batch;
@@ -169,10 +170,10 @@ final class BatchAnswers {
         Batch.Ticks ticks = batch.ticks();
         List<LineAnswer> answers = new ArrayList<>();
         for (int i = 0; i < batch.plan().lines().size(); i++) {
-            BatchPlan.PlanLine line = batch.plan().lines().get(i);
+            Understood line = batch.lines().get(i);
             answers.add(new LineAnswer(
                     line.text(),
-                    line.foodId(),
+                    line.food().id(),
                     line.massG(),
                     ticks.in().contains(i),
                     ticks.out().contains(i)));

@@ -3,6 +3,7 @@ package app.gradior.web.api;
 import static app.gradior.web.api.ApiModel.need;
 import static app.gradior.web.api.ApiModel.needed;
 
+import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.heat.LidState;
@@ -213,10 +214,7 @@ class BatchApi {
         Ware ware = kit.ware(kitchen.id());
         Optional<KitchenKit.KitPot> kitPot = kitPot(ware, asked);
         BatchPlan plan = BatchPlan.hot(
-                ingredients.usable().stream()
-                        .map(reading -> new BatchPlan.PlanLine(
-                                reading.text(), reading.food().orElseThrow().id(), reading.massG(), reading.logSd()))
-                        .toList(),
+                ingredients.usable().stream().map(Understood::of).toList(),
                 sauce != null ? sauce.draft().texture() : ingredients.texture(),
                 evaporatedG,
                 kitPot.map(p -> BatchPlan.PlanPot.of(p.name(), p.shape(), p.emptyG(), p.material()))
@@ -313,7 +311,7 @@ class BatchApi {
             Batch batch = batches.batch(kitchen.id(), id);
             Instant now = batches.now();
             Forecast forecast = forecasts.now(kitchen, batch);
-            Prompt prompt = batches.prompt(kitchen, batch, forecast, now);
+            Prompt prompt = batches.prompt(batch, forecast, now);
             List<BatchStreams.Message> messages = new ArrayList<>();
             event.ifPresent(e -> messages.add(new BatchStreams.Message("event", BatchAnswers.event(e, json))));
             messages.add(new BatchStreams.Message("forecast", BatchAnswers.forecast(batch, forecast, prompt, now)));
@@ -333,6 +331,6 @@ class BatchApi {
             throw Refusal.unfit("at", "at is before the batch began at " + batch.startedAt());
         }
         Forecast forecast = at == null ? forecasts.now(kitchen, batch) : forecasts.at(kitchen, batch, moment);
-        return BatchAnswers.forecast(batch, forecast, batches.prompt(kitchen, batch, forecast, moment), moment);
+        return BatchAnswers.forecast(batch, forecast, batches.prompt(batch, forecast, moment), moment);
     }
 }

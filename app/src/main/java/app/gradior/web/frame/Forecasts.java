@@ -69,7 +69,7 @@ public class Forecasts {
     /** As it was known at a moment. */
     public Forecast at(Kitchen kitchen, Batch batch, Instant moment) {
         try {
-            return quotas.inTurn(kitchen.id(), Quotas.Work.FORECASTS, () -> batches.forecast(kitchen, batch, moment));
+            return quotas.inTurn(kitchen.id(), Quotas.Work.FORECASTS, () -> batches.forecast(batch, moment));
         } catch (RuntimeException e) {
             throw e;
         } catch (Exception e) {

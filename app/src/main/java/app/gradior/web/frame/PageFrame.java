@@ -106,7 +106,7 @@ class PageFrame {
 
     private Chip chip(Kitchen kitchen, Figures figures, Batch batch) {
         Forecast forecast = forecasts.now(kitchen, batch);
-        Prompt prompt = batches.prompt(kitchen, batch, forecast, batches.now());
+        Prompt prompt = batches.prompt(batch, forecast, batches.now());
         String left = forecast.finish()
                 .map(f -> figures.minutes(f.minutesFrom(forecast.nowMinute()).middle()))
                 .orElse("—");

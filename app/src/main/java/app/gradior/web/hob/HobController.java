@@ -105,7 +105,7 @@ class HobController {
         return PotView.of(
                 batch,
                 forecast,
-                batches.prompt(kitchen, batch, forecast, batches.now()),
+                batches.prompt(batch, forecast, batches.now()),
                 Optional.empty(),
                 figures,
                 batches.now());

@@ -193,7 +193,7 @@ class LogController {
                     || event.body() instanceof EventBody.LeftOut;
             if (counts) {
                 found.add(figures.minutes(batch.minuteOf(event.at())) + " in: "
-                        + EventWords.words(batch, event.body(), figures));
+                        + EventWords.words(batch, event, figures));
             }
         }
         return found;

@@ -64,7 +64,7 @@ class ReplayController {
         Batch known = batch.knownAt(at);
         Figures figures = new Figures(kitchen);
         Forecast forecast = forecasts.at(kitchen, known, at);
-        Prompt prompt = batches.prompt(kitchen, known, forecast, at);
+        Prompt prompt = batches.prompt(known, forecast, at);
         model.addAttribute("pot", PotView.of(known, forecast, prompt, Optional.empty(), figures, at));
         model.addAttribute("minute", minute);
         model.addAttribute("last", last);

@@ -24,6 +24,7 @@ final class ChangeWords {
             Map.entry("heat", "At that heat"),
             Map.entry("lid", "With that lid"),
             Map.entry("added", "What went in"),
+            Map.entry("corrected", "That correction"),
             Map.entry("slurry", "That slurry"),
             Map.entry("taken", "What was taken out"),
             Map.entry("blended", "Blended"),

@@ -1,5 +1,6 @@
 package app.gradior.web.pot;
 
+import app.gradior.batch.Understood;
 import app.gradior.clock.CoolingIn;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -136,7 +137,7 @@ public final class EventWords {
             String many = told > 1 ? " · " + told + " readings since " + since : "";
             entries.add(new Entry(
                     figures.time(event.at()),
-                    words(batch, event.body(), figures) + many,
+                    words(batch, event, figures) + many,
                     movesState(event.body()) ? "" : event.clientKey(),
                     doubt));
         }
@@ -157,7 +158,13 @@ public final class EventWords {
     }
 
     /** An event in words; lines are named by the batch's plan. */
-    public static String words(Batch batch, EventBody body, Figures figures) {
+    public static String words(Batch batch, BatchEvent event, Figures figures) {
+        EventBody body = event.body();
+        if (body instanceof EventBody.Corrected && !event.understood().isEmpty()) {
+            Understood now = event.understood().get(0);
+            return "Corrected: “" + now.text() + "” was " + figures.mass(now.massG()) + " "
+                    + now.food().name();
+        }
         if (body instanceof EventBody.Ticked ticked) {
             return "In: " + names(batch, ticked.lines());
         }

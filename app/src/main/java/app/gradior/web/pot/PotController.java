@@ -111,8 +111,8 @@ class PotController {
                 PotView.of(
                         batch,
                         forecast,
-                        batches.prompt(kitchen, batch, forecast, batches.now()),
-                        batches.nextPortion(kitchen, batch, forecast),
+                        batches.prompt(batch, forecast, batches.now()),
+                        batches.nextPortion(batch, forecast),
                         figures,
                         batches.now()));
         model.addAttribute("nowMillis", batches.now().toEpochMilli());
@@ -137,7 +137,7 @@ class PotController {
         }
         batch.plan()
                 .lines()
-                .forEach(line -> known.add("a splash of " + line.foodId().replace('-', ' ')));
+                .forEach(line -> known.add("a splash of " + line.food().id().replace('-', ' ')));
         return known.stream().distinct().limit(MOST_KNOWN).toList();
     }
 

@@ -2,6 +2,7 @@ package app.gradior.web.pot;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.gradior.Foods;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Batch;
@@ -39,8 +40,8 @@ class EventWordsTest {
     private Batch batch() {
         BatchPlan plan = BatchPlan.hot(
                 List.of(
-                        new BatchPlan.PlanLine("1 kg damsons", "damson", 1000, 0.01),
-                        new BatchPlan.PlanLine("a knob of butter", "butter", 20, 0.01)),
+                        Foods.line("1 kg damsons", "damson", 1000, 0.01),
+                        Foods.line("a knob of butter", "butter", 20, 0.01)),
                 Texture.SMOOTH,
                 0,
                 BatchPlan.PlanPot.of("Rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL),

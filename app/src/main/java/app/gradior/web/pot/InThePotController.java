@@ -1,0 +1,155 @@
+package app.gradior.web.pot;
+
+import app.gradior.batch.Understood;
+import app.gradior.kitchen.Batch;
+import app.gradior.kitchen.Batches;
+import app.gradior.kitchen.EventBody;
+import app.gradior.kitchen.Fault;
+import app.gradior.kitchen.Kitchen;
+import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Refusal;
+import app.gradior.larder.Food;
+import app.gradior.measure.Numbers;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** All that went into a batch, as it was understood when it was recorded, and the corrections of it. */
+@Controller
+@RequestMapping("/pot/{id}/in")
+class InThePotController {
+    private final Batches batches;
+    private final Lines lines;
+
+    InThePotController(Batches batches, Lines lines) {
+        this.batches = batches;
+        this.lines = lines;
+    }
+
+    /**
+     * A line, as recorded and as it stands.
+     *
+     * @param added key of the event that put it in; empty for the plan's
+     * @param before what was understood first; empty when it was not corrected
+     */
+    record Row(String added, int line, String text, String food, String grams, String before, boolean leftOut) {
+        static Row of(String added, int line, Understood recorded, Understood now, boolean leftOut) {
+            return new Row(
+                    added,
+                    line,
+                    recorded.text(),
+                    now.food().name(),
+                    plain(now.massG()),
+                    recorded.equals(now)
+                            ? ""
+                            : plain(recorded.massG()) + " g " + recorded.food().name(),
+                    leftOut);
+        }
+
+        private static String plain(double grams) {
+            return Numbers.plain(grams, grams < 10 ? 1 : 0);
+        }
+    }
+
+    /** A correction as typed. */
+    record Form(String added, int line, String massG, String food) {}
+
+    @GetMapping
+    String page(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
+        return page(kitchen, batches.batch(kitchen.id(), id), null, List.of(), model);
+    }
+
+    private String page(Kitchen kitchen, Batch batch, @Nullable Form form, List<Fault> faults, Model model) {
+        model.addAttribute("batch", batch);
+        model.addAttribute("finished", batch.state() == Batch.State.FINISHED);
+        model.addAttribute("planned", planned(batch));
+        model.addAttribute("added", added(batch));
+        model.addAttribute(
+                "foods",
+                lines.catalogue(kitchen).foods().stream()
+                        .map(Food::name)
+                        .sorted()
+                        .toList());
+        model.addAttribute("form", form);
+        model.addAttribute("faults", faults);
+        return "pot/in";
+    }
+
+    private static List<Row> planned(Batch batch) {
+        List<Understood> now = batch.lines();
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < now.size(); i++) {
+            rows.add(Row.of(
+                    "",
+                    i,
+                    batch.plan().lines().get(i),
+                    now.get(i),
+                    batch.ticks().out().contains(i)));
+        }
+        return rows;
+    }
+
+    private static List<Row> added(Batch batch) {
+        Map<String, List<Understood>> now = batch.additions();
+        List<Row> rows = new ArrayList<>();
+        batch.standing().stream().filter(e -> now.containsKey(e.clientKey())).forEach(event -> {
+            List<Understood> put = now.getOrDefault(event.clientKey(), List.of());
+            for (int i = 0; i < put.size(); i++) {
+                rows.add(Row.of(event.clientKey(), i, event.understood().get(i), put.get(i), false));
+            }
+        });
+        return rows;
+    }
+
+    @PostMapping
+    String correct(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String added,
+            @RequestParam int line,
+            @RequestParam String massG,
+            @RequestParam String food,
+            HttpServletResponse response,
+            Model model) {
+        Batch batch = batches.batch(kitchen.id(), id);
+        try {
+            double grams = Numbers.parse(massG)
+                    .orElseThrow(() -> Refusal.unfit("massG", "“" + massG + "” is no number of grams."));
+            EventBody body = new EventBody.Corrected(
+                    added.isEmpty() ? null : added, line, foodId(kitchen, batch, added, line, food), grams);
+            batches.record(kitchen, id, new Batches.Draft("corrected-" + UUID.randomUUID(), batches.now(), body));
+            return "redirect:/pot/" + id + "/in";
+        } catch (Refusal refusal) {
+            response.setStatus(422);
+            return page(kitchen, batch, new Form(added, line, massG, food), refusal.faults(), model);
+        }
+    }
+
+    /** The food of that name; absent when it is the one that is recorded, which may not be the kitchen's of now. */
+    private @Nullable String foodId(Kitchen kitchen, Batch batch, String added, int line, String name) {
+        List<Understood> put =
+                added.isEmpty() ? batch.lines() : batch.additions().getOrDefault(added, List.of());
+        boolean same =
+                line >= 0 && line < put.size() && put.get(line).food().name().equalsIgnoreCase(name.strip());
+        if (same) {
+            return null;
+        }
+        Optional<Food> found = lines.catalogue(kitchen).search(name).stream()
+                .filter(f -> f.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
+        return found.map(Food::id)
+                .orElseThrow(() -> Refusal.unfit("food", "“" + name + "” is no food of the larder: choose one."));
+    }
+}
