@@ -23,6 +23,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JsonGenerator;
@@ -135,13 +136,20 @@ public class KitchenFileWriter {
         }
     }
 
-    /** A batch's file: the same as one in the kitchen's. */
+    /** A batch's file: the same as one in the kitchen's, with the foods of then that it is made of. */
     @Transactional(readOnly = true)
     public byte[] write(Kitchen kitchen, long batchId) {
         BatchRow row = batches.find(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
         Long sauce = row.sauceId();
         Places none = new Places(sauce == null ? List.of() : List.of(sauce));
-        return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(batch(kitchen.id(), row, none, true));
+        ObjectNode file = json.valueToTree(batch(kitchen.id(), row, none, true));
+        Set<String> used = Set.copyOf(file.findValuesAsString("snapshot"));
+        file.set(
+                "snapshots",
+                json.valueToTree(snapshots(kitchen.id()).stream()
+                        .filter(s -> used.contains(s.hash()))
+                        .toList()));
+        return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(file);
     }
 
     private List<KitchenFile.SnapshotOut> snapshots(long kitchenId) {

@@ -263,6 +263,7 @@ public class Planning {
 
     private static List<List<Caution>> stageCautions(PlanAnswer.Setting setting, SauceRoutes.Way way) {
         List<List<Caution>> all = new ArrayList<>();
+        List<LineReading> before = new ArrayList<>();
         double tempC = 20;
         for (int i = 0; i < way.cooked().stages().size(); i++) {
             StageResult stage = way.cooked().stages().get(i);
@@ -270,7 +271,8 @@ public class Planning {
             List<LineReading> in = origin < 0
                     ? List.of()
                     : StagePlan.lines(setting.laid().drafts().get(origin), setting.readings());
-            all.add(StageCautions.of(stage, in, tempC));
+            all.add(StageCautions.of(stage, in, before, tempC));
+            before.addAll(in);
             tempC = stage.end().tempC();
         }
         return all;

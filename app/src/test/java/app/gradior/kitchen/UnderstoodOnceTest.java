@@ -91,6 +91,7 @@ class UnderstoodOnceTest {
                 like.measures(),
                 like.ph(),
                 like.allergens(),
+                like.traits(),
                 like.scovilleUnits(),
                 like.source());
     }

@@ -118,6 +118,28 @@ class OddThingsTest extends PageCalls {
     }
 
     @Test
+    void whatIsInItIsShownAsRecordedAndCorrected() throws Exception {
+        String page = "/pot/" + good + "/in";
+        mvc.perform(as(get(page)))
+                .andExpect(status().isOk())
+                .andExpect(content().string(containsString("1 kg damsons")))
+                .andExpect(content().string(not(containsString("Added since"))));
+        mvc.perform(as(post(page).param("line", "0").param("massG", "lots").param("food", "damsons")))
+                .andExpect(status().isUnprocessableContent())
+                .andExpect(content().string(containsString("Grams: “lots” is no number")))
+                .andExpect(content().string(containsString("value=\"lots\"")));
+        mvc.perform(as(post(page).param("line", "0").param("massG", "900").param("food", "sand")))
+                .andExpect(content().string(containsString("“sand” is no food of the larder")));
+        mvc.perform(as(post(page).param("line", "0").param("massG", "900").param("food", "PLUMS")))
+                .andExpect(redirectedUrl(page));
+        mvc.perform(as(get(page))).andExpect(content().string(containsString("1000 g damsons")));
+        mvc.perform(as(get("/pot/" + good)))
+                .andExpect(content().string(containsString("Corrected: “1 kg damsons” was 900 g plums")));
+        record(good, new EventBody.Added(List.of(new IngredientInput("20 g salt", null, null))));
+        mvc.perform(as(get(page))).andExpect(content().string(containsString("Added since")));
+    }
+
+    @Test
     void itCanStillBeTakenBackFinishedAndDeleted() throws Exception {
         String key = batches.batch(kitchen.id(), odd).events().get(0).clientKey();
         record(odd, new EventBody.Undo(key));

@@ -1,6 +1,8 @@
 package app.gradior.care;
 
 import app.gradior.larder.Food;
+import app.gradior.larder.Trait;
+import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
@@ -8,6 +10,7 @@ import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Which cautions a plan calls for. They are matters of safety: none can be switched off. */
 public final class Cautions {
@@ -17,6 +20,9 @@ public final class Cautions {
     private static final double ACID_PERCENT = 0.3;
     private static final double ACID_PH = 4.6;
     private static final double HOT_SHU = 400;
+    /** So much of what stings in the nose, of the whole, is felt in its steam; arbitrary. */
+    private static final double PUNGENT_SHARE = 0.03;
+
     private static final double ALCOHOL_G = 5;
     /** A spirit is anything at or above this, g of ethanol in 100 g. */
     static final double SPIRIT_PERCENT = 25;
@@ -52,9 +58,23 @@ public final class Cautions {
         if (mixture.pungencyShu() > HOT_SHU) {
             cautions.add(new Caution(
                     "Chilli steam chokes", "Open a window and lean back when it first boils; wash your hands after."));
+        } else if (share(ingredients, mixture, Trait.PUNGENT) > PUNGENT_SHARE) {
+            cautions.add(new Caution("Its steam stings", "Open a window and lean back when it first boils."));
         }
-        if (ingredients.usable().stream().map(line -> line.food().orElseThrow()).anyMatch(Cautions::isHoney)) {
+        if (any(ingredients, Trait.HONEY)) {
             cautions.add(new Caution("Honey", "Not for infants under one year."));
+        }
+        if (any(ingredients, Trait.RAW)) {
+            cautions.add(new Caution(
+                    "Raw " + names(ingredients, Trait.RAW),
+                    "Through to 74 °C before anybody tastes it. What touched it raw is boiled, or thrown away."));
+        }
+        if (any(ingredients, Trait.LEAVENING) && isAcid(ingredients, mixture)) {
+            cautions.add(
+                    new Caution(
+                            "It foams up",
+                            names(ingredients, Trait.LEAVENING)
+                                    + " and acid: a pinch at a time, with the pot half empty. It takes sharpness away, and with it keeping."));
         }
         if (mixture.brixPercent() > 40) {
             cautions.add(new Caution(
@@ -75,8 +95,27 @@ public final class Cautions {
         return hotMl <= FULLEST_SHARE * shape.capacityMl() && !material.reactive();
     }
 
-    private static boolean isHoney(Food food) {
-        return food.id().startsWith("honey");
+    private static boolean any(Ingredients ingredients, Trait trait) {
+        return ingredients.usable().stream()
+                .anyMatch(line -> line.food().orElseThrow().has(trait));
+    }
+
+    private static double share(Ingredients ingredients, Mixture mixture, Trait trait) {
+        double grams = ingredients.usable().stream()
+                .filter(line -> line.food().orElseThrow().has(trait))
+                .mapToDouble(LineReading::massG)
+                .sum();
+        return grams / Math.max(1, mixture.massG());
+    }
+
+    /** The foods that have it, by their names. */
+    static String names(Ingredients ingredients, Trait trait) {
+        return ingredients.usable().stream()
+                .map(line -> line.food().orElseThrow())
+                .filter(food -> food.has(trait))
+                .map(Food::name)
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     /** Whether a sauce is sharp enough to attack a reactive pot. */

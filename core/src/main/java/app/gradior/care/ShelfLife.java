@@ -1,13 +1,7 @@
 package app.gradior.care;
 
-import app.gradior.larder.Allergen;
-import app.gradior.larder.Food;
-import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
-import java.util.EnumSet;
-import java.util.List;
-import java.util.Set;
 
 /**
  * How long a sauce keeps: cautious defaults by kind, ours, at or below what food authorities give for home-cooked sauces. A cook
@@ -20,20 +14,6 @@ public record ShelfLife(Kind kind, int days) {
     private static final double ACID_PH = 4.0;
     private static final double SWEET_BRIX = 40;
     private static final double SHARP_ACID_PERCENT = 1.0;
-    private static final List<String> MEAT = List.of(
-            "bacon",
-            "chorizo",
-            "ham",
-            "minced-beef",
-            "minced-pork",
-            "chicken",
-            "chicken-stock",
-            "beef-stock",
-            "lamb-stock",
-            "meat-juices",
-            "prawn",
-            "shellfish-stock",
-            "fish-stock");
 
     /** Kinds of sauce by how they spoil. */
     public enum Kind {
@@ -74,13 +54,9 @@ public record ShelfLife(Kind kind, int days) {
     }
 
     private static Kind kind(Ingredients ingredients, Mixture done) {
-        Set<Allergen> animal =
-                EnumSet.of(Allergen.MILK, Allergen.EGG, Allergen.FISH, Allergen.CRUSTACEANS, Allergen.MOLLUSCS);
-        for (LineReading line : ingredients.usable()) {
-            Food food = line.food().orElseThrow();
-            if (MEAT.contains(food.id()) || food.allergens().stream().anyMatch(animal::contains)) {
-                return Kind.MEAT_OR_DAIRY;
-            }
+        if (ingredients.usable().stream()
+                .anyMatch(line -> line.food().orElseThrow().ofAnimals())) {
+            return Kind.MEAT_OR_DAIRY;
         }
         double acidPercent = 100 * (done.aceticG() + done.otherAcidsG()) / Math.max(1, done.massG());
         boolean sharp = acidPercent >= SHARP_ACID_PERCENT && done.ph() <= ACID_PH;

@@ -1,8 +1,11 @@
 package app.gradior.care;
 
 import app.gradior.larder.Food;
+import app.gradior.larder.Trait;
 import app.gradior.measure.LineReading;
+import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Texture;
 import app.gradior.simmer.StageResult;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,9 +22,10 @@ public final class StageCautions {
      * Cautions of a cooked stage.
      *
      * @param lines what goes in at its start
+     * @param before what is in the pot already
      * @param tempC what it comes in at from the stage before
      */
-    public static List<Caution> of(StageResult stage, List<LineReading> lines, double tempC) {
+    public static List<Caution> of(StageResult stage, List<LineReading> lines, List<LineReading> before, double tempC) {
         List<Caution> cautions = new ArrayList<>();
         StageKind kind = stage.stage().kind();
         List<Food> foods = lines.stream().flatMap(line -> line.food().stream()).toList();
@@ -31,8 +35,18 @@ public final class StageCautions {
                     "Spirits catch fire",
                     "Pan off the heat, hood fan off, do not lean over it, lid at hand; then back on."));
         }
-        if (kind.way() == StageKind.Way.FRYING && foods.stream().anyMatch(f -> f.scovilleUnits() >= HOT_FOOD_SHU)) {
+        if (kind.way() == StageKind.Way.FRYING
+                && foods.stream().anyMatch(f -> f.scovilleUnits() >= HOT_FOOD_SHU || f.has(Trait.PUNGENT))) {
             cautions.add(new Caution("Chilli in hot fat chokes", "Open a window, lean back, add the liquid soon."));
+        }
+        if (kind == StageKind.BLEND || kind == StageKind.MILL) {
+            List<LineReading> all = new ArrayList<>(before);
+            all.addAll(lines);
+            String out = Cautions.names(new Ingredients(all, Texture.CHUNKY), Trait.LEAVES);
+            if (!out.isEmpty()) {
+                cautions.add(
+                        new Caution("Take out first: " + out, "Whole pieces are for their taste: fish them out now."));
+            }
         }
         if (kind == StageKind.BLEND && tempC > COOLER_C) {
             cautions.add(Cautions.blender());

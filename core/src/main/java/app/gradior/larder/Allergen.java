@@ -26,4 +26,9 @@ public enum Allergen {
     public String label() {
         return label;
     }
+
+    /** Whether it says that a food is of an animal. */
+    boolean ofAnimals() {
+        return this == MILK || this == EGG || this == FISH || this == CRUSTACEANS || this == MOLLUSCS;
+    }
 }

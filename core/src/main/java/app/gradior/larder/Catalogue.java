@@ -2,11 +2,13 @@ package app.gradior.larder;
 
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** All foods that lines may name, by id. Immutable. */
 public final class Catalogue {
@@ -37,12 +39,17 @@ public final class Catalogue {
     }
 
     /**
-     * This catalogue with a kitchen's own foods, which take the place of those with the same id, and its own names for foods.
+     * This catalogue with a kitchen's own foods, which take the place of those with the same id, and its own names for foods. What a
+     * kitchen calls a food is no other name of any food of this catalogue any more.
      *
      * @param names words, and the id of the food they mean; names of unknown foods are left out
      */
     public Catalogue with(Collection<Food> own, Map<String, String> names) {
-        Map<String, Food> all = new LinkedHashMap<>(byId);
+        Set<String> taken = new HashSet<>();
+        own.forEach(food -> taken.add(food.name().toLowerCase(Locale.ROOT)));
+        names.keySet().forEach(words -> taken.add(words.toLowerCase(Locale.ROOT)));
+        Map<String, Food> all = new LinkedHashMap<>();
+        byId.forEach((id, food) -> all.put(id, food.notCalled(taken)));
         own.forEach(food -> all.put(food.id(), food));
         names.forEach((words, id) -> all.computeIfPresent(id, (i, food) -> food.alsoCalled(words)));
         return new Catalogue(all);

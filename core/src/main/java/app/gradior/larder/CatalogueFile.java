@@ -79,6 +79,7 @@ final class CatalogueFile {
                     measures(row.get("measures")),
                     ph.isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(Double.parseDouble(ph)),
                     allergens(row.get("allergens")),
+                    traits(row.get("traits")),
                     number(row, "scoville", 0),
                     row.get("source"));
         } catch (IllegalArgumentException e) {
@@ -108,6 +109,12 @@ final class CatalogueFile {
             measures.put(part.substring(0, equals), new FoodMeasure(massG, logSd));
         }
         return measures;
+    }
+
+    private static Set<Trait> traits(String text) {
+        Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        list(text).forEach(key -> traits.add(Trait.ofKey(key)));
+        return traits;
     }
 
     private static Set<Allergen> allergens(String text) {

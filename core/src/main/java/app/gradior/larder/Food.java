@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -24,6 +25,7 @@ import java.util.Set;
  * @param measures household measures by key: cup, tbsp, tsp, piece, piece-small, piece-large, clove, can, ...
  * @param ph typical pH
  * @param allergens as in {@link Allergen}
+ * @param traits what safety and handling hang on
  * @param scovilleUnits pungency, Scoville heat units of the food as it is
  * @param source kind of source of the numbers: table, label, estimate
  */
@@ -40,6 +42,7 @@ public record Food(
         Map<String, FoodMeasure> measures,
         OptionalDouble ph,
         Set<Allergen> allergens,
+        Set<Trait> traits,
         double scovilleUnits,
         String source) {
     private static final double POURED_LIQUID_PERCENT = 60;
@@ -67,37 +70,41 @@ public record Food(
         }
         aliases = List.copyOf(aliases);
         measures = Map.copyOf(measures);
-        // In one order, so that the same food is always written in the same way.
-        EnumSet<Allergen> inOrder = EnumSet.noneOf(Allergen.class);
-        inOrder.addAll(allergens);
-        allergens = Collections.unmodifiableSet(inOrder);
+        allergens = inOrder(Allergen.class, allergens);
+        traits = inOrder(Trait.class, traits);
+    }
+
+    /** In one order, so that the same food is always written in the same way. */
+    private static <E extends Enum<E>> Set<E> inOrder(Class<E> type, Set<E> set) {
+        EnumSet<E> sorted = EnumSet.noneOf(type);
+        sorted.addAll(set);
+        return Collections.unmodifiableSet(sorted);
     }
 
     /** The food as a pot knows it: without other names and without household measures. */
     public Food asUsed() {
-        return aliases.isEmpty() && measures.isEmpty()
-                ? this
-                : new Food(
-                        id,
-                        name,
-                        List.of(),
-                        per100g,
-                        starchKind,
-                        fatForm,
-                        bodyForm,
-                        bodyFactor,
-                        densityGPerMl,
-                        Map.of(),
-                        ph,
-                        allergens,
-                        scovilleUnits,
-                        source);
+        return aliases.isEmpty() && measures.isEmpty() ? this : with(List.of(), Map.of());
     }
 
     /** The same food with one name more. */
     public Food alsoCalled(String words) {
         List<String> names = new ArrayList<>(aliases);
         names.add(words);
+        return with(names, measures);
+    }
+
+    /** The same food without those of its other names that mean another food; names in lower case. */
+    Food notCalled(Set<String> taken) {
+        return aliases.stream().noneMatch(alias -> taken.contains(alias.toLowerCase(Locale.ROOT)))
+                ? this
+                : with(
+                        aliases.stream()
+                                .filter(alias -> !taken.contains(alias.toLowerCase(Locale.ROOT)))
+                                .toList(),
+                        measures);
+    }
+
+    private Food with(List<String> names, Map<String, FoodMeasure> weights) {
         return new Food(
                 id,
                 name,
@@ -108,11 +115,21 @@ public record Food(
                 bodyForm,
                 bodyFactor,
                 densityGPerMl,
-                measures,
+                weights,
                 ph,
                 allergens,
+                traits,
                 scovilleUnits,
                 source);
+    }
+
+    public boolean has(Trait trait) {
+        return traits.contains(trait);
+    }
+
+    /** Whether it is of an animal, by its traits or by what it says of allergens. */
+    public boolean ofAnimals() {
+        return traits.stream().anyMatch(Trait::ofAnimals) || allergens.stream().anyMatch(Allergen::ofAnimals);
     }
 
     /** Whether cooks pour it: then its ounces are fluid ones. Thin liquids, and oils that come by the glug. */

@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.larder.Allergen;
 import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.larder.Trait;
 import app.gradior.measure.LineReader;
+import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
@@ -49,6 +52,64 @@ class CautionsTest {
         assertThat(Cautions.suits(POT, PotMaterial.ENAMEL, twoThirds - 1)).isTrue();
         assertThat(Cautions.suits(POT, PotMaterial.ENAMEL, twoThirds + 1)).isFalse();
         assertThat(Cautions.suits(POT, PotMaterial.BARE_IRON, 100)).isFalse();
+    }
+
+    /** Every food by itself: each caution stands where the food's traits or figures call for it, and nowhere else. */
+    @Test
+    void everyFoodHasItsCautions() {
+        for (Food food : Catalogue.standard().foods()) {
+            Ingredients alone = new Ingredients(List.of(LineReading.corrected(food.name(), food, 300)), Texture.CHUNKY);
+            List<String> titles = titles(alone, PotMaterial.BARE_IRON, 300);
+            assertThat(titles.contains("Honey")).as(food.id()).isEqualTo(food.has(Trait.HONEY));
+            assertThat(titles.stream().anyMatch(t -> t.startsWith("Raw ")))
+                    .as(food.id())
+                    .isEqualTo(food.has(Trait.RAW));
+            assertThat(titles.contains("Spirits catch fire"))
+                    .as(food.id())
+                    .isEqualTo(food.per100g().ethanol() >= 25);
+            assertThat(titles.contains("Chilli steam chokes") || titles.contains("Its steam stings"))
+                    .as(food.id())
+                    .isEqualTo(food.scovilleUnits() > 400 || food.has(Trait.PUNGENT));
+            assertThat(titles.stream().anyMatch(t -> t.startsWith("This pot is")))
+                    .as(food.id())
+                    .isEqualTo(Cautions.isAcid(alone));
+            assertThat(titles.contains("It foams up")).as(food.id()).isFalse();
+        }
+    }
+
+    @Test
+    void foodsOfAKitchensOwnAreAsTheFoodTheyAreLike() {
+        Food honey = Catalogue.standard().food("honey").orElseThrow();
+        Food own = new Food(
+                "shed-gold",
+                "shed gold",
+                List.of(),
+                honey.per100g(),
+                honey.starchKind(),
+                honey.fatForm(),
+                honey.bodyForm(),
+                honey.bodyFactor(),
+                honey.densityGPerMl(),
+                honey.measures(),
+                honey.ph(),
+                honey.allergens(),
+                honey.traits(),
+                honey.scovilleUnits(),
+                "label");
+        Ingredients some = new Ingredients(List.of(LineReading.corrected("some", own, 20)), Texture.CHUNKY);
+        assertThat(titles(some, PotMaterial.ENAMEL, 20)).contains("Honey");
+    }
+
+    @Test
+    void sodaInAnAcidSauceAndAStingingSteam() {
+        assertThat(titles(lines("500 g damsons", "1 tsp baking soda"), PotMaterial.ENAMEL, 500))
+                .contains("It foams up");
+        assertThat(titles(lines("500 ml milk", "1 tsp baking soda"), PotMaterial.ENAMEL, 500))
+                .doesNotContain("It foams up");
+        assertThat(titles(lines("500 ml milk", "30 g fresh horseradish"), PotMaterial.ENAMEL, 500))
+                .contains("Its steam stings");
+        assertThat(titles(lines("500 ml milk", "5 g fresh horseradish"), PotMaterial.ENAMEL, 500))
+                .doesNotContain("Its steam stings");
     }
 
     @Test

@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.Sauces;
 import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
+import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ShelfLifeTest {
@@ -32,6 +35,26 @@ class ShelfLifeTest {
                 .isEqualTo(ShelfLife.Kind.SHARP);
         assertThat(of(Storage.JARS, "300 g blackcurrants", "450 g sugar", "200 ml red wine vinegar"))
                 .isEqualTo(new ShelfLife(ShelfLife.Kind.SHARP_AND_SWEET, 21));
+    }
+
+    /** Whatever is of an animal, or may be, keeps three days, in however sharp and sweet a sauce. */
+    @Test
+    void everyFoodOfAnAnimalDecides() {
+        for (Food food : Catalogue.standard().foods()) {
+            Ingredients all = new Ingredients(
+                    List.of(
+                            LineReading.corrected("some", food, 5),
+                            LineReading.corrected(
+                                    "sugar", Catalogue.standard().food("sugar").orElseThrow(), 500),
+                            LineReading.corrected(
+                                    "vinegar",
+                                    Catalogue.standard().food("vinegar-cider").orElseThrow(),
+                                    500)),
+                    Texture.SMOOTH);
+            ShelfLife.Kind kind =
+                    ShelfLife.of(all, all.mixture(), Storage.FRIDGE).kind();
+            assertThat(kind == ShelfLife.Kind.MEAT_OR_DAIRY).as(food.id()).isEqualTo(food.ofAnimals());
+        }
     }
 
     @Test

@@ -21,6 +21,10 @@ class StageCautionsTest {
     private static final LineReader READER = new LineReader(Catalogue.standard(), MeasureSystem.METRIC);
 
     private static List<String> titles(StageKind kind, double tempC, String... lines) {
+        return titles(kind, List.of(), tempC, lines);
+    }
+
+    private static List<String> titles(StageKind kind, List<LineReading> before, double tempC, String... lines) {
         List<LineReading> readings = Arrays.stream(lines).map(READER::read).toList();
         Mixture in = Mixture.EMPTY;
         for (LineReading reading : readings) {
@@ -31,7 +35,7 @@ class StageCautionsTest {
                 PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
                 1,
                 20);
-        return StageCautions.of(cooked.stages().get(0), readings, tempC).stream()
+        return StageCautions.of(cooked.stages().get(0), readings, before, tempC).stream()
                 .map(Caution::title)
                 .toList();
     }
@@ -58,6 +62,17 @@ class StageCautionsTest {
         assertThat(titles(StageKind.BLEND, 90, sauce)).containsExactly("Hot sauce bursts out of a blender");
         assertThat(titles(StageKind.BLEND, 30, sauce)).isEmpty();
         assertThat(titles(StageKind.MILL, 90, sauce)).containsExactly("Hot sauce splashes");
+    }
+
+    @Test
+    void wholePiecesComeOutBeforeTheBlade() {
+        List<LineReading> before = List.of(READER.read("2 bay leaves"), READER.read("1 star anise"));
+        assertThat(titles(StageKind.BLEND, before, 30, "500 g passata"))
+                .containsExactly("Take out first: bay leaf, star anise");
+        assertThat(titles(StageKind.MILL, before, 30, "500 g passata")).hasSize(1);
+        assertThat(titles(StageKind.SIMMER, before, 30, "500 g passata")).isEmpty();
+        assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "1 tsp mustard powder"))
+                .contains("Chilli in hot fat chokes");
     }
 
     @Test

@@ -3,7 +3,10 @@ package app.gradior.larder;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.gradior.measure.LineReader;
+import app.gradior.measure.MeasureSystem;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class CatalogueTest {
@@ -35,6 +38,34 @@ class CatalogueTest {
                 .flatMap(food -> food.aliases().stream())
                 .toList();
         assertThat(names).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void whatAKitchenCallsAFoodIsNoOtherNameOfAStandardFood() {
+        Food standard = catalogue.food("stock-pot").orElseThrow();
+        assertThat(standard.aliases()).contains("demi-glace", "stock pot");
+        Food lard = catalogue.food("lard").orElseThrow();
+        Food own = new Food(
+                "demi-glace",
+                "Demi-Glace",
+                List.of(),
+                lard.per100g(),
+                lard.starchKind(),
+                lard.fatForm(),
+                lard.bodyForm(),
+                lard.bodyFactor(),
+                lard.densityGPerMl(),
+                lard.measures(),
+                lard.ph(),
+                lard.allergens(),
+                lard.traits(),
+                lard.scovilleUnits(),
+                "label");
+        Catalogue kitchens = catalogue.with(List.of(own), Map.of("stock pot", "vegetable-stock"));
+        assertThat(kitchens.food("stock-pot").orElseThrow().aliases()).doesNotContain("demi-glace", "stock pot");
+        LineReader reader = new LineReader(kitchens, MeasureSystem.METRIC);
+        assertThat(reader.read("50 g demi-glace").food().orElseThrow().id()).isEqualTo("demi-glace");
+        assertThat(reader.read("50 g stock pot").food().orElseThrow().id()).isEqualTo("vegetable-stock");
     }
 
     @Test

@@ -10,6 +10,7 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
 import app.gradior.larder.Label;
+import app.gradior.larder.Trait;
 import app.gradior.measure.Numbers;
 import app.gradior.web.draw.CompositionDrawing;
 import jakarta.servlet.http.HttpServletRequest;
@@ -112,6 +113,7 @@ class LarderController {
         model.addAttribute(
                 "allergens",
                 food.allergens().stream().map(Allergen::label).sorted().collect(Collectors.joining(", ")));
+        model.addAttribute("traits", food.traits().stream().map(Trait::label).collect(Collectors.joining(", ")));
         List<String[]> measures = new ArrayList<>();
         food.measures().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
@@ -214,6 +216,7 @@ class LarderController {
                         like.measures(),
                         ph.isBlank() ? like.ph() : OptionalDouble.of(number(ph)),
                         allergens,
+                        like.traits(),
                         like.scovilleUnits(),
                         "label; estimated: " + estimated));
     }

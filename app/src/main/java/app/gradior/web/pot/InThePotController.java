@@ -59,7 +59,8 @@ class InThePotController {
         }
 
         private static String plain(double grams) {
-            return Numbers.plain(grams, grams < 10 ? 1 : 0);
+            // It stands in a field, too: without commas between thousands.
+            return Numbers.plain(grams, grams < 10 ? 1 : 0).replace(",", "");
         }
     }
 
