@@ -112,7 +112,7 @@ public class Again {
         SauceBook.Sauce written = sauce(kitchen, batch);
         SauceBook.Sauce latest = book.sauce(kitchen, written.id());
         BatchPlan plan = batch.plan();
-        Made made = new Made(kitchen, batch, factor(written, plan));
+        Made made = new Made(kitchen, batch);
         SauceBook.Draft old = written.draft();
         return book.save(
                 kitchen,
@@ -138,12 +138,10 @@ public class Again {
         private final List<StageDraft> stages = new ArrayList<>();
         private final Kitchen kitchen;
         private final Batch batch;
-        private final double factor;
 
-        Made(Kitchen kitchen, Batch batch, double factor) {
+        Made(Kitchen kitchen, Batch batch) {
             this.kitchen = kitchen;
             this.batch = batch;
-            this.factor = factor;
             List<List<Integer>> ofStages = new ArrayList<>();
             for (BatchPlan.PlanStage stage : batch.plan().course()) {
                 List<Integer> in = new ArrayList<>();
@@ -161,14 +159,19 @@ public class Again {
             }
         }
 
-        /** A line as written when the batch was the sauce as written, with its grams put right otherwise. */
-        private Lines.Typed line(Understood line) {
-            return Math.abs(factor - 1) < SAME
-                    ? Lines.Typed.of(line.text())
-                    : new Lines.Typed(line.text(), line.food().id(), line.massG());
+        /** A line as written where that still means what went in; else with its food and grams put right. */
+        private Lines.Typed line(Understood in) {
+            LineReading now = lines.read(kitchen, in.text());
+            boolean same =
+                    now.food().map(food -> food.id().equals(in.food().id())).orElse(false)
+                            && Math.abs(now.massG() - in.massG()) < SAME * Math.max(1, in.massG());
+            return same
+                    ? Lines.Typed.of(in.text())
+                    : new Lines.Typed(in.text(), in.food().id(), in.massG());
         }
 
         private void events(List<List<Integer>> ofStages) {
+            Map<String, List<Understood>> additions = batch.additions();
             int stage = 0;
             double starchG = 0;
             double liquidG = 0;
@@ -178,18 +181,15 @@ public class Again {
                 int at = Math.min(stage, ofStages.size() - 1);
                 if (event.body() instanceof EventBody.StageDone) {
                     stage++;
-                } else if (event.body() instanceof EventBody.Added added) {
-                    for (IngredientInput input : added.ingredients()) {
-                        String text = input.line();
+                } else if (event.body() instanceof EventBody.Added) {
+                    for (Understood in : additions.getOrDefault(event.clientKey(), List.of())) {
                         ofStages.get(at).add(typed.size());
-                        typed.add(
-                                text != null
-                                        ? Lines.Typed.of(text)
-                                        : new Lines.Typed("" + input.food(), input.food(), input.massG()));
+                        typed.add(line(in));
                     }
                 } else if (event.body() instanceof EventBody.Slurry slurry) {
-                    starchG += slurry.starchG();
-                    liquidG += slurry.liquidG();
+                    List<Understood> poured = additions.getOrDefault(event.clientKey(), List.of());
+                    starchG += poured.get(0).massG();
+                    liquidG += poured.get(1).massG();
                     starch = slurry.starch();
                     pouredIn = at;
                 }

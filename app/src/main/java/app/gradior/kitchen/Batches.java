@@ -512,6 +512,11 @@ public class Batches {
         return clock.instant();
     }
 
+    /** Live batches of which nothing was recorded for so long. */
+    List<Long> untouched(long kitchenId, Duration time) {
+        return batches.untouched(kitchenId, utc(clock.instant().minus(time)));
+    }
+
     /** Batches that recorded what has not been understood yet. */
     List<Long> notUnderstood(long kitchenId) {
         return batches.notUnderstood(kitchenId);

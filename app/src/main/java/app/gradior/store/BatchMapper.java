@@ -71,6 +71,14 @@ public interface BatchMapper {
     @Select(BATCH + "order by b.started_at desc, b.id desc limit #{most} offset #{skip}")
     List<BatchRow> all(@Param("kitchenId") long kitchenId, @Param("most") int most, @Param("skip") int skip);
 
+    /** Live ones that began before a moment and of which nothing was recorded since. */
+    @Select("""
+            select b.id from batch b
+            where b.kitchen_id = #{kitchenId} and b.state = 'LIVE' and b.started_at < #{since} and not exists
+              (select 1 from batch_event e where e.batch_id = b.id and e.recorded_at >= #{since})
+            """)
+    List<Long> untouched(@Param("kitchenId") long kitchenId, @Param("since") LocalDateTime since);
+
     /** Finished since a moment. */
     @Select(BATCH + """
             and b.state = 'FINISHED' and b.started_at >= #{begun} and b.finished_at >= #{since}

@@ -380,6 +380,21 @@ class KitchenFileTest {
     }
 
     @Test
+    void theRecipeTakesWhatWasCorrected() {
+        Batch made = batch();
+        int onions =
+                made.plan().lines().stream().map(l -> l.food().id()).toList().indexOf("onion");
+        String splash = made.additions().keySet().iterator().next();
+        after(1, new EventBody.Corrected(null, onions, null, 450));
+        after(1, new EventBody.Corrected(splash, 0, "milk", 75));
+        again.recipe(kitchen, batch());
+        assertThat(book.sauce(kitchen, sauceId).draft().lines())
+                .contains(
+                        new Lines.Typed(made.plan().lines().get(onions).text(), "onion", 450.0),
+                        new Lines.Typed("60 ml water", "milk", 75.0));
+    }
+
+    @Test
     void theNextPlanIsTheSameButForWhatIsAsked() {
         Map<String, String> same = again.plan(kitchen, batch(), "", c -> String.valueOf(Math.round(c)));
         assertThat(same)

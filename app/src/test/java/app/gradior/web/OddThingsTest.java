@@ -24,6 +24,7 @@ import app.gradior.kitchen.PlanDraft;
 import app.gradior.kitchen.Planning;
 import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.SauceBook;
+import app.gradior.kitchen.UntouchedPots;
 import app.gradior.larder.StarchKind;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -57,6 +58,9 @@ class OddThingsTest extends PageCalls {
 
     @Autowired
     private Planning planning;
+
+    @Autowired
+    private UntouchedPots untouched;
 
     @Autowired
     private KitchenFileWriter writer;
@@ -137,6 +141,25 @@ class OddThingsTest extends PageCalls {
                 .andExpect(content().string(containsString("Corrected: “1 kg damsons” was 900 g plums")));
         record(good, new EventBody.Added(List.of(new IngredientInput("20 g salt", null, null))));
         mvc.perform(as(get(page))).andExpect(content().string(containsString("Added since")));
+    }
+
+    @Test
+    void aPotThatNobodyTouchedForTwelveHoursIsSetAsideAndTakenUpWithOneTap() throws Exception {
+        clock.forward(Duration.ofHours(11));
+        record(good, new EventBody.Weight(3000));
+        clock.forward(Duration.ofMinutes(61));
+        untouched.setAside();
+        assertThat(batches.glance(kitchen.id(), good).state()).isEqualTo(Batch.State.LIVE);
+        clock.forward(Duration.ofHours(11));
+        untouched.setAside();
+        assertThat(batches.glance(kitchen.id(), good).state()).isEqualTo(Batch.State.ASIDE);
+        mvc.perform(as(get("/"))).andExpect(content().string(containsString("Steady glaze")));
+        mvc.perform(as(post("/log/" + good + "/away/up"))).andExpect(redirectedUrl("/pot/" + good));
+        assertThat(batches.batch(kitchen.id(), good).readings()).hasSize(1);
+        untouched.setAside();
+        assertThat(batches.glance(kitchen.id(), good).state())
+                .as("just touched")
+                .isEqualTo(Batch.State.LIVE);
     }
 
     @Test

@@ -1,0 +1,47 @@
+package app.gradior.kitchen;
+
+import app.gradior.store.KitchenMapper;
+import java.time.Duration;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/**
+ * Sets pots aside that nobody touched for twelve hours. They are asked after long before that ({@code estimate.Prompt}); nothing of one is
+ * lost, and it is taken up again with one tap. A device that reads a pot touches it.
+ */
+@Component
+public class UntouchedPots {
+    private static final Logger LOG = LoggerFactory.getLogger(UntouchedPots.class);
+    /** Longer than any stock simmers overnight without a look; arbitrary. */
+    static final Duration LONGEST = Duration.ofHours(12);
+
+    private final KitchenMapper mapper;
+    private final Kitchens kitchens;
+    private final Batches batches;
+
+    UntouchedPots(KitchenMapper mapper, Kitchens kitchens, Batches batches) {
+        this.mapper = mapper;
+        this.kitchens = kitchens;
+        this.batches = batches;
+    }
+
+    @Scheduled(initialDelay = 10, fixedDelay = 10, timeUnit = TimeUnit.MINUTES)
+    public void setAside() {
+        for (long kitchenId : mapper.all()) {
+            for (long id : batches.untouched(kitchenId, LONGEST)) {
+                try {
+                    String key = "untouched-" + batches.now().toEpochMilli();
+                    batches.record(
+                            kitchens.kitchen(kitchenId),
+                            id,
+                            new Batches.Draft(key, batches.now(), new EventBody.SetAside()));
+                } catch (RuntimeException e) {
+                    LOG.warn("pot {} of kitchen {} is not set aside: {}", id, kitchenId, e.toString());
+                }
+            }
+        }
+    }
+}
