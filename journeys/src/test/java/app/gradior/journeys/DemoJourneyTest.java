@@ -24,6 +24,7 @@ class DemoJourneyTest {
             "/plan/1/gather",
             "/pot/41",
             "/pot/41/finish",
+            "/pot/41/in",
             "/pot/already",
             "/log/1/replay?minute=20",
             "/log",
