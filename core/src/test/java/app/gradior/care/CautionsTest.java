@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.larder.Allergen;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
+import app.gradior.larder.MadeUp;
 import app.gradior.larder.Trait;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
@@ -98,6 +99,53 @@ class CautionsTest {
                 "label");
         Ingredients some = new Ingredients(List.of(LineReading.corrected("some", own, 20)), Texture.CHUNKY);
         assertThat(titles(some, PotMaterial.ENAMEL, 20)).contains("Honey");
+    }
+
+    private static Ingredients grams(Food food, double massG, double waterG) {
+        return new Ingredients(
+                List.of(
+                        LineReading.corrected("some", food, massG),
+                        LineReading.corrected(
+                                "water", Catalogue.standard().food("water").orElseThrow(), waterG)),
+                Texture.CHUNKY);
+    }
+
+    private static List<String> titles(Ingredients ingredients) {
+        return titles(ingredients, PotMaterial.ENAMEL, 0);
+    }
+
+    /** At the bound itself, and just past it. */
+    @Test
+    void boundsStandWhereTheySay() {
+        double twoThirds = Cautions.FULLEST_SHARE * POT.capacityMl();
+        assertThat(titles(lines("1 litre milk"), PotMaterial.ENAMEL, twoThirds)).isEmpty();
+        assertThat(titles(lines("1 litre milk"), PotMaterial.ENAMEL, Math.nextUp(twoThirds)))
+                .hasSize(1);
+        assertThat(Cautions.suits(POT, PotMaterial.ENAMEL, twoThirds)).isTrue();
+        assertThat(titles(grams(MadeUp.ethanol(25), 10, 0))).contains("Spirits catch fire");
+        assertThat(titles(grams(MadeUp.ethanol(24.9), 10, 0))).doesNotContain("Spirits catch fire");
+        assertThat(titles(grams(MadeUp.ethanol(5), 100, 0))).isEmpty();
+        assertThat(titles(grams(MadeUp.ethanol(5), 100.1, 0))).containsExactly("Alcohol never cooks off entirely");
+        assertThat(titles(grams(MadeUp.hot(400), 100, 0))).isEmpty();
+        assertThat(titles(grams(MadeUp.hot(401), 100, 0))).containsExactly("Chilli steam chokes");
+        assertThat(titles(grams(MadeUp.hot(0, Trait.PUNGENT), 3, 97))).isEmpty();
+        assertThat(titles(grams(MadeUp.hot(0, Trait.PUNGENT), 3.1, 96.9))).containsExactly("Its steam stings");
+        assertThat(titles(grams(MadeUp.sugar(40), 100, 0))).isEmpty();
+        assertThat(titles(grams(MadeUp.sugar(41), 100, 0))).containsExactly("Boiling sugar burns");
+    }
+
+    @Test
+    void acidIsWhatTastesOfMetal() {
+        assertThat(Cautions.isAcid(grams(MadeUp.acids(0, 0.3), 100, 0))).isFalse();
+        assertThat(Cautions.isAcid(grams(MadeUp.acids(0, 0.31), 100, 0))).isTrue();
+        assertThat(Cautions.isAcid(grams(MadeUp.acids(0.2, 0.2), 100, 0)))
+                .as("both acids together")
+                .isTrue();
+        assertThat(Cautions.isAcid(grams(MadeUp.ph(4.5), 21, 79))).isTrue();
+        assertThat(Cautions.isAcid(grams(MadeUp.ph(4.5), 20, 80)))
+                .as("a fifth of it is not enough")
+                .isFalse();
+        assertThat(Cautions.isAcid(grams(MadeUp.ph(4.6), 100, 0))).isFalse();
     }
 
     @Test

@@ -58,6 +58,14 @@ class ShelfLifeTest {
     }
 
     @Test
+    void whatCoolsAndHowItIsCalled() {
+        assertThat(Arrays.stream(Storage.values()).filter(Storage::cools))
+                .containsExactly(Storage.FRIDGE, Storage.FREEZER, Storage.JARS);
+        assertThat(Storage.JARS.label()).isEqualTo("in jars");
+        assertThat(ShelfLife.Kind.SHARP.label()).isEqualTo("sharp");
+    }
+
+    @Test
     void jarsKeepNoLongerThanTheFridgeAndTheFreezerLonger() {
         String[] lines = {"400 g passata", "20 g salt"};
         assertThat(of(Storage.JARS, lines).days())

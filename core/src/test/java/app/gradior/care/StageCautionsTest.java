@@ -3,6 +3,9 @@ package app.gradior.care;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.larder.MadeUp;
+import app.gradior.larder.Trait;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
@@ -25,7 +28,12 @@ class StageCautionsTest {
     }
 
     private static List<String> titles(StageKind kind, List<LineReading> before, double tempC, String... lines) {
-        List<LineReading> readings = Arrays.stream(lines).map(READER::read).toList();
+        return titles(
+                kind, before, tempC, Arrays.stream(lines).map(READER::read).toList());
+    }
+
+    private static List<String> titles(
+            StageKind kind, List<LineReading> before, double tempC, List<LineReading> readings) {
         Mixture in = Mixture.EMPTY;
         for (LineReading reading : readings) {
             in = in.plus(Mixture.of(reading.food().orElseThrow(), reading.massG()));
@@ -62,6 +70,26 @@ class StageCautionsTest {
         assertThat(titles(StageKind.BLEND, 90, sauce)).containsExactly("Hot sauce bursts out of a blender");
         assertThat(titles(StageKind.BLEND, 30, sauce)).isEmpty();
         assertThat(titles(StageKind.MILL, 90, sauce)).containsExactly("Hot sauce splashes");
+    }
+
+    private static List<String> titles(StageKind kind, double tempC, Food food) {
+        return titles(kind, List.of(), tempC, List.of(LineReading.corrected("some", food, 100)));
+    }
+
+    /** At the bound itself, and just short of it. */
+    @Test
+    void boundsStandWhereTheySay() {
+        assertThat(titles(StageKind.DEGLAZE, 90, MadeUp.ethanol(25))).contains("Spirits catch fire");
+        assertThat(titles(StageKind.DEGLAZE, 90, MadeUp.ethanol(24.9))).doesNotContain("Spirits catch fire");
+        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(3000))).contains("Chilli in hot fat chokes");
+        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(2999))).isEmpty();
+        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(0, Trait.PUNGENT))).contains("Chilli in hot fat chokes");
+        assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "1 onion")).isEmpty();
+        String[] sauce = {"500 g passata"};
+        assertThat(titles(StageKind.BLEND, 45, sauce)).isEmpty();
+        assertThat(titles(StageKind.BLEND, 45.1, sauce)).hasSize(1);
+        assertThat(titles(StageKind.SIEVE, 45, sauce)).isEmpty();
+        assertThat(titles(StageKind.SIEVE, 45.1, sauce)).hasSize(1);
     }
 
     @Test

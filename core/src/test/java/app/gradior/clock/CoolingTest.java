@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.clock.Cooling.Leg;
 import app.gradior.heat.CoolingLaw;
+import app.gradior.heat.WaterProperties;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
 import java.util.List;
@@ -39,6 +40,136 @@ class CoolingTest {
         assertThat(course.minutesTo21()).isCloseTo(minutes, within(0.3));
         assertThat(course.warmInTime()).isTrue();
         assertThat(course.coldInTime()).isTrue();
+    }
+
+    /** Inside films, W/(m²·K): turning over, and by conduction over a third of half the thickness. */
+    private static final double TURNING = 300;
+
+    private static double still(double halfThicknessM) {
+        return 0.55 / (halfThicknessM / 3);
+    }
+
+    private static double inSeries(double outside, double inside) {
+        return 1 / (1 / outside + 1 / inside);
+    }
+
+    private static double firstHalfMinute(Cooling cooling, double startC, Surroundings place) {
+        return cooling.course(startC, List.of(Leg.toTheEnd(place)))
+                .points()
+                .get(1)
+                .tempC();
+    }
+
+    private static double newton(double startC, Surroundings place, double wattsPerK) {
+        return place.tempC() + (startC - place.tempC()) * Math.exp(-wattsPerK * 30 / SpecificHeat.joulePerK(WATER));
+    }
+
+    private static double vapourFilm(double tempC, Surroundings place) {
+        double excessPa = WaterProperties.saturationPressurePa(tempC) - 1170;
+        return 2.5 / 3600 / 56_600 * excessPa * WaterProperties.latentHeatJPerKg(tempC) / (tempC - place.tempC());
+    }
+
+    /** Every container by hand, over its first half minute: walls, surface, films, and what the vapour takes with it. */
+    @Test
+    void eachContainerLosesWhatItsSurfacesLose() {
+        double film = Surroundings.COUNTER.filmWPerM2K();
+        double top = Math.PI * 0.01;
+        double wall = top + Math.PI * 0.2 * 0.05;
+        Cooling lidded = new Cooling(WATER, THIN, new Container.Pot(200, 50, true), false);
+        Cooling open = new Cooling(WATER, THIN, new Container.Pot(200, 50, false), false);
+        double vapour = vapourFilm(80, Surroundings.COUNTER);
+        assertThat(firstHalfMinute(lidded, 80, Surroundings.COUNTER))
+                .isCloseTo(newton(80, Surroundings.COUNTER, (wall + top) * inSeries(film, TURNING)), within(1e-9));
+        assertThat(firstHalfMinute(open, 80, Surroundings.COUNTER))
+                .isCloseTo(
+                        newton(
+                                80,
+                                Surroundings.COUNTER,
+                                wall * inSeries(film, TURNING) + top * inSeries(film + vapour, TURNING)),
+                        within(1e-9));
+        assertThat(vapour).as("at 80 °C vapour takes more than the air").isGreaterThan(2 * film);
+
+        Cooling thick = new Cooling(WATER, THICK, new Container.Pot(200, 50, true), false);
+        assertThat(firstHalfMinute(thick, 80, Surroundings.FRIDGE))
+                .isCloseTo(
+                        newton(
+                                80,
+                                Surroundings.FRIDGE,
+                                (wall + top) * inSeries(Surroundings.FRIDGE.filmWPerM2K(), still(0.025))),
+                        within(1e-9));
+        Cooling narrow = new Cooling(WATER, THICK, new Container.Pot(80, 100, true), false);
+        double narrowTop = Math.PI * 0.0016;
+        assertThat(firstHalfMinute(narrow, 80, Surroundings.FRIDGE))
+                .as("from the wall in, where that is nearer")
+                .isCloseTo(
+                        newton(
+                                80,
+                                Surroundings.FRIDGE,
+                                (2 * narrowTop + Math.PI * 0.08 * 0.1)
+                                        * inSeries(Surroundings.FRIDGE.filmWPerM2K(), still(0.02))),
+                        within(1e-9));
+
+        double m3 = WATER.volumeMl20c() * 1e-6;
+        Cooling tray = new Cooling(WATER, THICK, new Container.Tray(40), false);
+        double trayFilm = Surroundings.FRIDGE.filmWPerM2K();
+        assertThat(firstHalfMinute(tray, 80, Surroundings.FRIDGE))
+                .isCloseTo(
+                        newton(
+                                80,
+                                Surroundings.FRIDGE,
+                                m3
+                                        / 0.04
+                                        * (inSeries(trayFilm, still(0.02))
+                                                + inSeries(
+                                                        trayFilm + vapourFilm(80, Surroundings.FRIDGE), still(0.02)))),
+                        within(1e-9));
+
+        double r = Math.cbrt(300e-6 / (2.5 * Math.PI));
+        double jars = m3 / 300e-6;
+        Cooling inJars = new Cooling(WATER, THICK, new Container.Jars(300), false);
+        double walls = jars * (2 * Math.PI * r * 2.5 * r + Math.PI * r * r);
+        assertThat(firstHalfMinute(inJars, 80, Surroundings.ICE_BATH))
+                .as("ice reaches the walls alone")
+                .isCloseTo(
+                        newton(
+                                80,
+                                Surroundings.ICE_BATH,
+                                walls * inSeries(Surroundings.ICE_BATH.filmWPerM2K(), still(r))),
+                        within(1e-9));
+        assertThat(firstHalfMinute(inJars, 80, Surroundings.FRIDGE))
+                .isCloseTo(
+                        newton(
+                                80,
+                                Surroundings.FRIDGE,
+                                (walls + jars * Math.PI * r * r)
+                                        * inSeries(Surroundings.FRIDGE.filmWPerM2K(), still(r))),
+                        within(1e-9));
+    }
+
+    /** The two limits count from 60 °C, however hot it began; cooler, from the start. */
+    @Test
+    void theClockStartsAtSixty() {
+        Cooling cooling = new Cooling(WATER, THIN, new Container.Pot(200, 50, true), true);
+        List<Leg> fridge = List.of(Leg.toTheEnd(Surroundings.FRIDGE));
+        Cooling.Course hot = cooling.course(95, fridge);
+        Cooling.Course sixty = cooling.course(60, fridge);
+        assertThat(hot.minutesTo21()).isCloseTo(sixty.minutesTo21(), within(0.1));
+        assertThat(hot.minutesTo5()).isCloseTo(sixty.minutesTo5(), within(0.3));
+        CoolingWatch watch = CoolingWatch.of(hot);
+        assertThat(watch.hotUntilMinute()).isGreaterThan(5);
+        assertThat(watch.tempC(watch.hotUntilMinute())).isCloseTo(60, within(1e-6));
+        assertThat(watch.tempC(watch.hotUntilMinute() + hot.minutesTo21())).isCloseTo(21, within(1e-6));
+        assertThat(watch.tempC(watch.hotUntilMinute() + hot.minutesTo5())).isCloseTo(5, within(1e-6));
+        Cooling.Course cool = cooling.course(40, fridge);
+        assertThat(CoolingWatch.of(cool).tempC(cool.minutesTo21())).isCloseTo(21, within(1e-6));
+        Cooling.Course cold = cooling.course(5, fridge);
+        assertThat(cold.minutesTo21()).isZero();
+        assertThat(cold.minutesTo5()).isZero();
+        assertThat(cold.points()).hasSize(1);
+        assertThatThrownBy(() -> cooling.course(110.1, fridge)).hasMessageContaining("startC");
+        assertThatThrownBy(() -> cooling.course(-20.1, fridge)).hasMessageContaining("startC");
+        assertThat(cooling.course(110, fridge).points().get(0).tempC()).isEqualTo(110);
+        assertThat(cooling.course(-20, fridge).minutesTo5()).isZero();
     }
 
     @Test

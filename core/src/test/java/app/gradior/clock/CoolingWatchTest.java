@@ -59,6 +59,57 @@ class CoolingWatchTest {
         assertThatThrownBy(() -> new CoolingWatch(ICED, Double.NaN)).hasMessageContaining("slowness");
     }
 
+    /** Down a course written by hand, at its own pace and twice as slowly. */
+    @Test
+    void aCourseByHandMinuteByMinute() {
+        Cooling.Course course =
+                new Cooling.Course(List.of(point(0, 95), point(10, 60), point(40, 21), point(100, 5)), 30, 90);
+        CoolingWatch own = CoolingWatch.of(course);
+        CoolingWatch slow = new CoolingWatch(course, 2);
+        assertThat(own.tempC(0)).isEqualTo(95);
+        assertThat(own.tempC(5)).isEqualTo(77.5);
+        assertThat(own.tempC(10)).isEqualTo(60);
+        assertThat(own.tempC(25)).isEqualTo(40.5);
+        assertThat(own.tempC(500)).isEqualTo(5);
+        assertThat(slow.tempC(10)).isEqualTo(77.5);
+        assertThat(slow.tempC(50)).isEqualTo(40.5);
+        assertThat(own.hotUntilMinute()).isEqualTo(10);
+        assertThat(slow.hotUntilMinute()).as("the clock starts at 60 °C").isEqualTo(20);
+        assertThat(slow.warmLimitMinute()).isEqualTo(140);
+        assertThat(slow.coldLimitMinute()).isEqualTo(380);
+        assertThat(slow.minutesTo21()).isEqualTo(60);
+        assertThat(slow.minutesTo5()).isEqualTo(180);
+        assertThat(CoolingWatch.read(course, 50, 40.5).slowness()).isBetween(1.8, 2.0);
+        CoolingWatch cool = CoolingWatch.of(new Cooling.Course(List.of(point(0, 50), point(60, 21)), 60, 300));
+        assertThat(cool.hotUntilMinute()).as("never above 60 °C: at once").isZero();
+    }
+
+    /** Each limit at its very minute and just past it. */
+    @Test
+    void limitsHoldToTheMinute() {
+        List<Cooling.Point> points = List.of(point(0, 60), point(120, 21), point(360, 5));
+        CoolingWatch just = CoolingWatch.of(new Cooling.Course(points, 120, 360));
+        assertThat(just.state(60)).isEqualTo(CoolingWatch.State.IN_TIME);
+        assertThat(just.state(121)).isEqualTo(CoolingWatch.State.IN_TIME);
+        assertThat(just.state(359)).isEqualTo(CoolingWatch.State.IN_TIME);
+        assertThat(just.state(360)).isEqualTo(CoolingWatch.State.COLD);
+        assertThat(just.state(361)).isEqualTo(CoolingWatch.State.COLD);
+        CoolingWatch late = CoolingWatch.of(new Cooling.Course(points, 120.1, 360));
+        assertThat(late.state(120)).isEqualTo(CoolingWatch.State.WILL_BE_LATE);
+        assertThat(late.state(120.5)).isEqualTo(CoolingWatch.State.LATE);
+        CoolingWatch tooLate = CoolingWatch.of(new Cooling.Course(points, 120, 360.1));
+        assertThat(tooLate.state(360)).isEqualTo(CoolingWatch.State.COLD);
+        assertThat(tooLate.state(360.5)).isEqualTo(CoolingWatch.State.TOO_LATE);
+        assertThat(new Cooling.Course(points, 120, 360).warmInTime()).isTrue();
+        assertThat(new Cooling.Course(points, 120, 360).coldInTime()).isTrue();
+        assertThat(new Cooling.Course(points, 120.01, 360.01).warmInTime()).isFalse();
+        assertThat(new Cooling.Course(points, 120.01, 360.01).coldInTime()).isFalse();
+    }
+
+    private static Cooling.Point point(double minute, double tempC) {
+        return new Cooling.Point(minute, tempC, Surroundings.FRIDGE);
+    }
+
     @Test
     void aJarFilledToItsLineStandsThatFarBelowTheBrim() {
         Jar jar = Jar.withHeadspace("Jam jar", 370, 8, 1);

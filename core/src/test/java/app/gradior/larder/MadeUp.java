@@ -1,0 +1,55 @@
+package app.gradior.larder;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/** Foods made up to stand exactly at a bound. */
+public final class MadeUp {
+    private MadeUp() {}
+
+    /** Water, and so much of what is asked. */
+    public static Food ethanol(double percent) {
+        return food(new Composition(100 - percent, percent, 0, 0, 0, 0, 0, 0, 0, 0, 0), OptionalDouble.empty(), 0);
+    }
+
+    public static Food sugar(double percent) {
+        return food(new Composition(100 - percent, 0, percent, 0, 0, 0, 0, 0, 0, 0, 0), OptionalDouble.empty(), 0);
+    }
+
+    public static Food acids(double acetic, double others) {
+        return food(
+                new Composition(100 - acetic - others, 0, 0, 0, 0, acetic, others, 0, 0, 0, 0),
+                OptionalDouble.empty(),
+                0);
+    }
+
+    public static Food ph(double ph) {
+        return food(new Composition(100, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0), OptionalDouble.of(ph), 0);
+    }
+
+    public static Food hot(double scovilleUnits, Trait... traits) {
+        return food(new Composition(100, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0), OptionalDouble.empty(), scovilleUnits, traits);
+    }
+
+    private static Food food(Composition composition, OptionalDouble ph, double scovilleUnits, Trait... traits) {
+        return new Food(
+                "made-up",
+                "made up",
+                List.of(),
+                composition,
+                Optional.empty(),
+                FatForm.FREE,
+                BodyForm.SMOOTH,
+                1,
+                1,
+                Map.of(),
+                ph,
+                Set.of(),
+                Set.of(traits),
+                scovilleUnits,
+                "test");
+    }
+}
