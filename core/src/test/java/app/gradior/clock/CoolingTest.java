@@ -209,6 +209,43 @@ class CoolingTest {
         assertThat(left.minutesTo5()).isInfinite();
     }
 
+    /** A leg is over at its temperature or its minute, whichever comes first; the last goes on until nothing falls any more. */
+    @Test
+    void legsEndWhereTheySay() {
+        Cooling cooling = new Cooling(WATER, THIN, new Container.Pot(200, 50, true), true);
+        List<Cooling.Point> byHeat = cooling.course(
+                        90, List.of(new Leg(Surroundings.COUNTER, 60, 1e6), Leg.toTheEnd(Surroundings.ICE_BATH)))
+                .points();
+        int change = first(byHeat, Surroundings.ICE_BATH);
+        assertThat(byHeat.get(change - 1).tempC()).as("at 60 or just below").isBetween(58.0, 60.0);
+        assertThat(byHeat.get(change - 2).tempC()).isGreaterThan(60);
+        List<Cooling.Point> byMinute = cooling.course(
+                        90, List.of(new Leg(Surroundings.COUNTER, -273, 30), Leg.toTheEnd(Surroundings.ICE_BATH)))
+                .points();
+        assertThat(byMinute.get(first(byMinute, Surroundings.ICE_BATH) - 1).minute())
+                .isEqualTo(30);
+        List<Cooling.Point> onTheCounter =
+                cooling.course(90, List.of(Leg.toTheEnd(Surroundings.COUNTER))).points();
+        Cooling.Point last = onTheCounter.get(onTheCounter.size() - 1);
+        assertThat(last.tempC() - Surroundings.COUNTER.tempC()).isBetween(0.0, 0.05);
+        assertThat(onTheCounter.get(onTheCounter.size() - 2).tempC() - Surroundings.COUNTER.tempC())
+                .isGreaterThanOrEqualTo(0.05);
+        List<Cooling.Point> waiting = cooling.course(
+                        20, List.of(new Leg(Surroundings.COUNTER, -273, 10), Leg.toTheEnd(Surroundings.ICE_BATH)))
+                .points();
+        assertThat(waiting.get(first(waiting, Surroundings.ICE_BATH) - 1).minute())
+                .as("nothing falls on the counter, and yet the ice comes after ten minutes")
+                .isEqualTo(10);
+    }
+
+    private static int first(List<Cooling.Point> points, Surroundings place) {
+        int at = 1;
+        while (points.get(at).place() != place) {
+            at++;
+        }
+        return at;
+    }
+
     @Test
     void legsFollowOneAnother() {
         Cooling cooling = new Cooling(Sauces.damson(), THIN, new Container.Tray(30), false);
