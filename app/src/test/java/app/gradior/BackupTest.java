@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.MessageDigest;
+import java.time.Duration;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Stream;
@@ -233,8 +234,9 @@ class BackupTest {
         Path halfWay = root.resolve("var/db/half-way");
         breaksOff("touch " + halfWay + "; exec sleep 600");
         Process launcher = launch("start");
-        for (int i = 0; i < 1200 && !Files.exists(halfWay) && launcher.isAlive(); i++) {
-            Thread.sleep(100);
+        long deadline = System.nanoTime() + Duration.ofMinutes(4).toNanos();
+        while (!Files.exists(halfWay) && launcher.isAlive() && System.nanoTime() < deadline) {
+            Thread.onSpinWait();
         }
         assertThat(halfWay).exists();
         List<ProcessHandle> all = launcher.descendants().toList();

@@ -531,15 +531,17 @@ public class Batches {
     public void understand(long kitchenId, long batchId) {
         BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
         Batch batch = batch(row);
+        for (BatchEvent event : batch.standing()) {
+            if (!event.isUnderstood()) {
+                throw new CannotReckon(batchId, batch.name(), BatchTelling.notUnderstood(event));
+            }
+        }
         if (!json.isUnderstood(row.plan())) {
             foods.keep(kitchenId, batch.plan().lines());
             batches.understandPlan(kitchenId, batchId, json.write(batch.plan()));
         }
         for (BatchEvent event : batch.events()) {
-            if (!event.isUnderstood()) {
-                throw new CannotReckon(batchId, batch.name(), BatchTelling.notUnderstood(event));
-            }
-            if (Understanding.needed(event.body())) {
+            if (Understanding.needed(event.body()) && event.isUnderstood()) {
                 foods.keep(kitchenId, event.understood());
                 batches.understandEvent(kitchenId, event.id(), json.write(event.understood()));
             }
