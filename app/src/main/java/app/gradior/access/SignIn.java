@@ -67,7 +67,7 @@ public class SignIn {
                         .isPresent();
         boolean byWord = !known && !from.word().isBlank() && word.fits(from.word());
         Attempts.Try attempt =
-                new Attempts.Try(login, from.address(), known ? from.device() : byWord ? from.word() : "");
+                new Attempts.Try(login, from.address(), known ? from.device() : byWord ? plain(from.word()) : "");
         try {
             attempts.take(attempt);
         } catch (TooManyTries wait) {
