@@ -23,25 +23,38 @@ let prefix = '';
 
 async function refresh() {
   const fresh = new DOMParser().parseFromString(await piece(`/pot/${id}/panel`), 'text/html').querySelector('#panel');
-  const focused = document.activeElement instanceof HTMLElement ? signature(document.activeElement) : '';
+  const focused = document.activeElement instanceof HTMLElement ? signatures(document.activeElement) : [];
   if (fresh) {
     setClock(fresh);
     document.querySelector('#panel')?.replaceWith(fresh);
     newPanel();
-    if (focused) {
-      /** @type {HTMLElement | null} */ (pot.querySelector(focused))?.focus();
-    }
+    const again = focused.map((selector) => pot.querySelector(selector)).find((found) => found !== null);
+    /** @type {HTMLElement | null} */ (again ?? null)?.focus();
   }
 }
 
-/** @param {HTMLElement} element */
-function signature(element) {
-  for (const name of ['look', 'state', 'open', 'key', 'lines', 'next']) {
-    if (element.dataset[name] !== undefined && pot.contains(element)) {
-      return `button[data-${name}="${element.dataset[name]}"]`;
-    }
+/**
+ * Finds an element of the panel again in the next panel, so that whoever goes by keys stays where they are: a link by where it leads, a
+ * button by what it says of itself, and if that has changed by what it is.
+ * @param {HTMLElement} element
+ * @returns {string[]} selectors, the narrowest first; none for what is outside
+ */
+function signatures(element) {
+  if (!pot.contains(element)) {
+    return [];
   }
-  return '';
+  const tag = element.tagName.toLowerCase();
+  const link = element.getAttribute('href');
+  const told = [...element.attributes].filter((a) => a.name.startsWith('data-'));
+  if (link !== null) {
+    return [`${tag}[href="${CSS.escape(link)}"]`];
+  }
+  return told.length === 0
+    ? []
+    : [
+        tag + told.map((a) => `[${a.name}="${CSS.escape(a.value)}"]`).join(''),
+        tag + told.map((a) => `[${a.name}]`).join(''),
+      ];
 }
 
 async function sync() {

@@ -9,6 +9,7 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -85,6 +86,13 @@ class StagesJourneyTest {
             onTo(page, "Enrich");
             assertThat(page.locator(".donow h2")).hasText("Put in 80 ml double cream");
             page.keyboard().press("Tab");
+            // Whoever goes by keys stays where they are when the figures are renewed.
+            for (String place : List.of("[data-undo] >> nth=0", ".foot a")) {
+                page.locator(place).focus();
+                page.evaluate("document.querySelector('#panel').dataset.before = 'yes'");
+                assertThat(page.locator("#panel[data-before]")).hasCount(0);
+                assertThat(page.locator(place)).isFocused();
+            }
             press(page, ".foot a");
             assertThat(page.locator("h1")).containsText("Off the heat: Eight-stage onion velvet");
             assertThat(page.locator(".forgotten")).containsText("80 ml double cream");
