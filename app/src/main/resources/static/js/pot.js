@@ -159,6 +159,12 @@ function open(type) {
   if (type === 'slurry') {
     offerPortion(dialog);
   }
+  if (type === 'texture') {
+    const whole = document.querySelector('#whole')?.textContent ?? '';
+    const out = /** @type {HTMLElement} */ (dialog.querySelector('[data-whole]'));
+    out.textContent = whole;
+    out.hidden = !whole;
+  }
   if (!dialog.open) {
     dialog.showModal();
   }

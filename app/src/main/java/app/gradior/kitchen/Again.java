@@ -188,6 +188,9 @@ public class Again {
                     }
                 } else if (event.body() instanceof EventBody.Slurry slurry) {
                     List<Understood> poured = additions.getOrDefault(event.clientKey(), List.of());
+                    if (poured.size() < 2) {
+                        throw BatchTelling.notUnderstood(event);
+                    }
                     starchG += poured.get(0).massG();
                     liquidG += poured.get(1).massG();
                     starch = slurry.starch();

@@ -1,6 +1,7 @@
 package app.gradior.kitchen;
 
 import app.gradior.batch.Understood;
+import app.gradior.care.Caution;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.estimate.Watch;
@@ -392,10 +393,20 @@ public record Batch(
                 seen));
     }
 
+    /** What to take care of in the stage it is in. */
+    public List<Caution> cautions(Forecast forecast) {
+        return new BatchTelling(this).cautions(forecast);
+    }
+
+    /** Whole pieces in it that come out before it is blended or milled. */
+    public Optional<Caution> wholePieces() {
+        return new BatchTelling(this).wholePieces();
+    }
+
     /** The slurry that a stage takes. */
     private Thickening.Mix slurryMix(BatchPlan.PlanStage stage) {
-        Understood powder = plan.lines().get(stage.pours().get(0));
-        Understood liquid = plan.lines().get(stage.pours().get(1));
+        Understood powder = lines().get(stage.pours().get(0));
+        Understood liquid = lines().get(stage.pours().get(1));
         StarchKind kind = powder.food()
                 .starchKind()
                 .orElseThrow(() -> new IllegalStateException(powder.food().id() + " is no starch"));

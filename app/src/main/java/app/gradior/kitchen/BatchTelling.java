@@ -1,9 +1,12 @@
 package app.gradior.kitchen;
 
 import app.gradior.batch.Understood;
+import app.gradior.care.Caution;
+import app.gradior.care.StageCautions;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
+import app.gradior.estimate.Forecast;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
@@ -17,6 +20,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A batch's plan and events as the core takes them: what happened when, and all that went into the pot. */
@@ -124,6 +128,45 @@ public final class BatchTelling {
             in.addAll(readings(event));
         }
         return new Ingredients(in, plan.texture());
+    }
+
+    /** What went in before a stage began, or was added since. */
+    private List<LineReading> before(int stage) {
+        Set<Integer> out = batch.ticks().out();
+        List<LineReading> in = new ArrayList<>();
+        for (BatchPlan.PlanStage earlier : plan.course().subList(0, stage)) {
+            Stream.concat(earlier.lines().stream(), earlier.pours().stream())
+                    .filter(line -> !out.contains(line))
+                    .forEach(line -> in.add(plan.lines().get(line).line()));
+        }
+        batch.standing().forEach(event -> in.addAll(readings(event)));
+        return in;
+    }
+
+    /** The cautions of the stage it is in. */
+    List<Caution> cautions(Forecast forecast) {
+        int at = batch.stage();
+        if (at >= plan.course().size()) {
+            return List.of();
+        }
+        BatchPlan.PlanStage stage = plan.course().get(at);
+        Set<Integer> out = batch.ticks().out();
+        List<LineReading> in = stage.lines().stream()
+                .filter(line -> !out.contains(line))
+                .map(line -> plan.lines().get(line).line())
+                .toList();
+        double brix = forecast.brixPercent().middle();
+        return StageCautions.of(
+                stage.kind(),
+                Double.isNaN(brix) ? 0 : brix,
+                in,
+                before(at),
+                forecast.likely().tempC());
+    }
+
+    /** Whole pieces in it that come out before a blade. */
+    Optional<Caution> wholePieces() {
+        return StageCautions.wholePieces(wentIn().lines());
     }
 
     /** Why a batch with such an event cannot be reckoned. */

@@ -28,7 +28,12 @@ class FoodSnapshots {
 
     /** The name of a food's content: the same for the same content, everywhere. */
     static String hash(FoodJson json, Food food) {
-        return Hashes.sha256(json.write(food.asUsed()));
+        return hash(json.write(food.asUsed()));
+    }
+
+    /** The name of a food as it was written then: fields that foods get later change nothing of it. */
+    static String hash(String written) {
+        return Hashes.sha256(written);
     }
 
     /** Keeps the foods of these lines. */
@@ -36,9 +41,13 @@ class FoodSnapshots {
         lines.stream().map(Understood::food).distinct().forEach(food -> keep(kitchenId, food));
     }
 
-    void keep(long kitchenId, Food food) {
-        String written = json.write(food.asUsed());
-        mapper.insert(kitchenId, Hashes.sha256(written), written);
+    private void keep(long kitchenId, Food food) {
+        keep(kitchenId, json.write(food.asUsed()));
+    }
+
+    /** Keeps a food as it was written then. */
+    void keep(long kitchenId, String written) {
+        mapper.insert(kitchenId, hash(written), written);
     }
 
     /** All that a kitchen keeps, for its file. */

@@ -403,7 +403,7 @@ public class KitchenFileReader {
         small.foods.forEach(f -> larder.putFood(f.in(id)));
         small.names.forEach(n -> larder.putName(n.in(id)));
         small.measures.forEach(m -> larder.putMeasure(m.in(id)));
-        small.snapshots.forEach(s -> snapshots.keep(id, foods.read(s.food().toString())));
+        small.snapshots.forEach(s -> snapshots.keep(id, s.food().toString()));
         known.changed(id);
         Kitchen now = Kitchen.of(kitchens.find(id).orElseThrow());
         List<Long> sauceIds = small.sauces.stream().map(s -> sauce(id, s)).toList();

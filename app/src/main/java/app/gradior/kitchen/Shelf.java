@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.care.ShelfLife;
 import app.gradior.care.Storage;
 import app.gradior.store.Inserted;
 import app.gradior.store.Rows.ContainerRow;
@@ -79,8 +80,8 @@ public class Shelf {
     public void pack(Kitchen kitchen, long batchId, List<Filled> filled, Storage what, LocalDate useBy, String reason) {
         Finishing.View view = finishing.of(kitchen, batches.batch(kitchen.id(), batchId));
         LocalDate packed = today(kitchen);
-        LocalDate usual = packed.plusDays(app.gradior.care.ShelfLife.of(view.ingredients(), view.done(), what)
-                .days());
+        LocalDate usual = packed.plusDays(
+                ShelfLife.of(view.ingredients(), view.done(), what).days());
         List<Fault> faults = new ArrayList<>();
         checkDate(faults, useBy, usual, packed, reason);
         if (!what.cools()) {
@@ -126,6 +127,32 @@ public class Shelf {
                         new Inserted());
             }
         }
+    }
+
+    /** A container whose date is later than what is in it now allows, since the batch was corrected after it was packed. */
+    public record TooLate(ContainerRow container, LocalDate usual) {}
+
+    /** Containers of a batch that still stand and whose date is too late; those with a reason of the cook's own are let be. */
+    public List<TooLate> tooLate(Kitchen kitchen, Batch batch) {
+        if (batch.finishedAt() == null) {
+            return List.of();
+        }
+        List<ContainerRow> standing = ofBatch(kitchen.id(), batch.id()).stream()
+                .filter(c -> c.state().equals(State.STORED.name()) || c.state().equals(State.OPENED.name()))
+                .filter(c -> c.reason().isEmpty())
+                .toList();
+        if (standing.isEmpty()) {
+            return List.of();
+        }
+        Finishing.View view = finishing.of(kitchen, batch);
+        return standing.stream()
+                .map(c -> new TooLate(
+                        c,
+                        c.packedOn()
+                                .plusDays(ShelfLife.of(view.ingredients(), view.done(), Storage.valueOf(c.place()))
+                                        .days())))
+                .filter(late -> late.container().useBy().isAfter(late.usual()))
+                .toList();
     }
 
     /** A container of a file: refused when it could not have come about here. */

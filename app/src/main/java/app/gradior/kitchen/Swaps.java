@@ -44,9 +44,8 @@ public class Swaps {
             throw Refusal.unfit("line", "Choose one of the lines.");
         }
         Food missing = readings.get(line).food().orElseThrow();
-        Food substitute = lines.catalogue(kitchen).foods().stream()
-                .filter(f -> f.name().equalsIgnoreCase(to.strip()))
-                .findFirst()
+        Food substitute = lines.catalogue(kitchen)
+                .named(to)
                 .orElseThrow(
                         () -> Refusal.unfit("to", "“" + to + "” is no food of the larder: pick one from the list."));
         Mixture without = Mixture.EMPTY;

@@ -8,6 +8,8 @@ import app.gradior.ApplicationTest;
 import app.gradior.ApplicationTest.SetClock;
 import app.gradior.Foods;
 import app.gradior.batch.Understood;
+import app.gradior.care.Caution;
+import app.gradior.care.Storage;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
@@ -20,6 +22,7 @@ import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -37,6 +40,9 @@ class UnderstoodOnceTest {
 
     @Autowired
     private Larder larder;
+
+    @Autowired
+    private Shelf shelf;
 
     @Autowired
     private SummaryUpkeep upkeep;
@@ -187,6 +193,34 @@ class UnderstoodOnceTest {
                 .hasMessageContaining("line");
         assertThatThrownBy(() -> record(new EventBody.Corrected(null, 0, "no-such-food", 1)))
                 .hasMessageContaining("food");
+    }
+
+    /** Milk that turns out to have gone in shortens what was packed before anybody knew; a date with a reason is the cook's. */
+    @Test
+    void aCorrectionReachesTheDatesOfWhatIsPacked() {
+        record(new EventBody.Finished(700.0, null));
+        LocalDate today = shelf.today(kitchen);
+        List<Shelf.Filled> jars = List.of(new Shelf.Filled("jar", 2, 200));
+        shelf.pack(kitchen, id, jars, Storage.FRIDGE, today.plusDays(4), "");
+        shelf.pack(kitchen, id, List.of(new Shelf.Filled("tub", 1, 200)), Storage.FRIDGE, today.plusDays(9), "tested");
+        assertThat(shelf.tooLate(kitchen, batch())).isEmpty();
+        record(new EventBody.Corrected(null, 1, "milk", 200));
+        assertThat(shelf.tooLate(kitchen, batch()))
+                .hasSize(2)
+                .allSatisfy(late -> assertThat(late.usual()).isEqualTo(today.plusDays(3)));
+    }
+
+    @Test
+    void wholePiecesInThePotAreNamed() {
+        assertThat(batch().wholePieces()).isEmpty();
+        add("2 bay leaves");
+        assertThat(batch().wholePieces())
+                .hasValueSatisfying(c -> assertThat(c.title()).isEqualTo("Take out first: bay leaf"));
+        assertThat(batch().cautions(batches.forecast(batch(), clock.instant()))).isEmpty();
+        record(new EventBody.Added(List.of(new IngredientInput("1.5 kg sugar", null, null))));
+        assertThat(batch().cautions(batches.forecast(batch(), clock.instant())))
+                .extracting(Caution::title)
+                .containsExactly("Boiling sugar burns");
     }
 
     /** As an older version kept it: plan and entries without what was understood of them. */

@@ -10,6 +10,7 @@ import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /** Which cautions a plan calls for. They are matters of safety: none can be switched off. */
@@ -64,11 +65,7 @@ public final class Cautions {
         if (any(ingredients, Trait.HONEY)) {
             cautions.add(new Caution("Honey", "Not for infants under one year."));
         }
-        if (any(ingredients, Trait.RAW)) {
-            cautions.add(new Caution(
-                    "Raw " + names(ingredients, Trait.RAW),
-                    "Through to 74 °C before anybody tastes it. What touched it raw is boiled, or thrown away."));
-        }
+        raw(ingredients, cautions);
         if (any(ingredients, Trait.LEAVENING) && isAcid(ingredients, mixture)) {
             cautions.add(
                     new Caution(
@@ -95,6 +92,23 @@ public final class Cautions {
         return hotMl <= FULLEST_SHARE * shape.capacityMl() && !material.reactive();
     }
 
+    /** Egg is apart: at the heat that makes raw meat safe a sauce bound with it curdles. */
+    private static void raw(Ingredients ingredients, List<Caution> cautions) {
+        String egg = names(ingredients, food -> food.has(Trait.RAW) && food.has(Trait.EGG));
+        String other = names(ingredients, food -> food.has(Trait.RAW) && !food.has(Trait.EGG));
+        if (!egg.isEmpty()) {
+            cautions.add(new Caution(
+                    "Raw " + egg,
+                    "Safe at 74 °C, and curdled: a sauce that stays below wants pasteurised eggs. Else not for the pregnant, the"
+                            + " very young, the old or the ill, and eaten the same day."));
+        }
+        if (!other.isEmpty()) {
+            cautions.add(new Caution(
+                    "Raw " + other,
+                    "Through to 74 °C before anybody tastes it. What touched it raw is boiled, or thrown away."));
+        }
+    }
+
     private static boolean any(Ingredients ingredients, Trait trait) {
         return ingredients.usable().stream()
                 .anyMatch(line -> line.food().orElseThrow().has(trait));
@@ -110,9 +124,13 @@ public final class Cautions {
 
     /** The foods that have it, by their names. */
     static String names(Ingredients ingredients, Trait trait) {
+        return names(ingredients, food -> food.has(trait));
+    }
+
+    static String names(Ingredients ingredients, Predicate<Food> wanted) {
         return ingredients.usable().stream()
                 .map(line -> line.food().orElseThrow())
-                .filter(food -> food.has(trait))
+                .filter(wanted)
                 .map(Food::name)
                 .distinct()
                 .collect(Collectors.joining(", "));

@@ -9,6 +9,8 @@ import app.gradior.sauce.Texture;
 import app.gradior.simmer.StageResult;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Which cautions belong to one stage, shown there and nowhere else. Matters of safety: none can be switched off. */
 public final class StageCautions {
@@ -26,8 +28,20 @@ public final class StageCautions {
      * @param tempC what it comes in at from the stage before
      */
     public static List<Caution> of(StageResult stage, List<LineReading> lines, List<LineReading> before, double tempC) {
+        return of(stage.stage().kind(), stage.out().brixPercent(), lines, before, tempC);
+    }
+
+    /**
+     * Cautions of a stage of that kind, planned or on the hob.
+     *
+     * @param brixPercent of what is in the pot when it is over
+     * @param lines what goes in at its start
+     * @param before what is in the pot already
+     * @param tempC of the pot as it begins
+     */
+    public static List<Caution> of(
+            StageKind kind, double brixPercent, List<LineReading> lines, List<LineReading> before, double tempC) {
         List<Caution> cautions = new ArrayList<>();
-        StageKind kind = stage.stage().kind();
         List<Food> foods = lines.stream().flatMap(line -> line.food().stream()).toList();
         boolean heated = kind.way() != StageKind.Way.OFF_THE_HEAT;
         if (heated && foods.stream().anyMatch(f -> f.per100g().ethanol() >= Cautions.SPIRIT_PERCENT)) {
@@ -35,18 +49,19 @@ public final class StageCautions {
                     "Spirits catch fire",
                     "Pan off the heat, hood fan off, do not lean over it, lid at hand; then back on."));
         }
-        if (kind.way() == StageKind.Way.FRYING
-                && foods.stream().anyMatch(f -> f.scovilleUnits() >= HOT_FOOD_SHU || f.has(Trait.PUNGENT))) {
-            cautions.add(new Caution("Chilli in hot fat chokes", "Open a window, lean back, add the liquid soon."));
+        String choking = foods.stream()
+                .filter(f -> f.scovilleUnits() >= HOT_FOOD_SHU || f.has(Trait.PUNGENT))
+                .map(Food::name)
+                .distinct()
+                .collect(Collectors.joining(", "));
+        if (kind.way() == StageKind.Way.FRYING && !choking.isEmpty()) {
+            cautions.add(new Caution(
+                    "Hot fat makes it choke: " + choking, "Open a window, lean back, add the liquid soon."));
         }
         if (kind == StageKind.BLEND || kind == StageKind.MILL) {
             List<LineReading> all = new ArrayList<>(before);
             all.addAll(lines);
-            String out = Cautions.names(new Ingredients(all, Texture.CHUNKY), Trait.LEAVES);
-            if (!out.isEmpty()) {
-                cautions.add(
-                        new Caution("Take out first: " + out, "Whole pieces are for their taste: fish them out now."));
-            }
+            wholePieces(all).ifPresent(cautions::add);
         }
         if (kind == StageKind.BLEND && tempC > COOLER_C) {
             cautions.add(Cautions.blender());
@@ -54,7 +69,7 @@ public final class StageCautions {
         if ((kind == StageKind.MILL || kind == StageKind.SIEVE) && tempC > COOLER_C) {
             cautions.add(new Caution("Hot sauce splashes", "Work over the pot with a small ladle, not by pouring."));
         }
-        if (heated && stage.out().brixPercent() > SUGARY_BRIX) {
+        if (heated && brixPercent > SUGARY_BRIX) {
             cautions.add(
                     new Caution("Boiling sugar burns", "It is hotter than water and sticks: hands and faces away."));
         }
@@ -62,6 +77,15 @@ public final class StageCautions {
             cautions.add(cooling());
         }
         return cautions;
+    }
+
+    /** What has to come out before anything is blended or milled. */
+    public static Optional<Caution> wholePieces(List<LineReading> inPot) {
+        String out = Cautions.names(new Ingredients(inPot, Texture.CHUNKY), Trait.LEAVES);
+        return out.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        new Caution("Take out first: " + out, "Whole pieces are for their taste: fish them out now."));
     }
 
     /** The two limits of cooling. */

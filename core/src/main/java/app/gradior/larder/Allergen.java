@@ -1,5 +1,7 @@
 package app.gradior.larder;
 
+import java.util.Optional;
+
 /** The 14 allergens that EU Regulation 1169/2011, Annex II, asks to be named; they cover the nine of US law. */
 public enum Allergen {
     GLUTEN("cereals with gluten"),
@@ -27,8 +29,13 @@ public enum Allergen {
         return label;
     }
 
-    /** Whether it says that a food is of an animal. */
-    boolean ofAnimals() {
-        return this == MILK || this == EGG || this == FISH || this == CRUSTACEANS || this == MOLLUSCS;
+    /** What it says of a food beside that: of which animals it is. */
+    Optional<Trait> trait() {
+        return switch (this) {
+            case MILK -> Optional.of(Trait.DAIRY);
+            case EGG -> Optional.of(Trait.EGG);
+            case FISH, CRUSTACEANS, MOLLUSCS -> Optional.of(Trait.FISH);
+            default -> Optional.empty();
+        };
     }
 }

@@ -59,6 +59,14 @@ public final class Catalogue {
         return Optional.ofNullable(byId.get(id));
     }
 
+    /** The food of exactly that name, in whatever case. */
+    public Optional<Food> named(String name) {
+        String wanted = name.strip();
+        return byId.values().stream()
+                .filter(food -> food.name().equalsIgnoreCase(wanted))
+                .findFirst();
+    }
+
     /** The powder that is sold as that starch. */
     public Food powder(StarchKind kind) {
         return byId.values().stream()

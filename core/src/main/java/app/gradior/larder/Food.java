@@ -25,7 +25,7 @@ import java.util.Set;
  * @param measures household measures by key: cup, tbsp, tsp, piece, piece-small, piece-large, clove, can, ...
  * @param ph typical pH
  * @param allergens as in {@link Allergen}
- * @param traits what safety and handling hang on
+ * @param traits what safety and handling hang on, beside what the allergens say
  * @param scovilleUnits pungency, Scoville heat units of the food as it is
  * @param source kind of source of the numbers: table, label, estimate
  */
@@ -71,7 +71,15 @@ public record Food(
         aliases = List.copyOf(aliases);
         measures = Map.copyOf(measures);
         allergens = inOrder(Allergen.class, allergens);
-        traits = inOrder(Trait.class, traits);
+        traits = inOrder(Trait.class, withThoseOf(allergens, traits));
+    }
+
+    /** Milk, egg and fish are said once, as allergens. */
+    private static Set<Trait> withThoseOf(Set<Allergen> allergens, Set<Trait> traits) {
+        EnumSet<Trait> all = EnumSet.noneOf(Trait.class);
+        all.addAll(traits);
+        allergens.forEach(allergen -> allergen.trait().ifPresent(all::add));
+        return all;
     }
 
     /** In one order, so that the same food is always written in the same way. */
@@ -127,9 +135,9 @@ public record Food(
         return traits.contains(trait);
     }
 
-    /** Whether it is of an animal, by its traits or by what it says of allergens. */
+    /** Whether it is of an animal. */
     public boolean ofAnimals() {
-        return traits.stream().anyMatch(Trait::ofAnimals) || allergens.stream().anyMatch(Allergen::ofAnimals);
+        return traits.stream().anyMatch(Trait::ofAnimals);
     }
 
     /** Whether cooks pour it: then its ounces are fluid ones. Thin liquids, and oils that come by the glug. */

@@ -64,6 +64,15 @@ public enum Trait {
         return label;
     }
 
+    /** Those that are said of a food by themselves; the others follow from its allergens. */
+    public static List<Trait> byHand() {
+        Set<Trait> said = EnumSet.allOf(Trait.class);
+        for (Allergen allergen : Allergen.values()) {
+            allergen.trait().ifPresent(said::remove);
+        }
+        return List.copyOf(said);
+    }
+
     /** Of an animal, so that what has it keeps for few days. */
     public boolean ofAnimals() {
         return this == MEAT || this == FISH || this == EGG || this == DAIRY;

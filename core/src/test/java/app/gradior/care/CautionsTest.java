@@ -148,6 +148,22 @@ class CautionsTest {
         assertThat(Cautions.isAcid(grams(MadeUp.ph(4.6), 100, 0))).isFalse();
     }
 
+    /** The heat that makes meat safe curdles a sauce bound with egg. */
+    @Test
+    void rawEggIsAnotherMatterThanRawMeat() {
+        List<Caution> cautions =
+                Cautions.of(lines("3 egg yolks", "200 g minced beef", "300 ml milk"), POT, PotMaterial.ENAMEL, 300);
+        assertThat(cautions)
+                .anySatisfy(c -> {
+                    assertThat(c.title()).isEqualTo("Raw egg yolks");
+                    assertThat(c.advice()).contains("pasteurised").doesNotContain("Through to");
+                })
+                .anySatisfy(c -> {
+                    assertThat(c.title()).isEqualTo("Raw minced beef");
+                    assertThat(c.advice()).startsWith("Through to 74 °C");
+                });
+    }
+
     @Test
     void sodaInAnAcidSauceAndAStingingSteam() {
         assertThat(titles(lines("500 g damsons", "1 tsp baking soda"), PotMaterial.ENAMEL, 500))

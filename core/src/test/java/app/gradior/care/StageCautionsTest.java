@@ -60,7 +60,8 @@ class StageCautionsTest {
     @Test
     void chilliInFatButNotInLiquid() {
         assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "2 habaneros"))
-                .contains("Chilli in hot fat chokes");
+                .contains("Hot fat makes it choke: "
+                        + READER.read("2 habaneros").food().orElseThrow().name());
         assertThat(titles(StageKind.SIMMER, 20, "500 ml water", "2 habaneros")).isEmpty();
     }
 
@@ -81,9 +82,12 @@ class StageCautionsTest {
     void boundsStandWhereTheySay() {
         assertThat(titles(StageKind.DEGLAZE, 90, MadeUp.ethanol(25))).contains("Spirits catch fire");
         assertThat(titles(StageKind.DEGLAZE, 90, MadeUp.ethanol(24.9))).doesNotContain("Spirits catch fire");
-        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(3000))).contains("Chilli in hot fat chokes");
+        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(3000)))
+                .singleElement()
+                .asString()
+                .startsWith("Hot fat makes it choke");
         assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(2999))).isEmpty();
-        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(0, Trait.PUNGENT))).contains("Chilli in hot fat chokes");
+        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(0, Trait.PUNGENT))).hasSize(1);
         assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "1 onion")).isEmpty();
         String[] sauce = {"500 g passata"};
         assertThat(titles(StageKind.BLEND, 45, sauce)).isEmpty();
@@ -100,7 +104,7 @@ class StageCautionsTest {
         assertThat(titles(StageKind.MILL, before, 30, "500 g passata")).hasSize(1);
         assertThat(titles(StageKind.SIMMER, before, 30, "500 g passata")).isEmpty();
         assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "1 tsp mustard powder"))
-                .contains("Chilli in hot fat chokes");
+                .contains("Hot fat makes it choke: mustard powder");
     }
 
     @Test

@@ -56,19 +56,20 @@ class TraitTest {
     }
 
     @Test
-    void whatAllergensSayTheTraitsSay() {
-        for (Food food : Catalogue.standard().foods()) {
-            assertThat(food.has(Trait.DAIRY))
-                    .as(food.id())
-                    .isEqualTo(food.allergens().contains(Allergen.MILK));
-            assertThat(food.has(Trait.EGG))
-                    .as(food.id())
-                    .isEqualTo(food.allergens().contains(Allergen.EGG));
-            boolean fish = food.allergens().contains(Allergen.FISH)
-                    || food.allergens().contains(Allergen.CRUSTACEANS)
-                    || food.allergens().contains(Allergen.MOLLUSCS);
-            assertThat(food.has(Trait.FISH)).as(food.id()).isEqualTo(fish);
-        }
+    void milkEggAndFishFollowFromTheAllergens() {
+        assertThat(with(Trait.DAIRY)).contains("butter", "milk").doesNotContain("coconut-cream");
+        assertThat(with(Trait.EGG)).contains("egg", "egg-yolk", "mayonnaise").doesNotContain("butter");
+        assertThat(with(Trait.FISH))
+                .contains("fish-stock", "prawn", "oyster-sauce")
+                .doesNotContain("soy-sauce");
+        assertThat(Trait.byHand())
+                .containsExactlyInAnyOrder(
+                        Trait.MEAT, Trait.HONEY, Trait.RAW, Trait.PUNGENT, Trait.LEAVENING, Trait.LEAVES);
+        Food butter = Catalogue.standard().food("butter").orElseThrow();
+        assertThat(butter.ofAnimals()).isTrue();
+        assertThat(Catalogue.standard().food("chicken-stock").orElseThrow().ofAnimals())
+                .isTrue();
+        assertThat(Catalogue.standard().food("honey").orElseThrow().ofAnimals()).isFalse();
     }
 
     @Test

@@ -36,6 +36,7 @@ class FoodApi {
             double densityGPerMl,
             @Nullable Double ph,
             List<String> allergens,
+            List<String> traits,
             double pungencyShu,
             String source) {
         static FoodAnswer of(Food food) {
@@ -50,6 +51,9 @@ class FoodApi {
                     food.allergens().stream()
                             .map(a -> a.name().toLowerCase(Locale.ROOT))
                             .sorted()
+                            .toList(),
+                    food.traits().stream()
+                            .map(t -> t.name().toLowerCase(Locale.ROOT))
                             .toList(),
                     food.scovilleUnits(),
                     food.source());

@@ -3,7 +3,6 @@ package app.gradior.web.bench;
 import app.gradior.kitchen.Refusal;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
-import java.util.List;
 
 /** Foods as pages name them. */
 final class Foods {
@@ -12,16 +11,12 @@ final class Foods {
     /** The food of that name or id, or the first that a search finds. */
     static Food named(Catalogue catalogue, String name, String field) {
         String wanted = name.strip();
-        List<Food> exact = catalogue.foods().stream()
-                .filter(food ->
-                        food.name().equalsIgnoreCase(wanted) || food.id().equals(wanted))
-                .toList();
-        if (!exact.isEmpty()) {
-            return exact.get(0);
-        }
-        return catalogue.search(wanted).stream()
-                .filter(food -> !wanted.isEmpty())
-                .findFirst()
+        return catalogue
+                .named(wanted)
+                .or(() -> catalogue.food(wanted))
+                .or(() -> catalogue.search(wanted).stream()
+                        .filter(food -> !wanted.isEmpty())
+                        .findFirst())
                 .orElseThrow(() ->
                         Refusal.unfit(field, "“" + wanted + "” is no food of the larder: pick one from the list."));
     }

@@ -123,6 +123,7 @@ class LarderController {
                     "± " + Numbers.plain(100 * e.getValue().logSd(), 0) + " %"
                 }));
         model.addAttribute("measures", measures);
+        model.addAttribute("canBe", Trait.byHand());
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         return "larder/food";
@@ -137,6 +138,7 @@ class LarderController {
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         model.addAttribute("allergens", Allergen.values());
+        model.addAttribute("canBe", Trait.byHand());
         model.addAttribute(
                 "foods",
                 lines.catalogue(kitchen).foods().stream()
@@ -157,7 +159,14 @@ class LarderController {
             Food like = named(kitchen, typed.getOrDefault("like", ""));
             Label.Estimate estimate = label(typed).like(like);
             String name = Refusal.text("name", typed.getOrDefault("name", ""), 80);
-            Food food = made(id(kitchen, name), name, like, estimate, typed, allergens(request));
+            Food food = made(
+                    id(kitchen, name),
+                    name,
+                    like,
+                    estimate,
+                    typed,
+                    chosen(request, "allergen", Allergen.class),
+                    together(like.traits(), chosen(request, "trait", Trait.class)));
             larder.put(kitchen.id(), food);
             return "redirect:/larder/" + food.id() + "?kept";
         } catch (Refusal refusal) {
@@ -177,7 +186,16 @@ class LarderController {
         Map<String, String> typed = typed(request);
         try {
             Label.Estimate estimate = label(typed).like(food);
-            larder.put(kitchen.id(), made(food.id(), food.name(), food, estimate, typed, food.allergens()));
+            larder.put(
+                    kitchen.id(),
+                    made(
+                            food.id(),
+                            food.name(),
+                            food,
+                            estimate,
+                            typed,
+                            food.allergens(),
+                            chosen(request, "trait", Trait.class)));
             return "redirect:/larder/" + id + "?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);
@@ -197,7 +215,8 @@ class LarderController {
             Food like,
             Label.Estimate estimate,
             Map<String, String> typed,
-            Set<Allergen> allergens) {
+            Set<Allergen> allergens,
+            Set<Trait> traits) {
         String density = typed.getOrDefault("density", "");
         String ph = typed.getOrDefault("ph", "");
         String estimated = String.join(", ", estimate.estimated());
@@ -216,15 +235,14 @@ class LarderController {
                         like.measures(),
                         ph.isBlank() ? like.ph() : OptionalDouble.of(number(ph)),
                         allergens,
-                        like.traits(),
+                        traits,
                         like.scovilleUnits(),
                         "label; estimated: " + estimated));
     }
 
     private Food named(Kitchen kitchen, String name) {
-        return lines.catalogue(kitchen).foods().stream()
-                .filter(food -> food.name().equalsIgnoreCase(name.strip()))
-                .findFirst()
+        return lines.catalogue(kitchen)
+                .named(name)
                 .orElseThrow(
                         () -> Refusal.unfit("like", "“" + name + "”: pick the food it is most like from the list."));
     }
@@ -240,9 +258,7 @@ class LarderController {
         for (int i = 2; lines.catalogue(kitchen).food(id).isPresent(); i++) {
             id = stem + "-" + i;
         }
-        boolean taken = lines.catalogue(kitchen).foods().stream()
-                .anyMatch(food -> food.name().equalsIgnoreCase(name));
-        if (taken) {
+        if (lines.catalogue(kitchen).named(name).isPresent()) {
             throw Refusal.unfit("name", "There is a food called “" + name + "” already: open it and correct it.");
         }
         return id;
@@ -280,15 +296,22 @@ class LarderController {
         return typed;
     }
 
-    private static Set<Allergen> allergens(HttpServletRequest request) {
-        Set<Allergen> allergens = EnumSet.noneOf(Allergen.class);
-        String[] values = request.getParameterValues("allergen");
+    private static Set<Trait> together(Set<Trait> inherited, Set<Trait> said) {
+        EnumSet<Trait> all = EnumSet.noneOf(Trait.class);
+        all.addAll(inherited);
+        all.addAll(said);
+        return all;
+    }
+
+    private static <E extends Enum<E>> Set<E> chosen(HttpServletRequest request, String field, Class<E> type) {
+        EnumSet<E> chosen = EnumSet.noneOf(type);
+        String[] values = request.getParameterValues(field);
         if (values != null) {
             for (String value : values) {
-                allergens.add(Refusal.checked("allergen", () -> Allergen.valueOf(value)));
+                chosen.add(Refusal.checked(field, () -> Enum.valueOf(type, value)));
             }
         }
-        return allergens;
+        return chosen;
     }
 
     @PostMapping("/measures")

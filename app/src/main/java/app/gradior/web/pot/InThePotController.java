@@ -7,9 +7,12 @@ import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
+import app.gradior.kitchen.Odd;
 import app.gradior.kitchen.Refusal;
+import app.gradior.kitchen.Shelf;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
+import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,10 +35,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 class InThePotController {
     private final Batches batches;
     private final Lines lines;
+    private final Shelf shelf;
 
-    InThePotController(Batches batches, Lines lines) {
+    InThePotController(Batches batches, Lines lines, Shelf shelf) {
         this.batches = batches;
         this.lines = lines;
+        this.shelf = shelf;
     }
 
     /**
@@ -64,6 +69,31 @@ class InThePotController {
         }
     }
 
+    /** A container that was packed for longer than what is in it keeps. */
+    record Late(long id, String name, String until, String usual, String usualField) {}
+
+    private List<Late> late(Kitchen kitchen, Batch batch) {
+        Figures figures = new Figures(kitchen);
+        return Odd.tried(new ArrayList<>(), batch.name(), "", () -> shelf.tooLate(kitchen, batch))
+                .orElse(List.of())
+                .stream()
+                .map(l -> new Late(
+                        l.container().id(),
+                        l.container().name(),
+                        figures.day(l.container().useBy()),
+                        figures.day(l.usual()),
+                        l.usual().toString()))
+                .toList();
+    }
+
+    /** The dates of containers that are packed, brought to what is in them as corrected. */
+    @PostMapping("/dates")
+    String dates(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+        shelf.tooLate(kitchen, batches.batch(kitchen.id(), id))
+                .forEach(late -> shelf.date(kitchen, late.container().id(), late.usual(), ""));
+        return "redirect:/pot/" + id + "/in";
+    }
+
     /** A correction as typed. */
     record Form(String added, int line, String massG, String food) {}
 
@@ -83,6 +113,7 @@ class InThePotController {
                         .map(Food::name)
                         .sorted()
                         .toList());
+        model.addAttribute("late", late(kitchen, batch));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         return "pot/in";
@@ -147,9 +178,7 @@ class InThePotController {
         if (same) {
             return null;
         }
-        Optional<Food> found = lines.catalogue(kitchen).search(name).stream()
-                .filter(f -> f.name().equalsIgnoreCase(name.strip()))
-                .findFirst();
+        Optional<Food> found = lines.catalogue(kitchen).named(name);
         return found.map(Food::id)
                 .orElseThrow(() -> Refusal.unfit("food", "“" + name + "” is no food of the larder: choose one."));
     }

@@ -1,5 +1,6 @@
 package app.gradior.web.pot;
 
+import app.gradior.care.Caution;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
@@ -53,6 +54,8 @@ public record PotView(
         boolean onHeat,
         List<StageChip> stages,
         StageCard stage,
+        List<Caution> cautions,
+        Optional<Caution> wholePieces,
         List<EventWords.Entry> log,
         String asOf) {
 
@@ -116,6 +119,8 @@ public record PotView(
                 batch.onHeat(),
                 StageChip.all(batch, forecast, figures),
                 StageCard.of(batch, forecast, portion, figures, now),
+                batch.cautions(forecast),
+                batch.wholePieces(),
                 log(batch, forecast, figures),
                 figures.time(now));
     }

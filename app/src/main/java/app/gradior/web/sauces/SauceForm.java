@@ -258,9 +258,7 @@ record SauceForm(
         if (name.isBlank()) {
             return null;
         }
-        Optional<Food> food = catalogue.foods().stream()
-                .filter(f -> f.name().equalsIgnoreCase(name.strip()))
-                .findFirst();
+        Optional<Food> food = catalogue.named(name);
         if (food.isEmpty()) {
             faults.add(new Fault(field, "“" + name.strip() + "” is no food of the larder: pick one from the list."));
         }

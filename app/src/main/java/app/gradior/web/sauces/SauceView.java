@@ -87,9 +87,7 @@ final class SauceView {
         if (line.isBlank()) {
             return new Row(index, line.text(), line.food(), line.grams(), line.stage(), "", "", "", "", "");
         }
-        Optional<Food> food = lines.catalogue(kitchen).foods().stream()
-                .filter(f -> f.name().equalsIgnoreCase(line.food().strip()))
-                .findFirst();
+        Optional<Food> food = lines.catalogue(kitchen).named(line.food());
         double massG = Numbers.parse(line.grams()).orElse(-1);
         Lines.Typed typed = new Lines.Typed(
                 line.text(), food.map(Food::id).orElse(null), massG > 0 && massG <= 100_000 ? massG : null);

@@ -159,9 +159,8 @@ class SaucesController {
     @PostMapping("/remember")
     @ResponseBody
     String remember(@ModelAttribute("kitchen") Kitchen kitchen, @RequestParam String text, @RequestParam String food) {
-        Food picked = lines.catalogue(kitchen).foods().stream()
-                .filter(f -> f.name().equalsIgnoreCase(food.strip()))
-                .findFirst()
+        Food picked = lines.catalogue(kitchen)
+                .named(food)
                 .orElseThrow(() -> Refusal.unfit("food", "Pick a food of the larder first."));
         String words = lines.foodWords(kitchen, text);
         larder.remember(kitchen, words, picked.id());
