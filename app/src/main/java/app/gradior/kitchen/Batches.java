@@ -11,6 +11,8 @@ import app.gradior.store.LogMapper;
 import app.gradior.store.PlanMapper;
 import app.gradior.store.Rows.BatchRow;
 import app.gradior.store.Rows.EventRow;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -58,6 +60,11 @@ public class Batches {
     private final Lessons lessons;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
+    /** By their texts: the foods in them are told by their content. */
+    private final Cache<String, BatchPlan> plansRead = Caffeine.newBuilder()
+            .maximumWeight(50_000_000)
+            .weigher((String text, BatchPlan plan) -> text.length())
+            .build();
 
     Batches(
             BatchMapper batches,
@@ -396,11 +403,24 @@ public class Batches {
                 row.sauceId(),
                 row.sauceVersion(),
                 row.name(),
-                json.plan(row.plan(), foods.of(row.kitchenId())),
+                plan(row),
                 Batch.State.valueOf(row.state()),
                 row.startedAt().toInstant(ZoneOffset.UTC),
                 row.finishedAt() == null ? null : row.finishedAt().toInstant(ZoneOffset.UTC),
                 events);
+    }
+
+    /** A plan that is understood never changes: it is read once for all who ask soon. */
+    private BatchPlan plan(BatchRow row) {
+        BatchPlan known = plansRead.getIfPresent(row.plan());
+        if (known != null) {
+            return known;
+        }
+        BatchPlan plan = json.plan(row.plan(), foods.of(row.kitchenId()));
+        if (json.isUnderstood(row.plan())) {
+            plansRead.put(row.plan(), plan);
+        }
+        return plan;
     }
 
     /** Live batches by their plans alone, for those who ask what is on and not what happened. */
@@ -408,6 +428,20 @@ public class Batches {
         List<Odd> odd = new ArrayList<>();
         return batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0).stream()
                 .flatMap(row -> Odd.tried(odd, row.name(), "", () -> batch(row, List.of())).stream())
+                .toList();
+    }
+
+    /**
+     * What every live batch has.
+     *
+     * @param lastEntry id of the latest entry of its log: another one means that something changed
+     */
+    public record Head(long id, String name, long lastEntry) {}
+
+    /** All that are on, the latest first, without a look into their plans and logs. */
+    public List<Head> liveHeads(long kitchenId) {
+        return batches.heads(kitchenId, Batch.State.LIVE.name(), ALL).stream()
+                .map(row -> new Head(row.id(), row.name(), row.lastEntry()))
                 .toList();
     }
 

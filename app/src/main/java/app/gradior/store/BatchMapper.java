@@ -68,6 +68,18 @@ public interface BatchMapper {
             @Param("most") int most,
             @Param("skip") int skip);
 
+    /** Batches in a state by what tells whether anything of them changed. */
+    @Select("""
+            select b.id, b.name, coalesce(max(e.id), 0) as last_entry from batch b
+            left join batch_event e on e.kitchen_id = b.kitchen_id and e.batch_id = b.id
+            where b.kitchen_id = #{kitchenId} and b.state = #{state}
+            group by b.id, b.name, b.started_at order by b.started_at desc, b.id desc limit #{most}
+            """)
+    List<HeadRow> heads(@Param("kitchenId") long kitchenId, @Param("state") String state, @Param("most") int most);
+
+    /** A batch's name and the id of its latest event, 0 for none. */
+    record HeadRow(long id, String name, long lastEntry) {}
+
     @Select(BATCH + "order by b.started_at desc, b.id desc limit #{most} offset #{skip}")
     List<BatchRow> all(@Param("kitchenId") long kitchenId, @Param("most") int most, @Param("skip") int skip);
 

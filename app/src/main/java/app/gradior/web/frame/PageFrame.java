@@ -24,13 +24,13 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 class PageFrame {
     private final Kitchens kitchens;
     private final Batches batches;
-    private final Forecasts forecasts;
+    private final LivePots live;
     private final CoolingNow cooling;
 
-    PageFrame(Kitchens kitchens, Batches batches, Forecasts forecasts, CoolingNow cooling) {
+    PageFrame(Kitchens kitchens, Batches batches, LivePots live, CoolingNow cooling) {
         this.kitchens = kitchens;
         this.batches = batches;
-        this.forecasts = forecasts;
+        this.live = live;
         this.cooling = cooling;
     }
 
@@ -70,12 +70,13 @@ class PageFrame {
     }
 
     /** What wants hands first; the pots' own pages show the live ones themselves. */
-    private List<Chip> strip(Kitchen kitchen, Figures figures, boolean live) {
+    private List<Chip> strip(Kitchen kitchen, Figures figures, boolean others) {
         List<Odd> odd = new ArrayList<>();
         List<Chip> chips = new ArrayList<>();
-        for (Batch batch : live ? batches.live(kitchen.id(), odd) : List.<Batch>of()) {
-            Odd.tried(odd, batch.name(), "/pot/" + batch.id(), () -> chip(kitchen, figures, batch))
-                    .ifPresent(chips::add);
+        if (others) {
+            LivePots.All all = live.of(kitchen, odd);
+            all.on().stream().map(on -> chip(figures, on)).forEach(chips::add);
+            all.waiting().stream().map(PageFrame::chip).forEach(chips::add);
         }
         cooling.of(kitchen, odd).forEach(now -> chips.add(chip(now, figures)));
         odd.forEach(o -> chips.add(
@@ -104,8 +105,14 @@ class PageFrame {
                 Math.max(0, left));
     }
 
-    private Chip chip(Kitchen kitchen, Figures figures, Batch batch) {
-        Forecast forecast = forecasts.now(kitchen, batch);
+    /** One that is reckoned for the next look. */
+    private static Chip chip(Batches.Head head) {
+        return new Chip("/pot/" + head.id(), head.id(), head.name(), "…", "is being reckoned", false, Double.MAX_VALUE);
+    }
+
+    private Chip chip(Figures figures, LivePots.On on) {
+        Batch batch = on.batch();
+        Forecast forecast = on.forecast();
         Prompt prompt = batches.prompt(batch, forecast, batches.now());
         String left = forecast.finish()
                 .map(f -> figures.minutes(f.minutesFrom(forecast.nowMinute()).middle()))

@@ -1,6 +1,6 @@
 package app.gradior.web.hob;
 
-import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Prompt;
 import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.ClockPlans;
@@ -9,9 +9,10 @@ import app.gradior.kitchen.Odd;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Shelf;
 import app.gradior.web.frame.Figures;
-import app.gradior.web.frame.Forecasts;
+import app.gradior.web.frame.LivePots;
 import app.gradior.web.plan.DayView;
-import app.gradior.web.pot.PotView;
+import app.gradior.web.pot.PotAnswers;
+import app.gradior.web.pot.StageCard;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -29,14 +30,14 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 @Controller
 class HobController {
     private final Batches batches;
-    private final Forecasts forecasts;
+    private final LivePots live;
     private final SauceBook book;
     private final ClockPlans clocks;
     private final Shelf shelf;
 
-    HobController(Batches batches, Forecasts forecasts, SauceBook book, ClockPlans clocks, Shelf shelf) {
+    HobController(Batches batches, LivePots live, SauceBook book, ClockPlans clocks, Shelf shelf) {
         this.batches = batches;
-        this.forecasts = forecasts;
+        this.live = live;
         this.book = book;
         this.clocks = clocks;
         this.shelf = shelf;
@@ -54,14 +55,15 @@ class HobController {
     String hob(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
         Figures figures = new Figures(kitchen);
         List<Odd> odd = new ArrayList<>();
-        List<PotView> pots = batches.live(kitchen.id(), odd).stream()
-                .flatMap(batch ->
-                        Odd.tried(odd, batch.name(), "/pot/" + batch.id(), () -> view(kitchen, figures, batch))
-                                .stream())
-                .sorted(Comparator.comparing((PotView pot) -> !pot.prompt().urgent())
-                        .thenComparingDouble(PotView::handsInMin))
-                .toList();
-        model.addAttribute("pots", pots);
+        LivePots.All all = live.of(kitchen, odd);
+        model.addAttribute(
+                "pots",
+                all.on().stream()
+                        .map(on -> card(figures, on))
+                        .sorted(Comparator.comparing((Card pot) -> !pot.prompt().urgent())
+                                .thenComparingDouble(Card::handsInMin))
+                        .toList());
+        model.addAttribute("waiting", all.waiting());
         clocks.all(kitchen, odd).stream().findFirst().ifPresent(day -> {
             model.addAttribute("day", new DayView(day, figures));
             model.addAttribute("clock", DayView.drawing(day, figures));
@@ -100,14 +102,29 @@ class HobController {
                 .toList();
     }
 
-    private PotView view(Kitchen kitchen, Figures figures, Batch batch) {
-        Forecast forecast = forecasts.now(kitchen, batch);
-        return PotView.of(
-                batch,
-                forecast,
-                batches.prompt(batch, forecast, batches.now()),
-                Optional.empty(),
-                figures,
-                batches.now());
+    /** A live pot on the hob. */
+    record Card(
+            long id,
+            String name,
+            String potName,
+            String started,
+            Prompt prompt,
+            PotAnswers answers,
+            int stages,
+            StageCard stage,
+            double handsInMin) {}
+
+    private Card card(Figures figures, LivePots.On on) {
+        Batch batch = on.batch();
+        return new Card(
+                batch.id(),
+                batch.name(),
+                batch.plan().pot().name(),
+                figures.time(batch.startedAt()),
+                batches.prompt(batch, on.forecast(), batches.now()),
+                PotAnswers.of(batch, on.forecast(), figures),
+                batch.plan().course().size(),
+                StageCard.of(batch, on.forecast(), Optional.empty(), figures, batches.now()),
+                on.forecast().handsInMinutes());
     }
 }

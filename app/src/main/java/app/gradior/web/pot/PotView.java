@@ -26,8 +26,6 @@ import java.util.stream.Collectors;
 
 /**
  * A pot as a page shows it: the three answers, the drawings, what to do and what happened.
- *
- * @param handsInMin minutes until hands are wanted, for sorting; very large when there is no end in sight
  */
 public record PotView(
         long id,
@@ -36,16 +34,7 @@ public record PotView(
         String started,
         Prompt prompt,
         String next,
-        String stepHot,
-        String stepServed,
-        String servedTread,
-        String servedTemp,
-        String yieldFigure,
-        String yieldUnit,
-        String yieldBand,
-        String leftFigure,
-        String leftBand,
-        double handsInMin,
+        PotAnswers answers,
         String lossLine,
         String stair,
         String section,
@@ -72,15 +61,10 @@ public record PotView(
             Optional<Batch.NextPortion> portion,
             Figures figures,
             Instant now) {
-        Band left =
-                forecast.finish().map(f -> f.minutesFrom(forecast.nowMinute())).orElse(new Band(1e9, 1e9, 1e9));
-        boolean known = forecast.finish().isPresent();
-        boolean open = forecast.finish().map(Forecast.Finish::highIsOpen).orElse(true);
         double startMm = batch.plan()
                 .pot()
                 .shape()
                 .levelMm(forecast.stageStartMl20c() * SpecificVolume.expansion(hottest(forecast)));
-        Band yield = forecast.finish().map(Forecast.Finish::volumeMl20c).orElse(forecast.volumeMl20c());
         OptionalDouble stopMm = forecast.stageEnd()
                 .map(end -> OptionalDouble.of(end.levelMm().middle()))
                 .orElse(OptionalDouble.empty());
@@ -93,22 +77,11 @@ public record PotView(
                 figures.time(batch.startedAt()),
                 prompt,
                 next(batch, forecast, figures),
-                figures.step(forecast.stepHot().middle()),
-                figures.step(forecast.stepServed().middle()),
-                liquid(forecast)
-                        ? Stair.Tread.of(forecast.stepServed().middle()).label()
-                        : "nothing liquid yet",
-                figures.temp(batch.plan().servedC()),
-                figures.volumeFigure(yield.middle()),
-                figures.volumeUnit(yield.middle()),
-                figures.volumeBand(yield),
-                known ? Numbers.plain(left.middle(), 0) : "—",
-                known ? figures.minutesBand(left, open) : "not as it is set now",
-                forecast.handsInMinutes(),
+                PotAnswers.of(batch, forecast, figures),
                 lossLine(forecast, figures),
                 StairDrawing.draw(
-                        liquid(forecast) ? forecast.stepHot().middle() : THINNEST.middle(),
-                        liquid(forecast) ? forecast.stepServed() : THINNEST,
+                        PotAnswers.liquid(forecast) ? forecast.stepHot().middle() : THINNEST.middle(),
+                        PotAnswers.liquid(forecast) ? forecast.stepServed() : THINNEST,
                         batch.plan().targetStep(),
                         pot,
                         table),
@@ -125,10 +98,6 @@ public record PotView(
                 figures.time(now));
     }
 
-    private static boolean liquid(Forecast forecast) {
-        return !Double.isNaN(forecast.stepServed().middle());
-    }
-
     private static double hottest(Forecast forecast) {
         return Double.isNaN(forecast.boilingC().middle())
                 ? 100
@@ -137,10 +106,10 @@ public record PotView(
 
     private static String lossLine(Forecast forecast, Figures figures) {
         String inPot = figures.mass(forecast.massG().middle()) + " in the pot"
-                + (liquid(forecast)
+                + (PotAnswers.liquid(forecast)
                         ? ", salt " + Numbers.fixed(forecast.saltPercent().middle(), 1) + " %."
                         : ".");
-        if (!liquid(forecast)) {
+        if (!PotAnswers.liquid(forecast)) {
             return inPot;
         }
         return figures.mass(Math.max(0, forecast.lossGPerMin().middle())) + " a minute leaves now. Boils at "

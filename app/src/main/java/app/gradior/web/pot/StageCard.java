@@ -45,7 +45,8 @@ public record StageCard(
     /** A portion of slurry, as the form takes it. */
     public record Pour(String starch, String starchG, String liquidG, String how) {}
 
-    static StageCard of(
+    /** The card of a batch at a moment. */
+    public static StageCard of(
             Batch batch, Forecast forecast, Optional<Batch.NextPortion> portion, Figures figures, Instant now) {
         List<BatchPlan.PlanStage> course = batch.plan().course();
         int at = batch.stage();

@@ -1,0 +1,45 @@
+package app.gradior.web.pot;
+
+import app.gradior.estimate.Band;
+import app.gradior.estimate.Forecast;
+import app.gradior.kitchen.Batch;
+import app.gradior.measure.Numbers;
+import app.gradior.texture.Stair;
+import app.gradior.web.frame.Figures;
+
+/** The three answers about a pot, in words and figures: how thick it is and will be served, what it gives, when it comes off. */
+public record PotAnswers(
+        String stepHot,
+        String stepServed,
+        String servedTread,
+        String servedTemp,
+        String yieldFigure,
+        String yieldUnit,
+        String yieldBand,
+        String leftFigure,
+        String leftBand) {
+    /** The answers of that forecast. */
+    public static PotAnswers of(Batch batch, Forecast forecast, Figures figures) {
+        Band left =
+                forecast.finish().map(f -> f.minutesFrom(forecast.nowMinute())).orElse(new Band(1e9, 1e9, 1e9));
+        boolean known = forecast.finish().isPresent();
+        boolean open = forecast.finish().map(Forecast.Finish::highIsOpen).orElse(true);
+        Band yield = forecast.finish().map(Forecast.Finish::volumeMl20c).orElse(forecast.volumeMl20c());
+        return new PotAnswers(
+                figures.step(forecast.stepHot().middle()),
+                figures.step(forecast.stepServed().middle()),
+                liquid(forecast)
+                        ? Stair.Tread.of(forecast.stepServed().middle()).label()
+                        : "nothing liquid yet",
+                figures.temp(batch.plan().servedC()),
+                figures.volumeFigure(yield.middle()),
+                figures.volumeUnit(yield.middle()),
+                figures.volumeBand(yield),
+                known ? Numbers.plain(left.middle(), 0) : "—",
+                known ? figures.minutesBand(left, open) : "not as it is set now");
+    }
+
+    static boolean liquid(Forecast forecast) {
+        return !Double.isNaN(forecast.stepServed().middle());
+    }
+}
