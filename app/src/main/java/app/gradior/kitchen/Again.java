@@ -1,6 +1,12 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchTelling;
+import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
+import app.gradior.finding.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.EndKind;

@@ -1,6 +1,9 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.BatchPlan;
 import app.gradior.batch.Understood;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
@@ -96,18 +99,18 @@ public class AlreadyOn {
                         ? sauce.name()
                         : readings.get(0).food().orElseThrow().name()
                 : question.name();
-        BatchPlan plan = BatchPlan.hot(
-                        readings.stream().map(AlreadyOn::unwatched).toList(),
-                        sauce != null ? sauce.draft().texture() : Texture.CHUNKY,
-                        0,
-                        BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
-                        new Heat(
-                                Refusal.checked("look", () -> Look.ofKey(question.look())),
-                                Refusal.checked("lid", () -> LidState.ofKey(question.lid()))),
-                        kitchen.altitudeM(),
-                        question.targetStep(),
-                        question.servedC())
-                .known(ware, pot, ware.burner(question.burnerId()), question.sauceId());
+        BatchPlan hot = BatchPlan.hot(
+                readings.stream().map(AlreadyOn::unwatched).toList(),
+                sauce != null ? sauce.draft().texture() : Texture.CHUNKY,
+                0,
+                BatchPlan.PlanPot.of(pot.name(), pot.shape(), pot.emptyG(), pot.material()),
+                new Heat(
+                        Refusal.checked("look", () -> Look.ofKey(question.look())),
+                        Refusal.checked("lid", () -> LidState.ofKey(question.lid()))),
+                kitchen.altitudeM(),
+                question.targetStep(),
+                question.servedC());
+        BatchPlan plan = ware.known(hot, pot, ware.burner(question.burnerId()), question.sauceId());
         return batches.start(
                 kitchen,
                 name,

@@ -1,9 +1,15 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchTelling;
+import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
+import app.gradior.finding.Refusal;
 import app.gradior.store.BatchMapper;
 import app.gradior.store.Inserted;
 import app.gradior.store.KitchenMapper;
@@ -575,7 +581,7 @@ public class Batches {
             batches.understandPlan(kitchenId, batchId, json.write(batch.plan()));
         }
         for (BatchEvent event : batch.events()) {
-            if (Understanding.needed(event.body()) && event.isUnderstood()) {
+            if (event.body().linesIn() > 0 && event.isUnderstood()) {
                 foods.keep(kitchenId, event.understood());
                 batches.understandEvent(kitchenId, event.id(), json.write(event.understood()));
             }

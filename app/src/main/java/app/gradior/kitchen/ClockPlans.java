@@ -1,5 +1,7 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchPlan;
 import app.gradior.clock.ClockPlan;
 import app.gradior.clock.Task;
 import app.gradior.estimate.StageBands;

@@ -1,5 +1,8 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
+import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.BatchStory;
 import app.gradior.larder.Catalogue;

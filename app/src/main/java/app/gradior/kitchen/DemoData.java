@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
 import app.gradior.care.Storage;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;

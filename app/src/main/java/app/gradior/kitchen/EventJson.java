@@ -1,6 +1,9 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
+import app.gradior.finding.Refusal;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;

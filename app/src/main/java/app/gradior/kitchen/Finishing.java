@@ -1,5 +1,9 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchTelling;
+import app.gradior.batch.EventBody;
 import app.gradior.care.ShelfLife;
 import app.gradior.care.Storage;
 import app.gradior.clock.Cooling;

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.store.Rows.KitchenRow;

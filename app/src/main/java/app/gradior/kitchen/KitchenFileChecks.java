@@ -1,6 +1,11 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.KitchenFile.BatchOut;
 import app.gradior.kitchen.KitchenFile.EventOut;
@@ -452,7 +457,7 @@ final class KitchenFileChecks {
         }
 
         private void understood(String at, EventBody body, EventOut e) {
-            int expected = Understanding.lines(body);
+            int expected = body.linesIn();
             putIn.put(e.clientKey(), body instanceof EventBody.Corrected ? 0 : expected);
             JsonNode kept = e.understood();
             if (kept == null) {

@@ -1,5 +1,7 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.KitchenFile.BatchOut;
 import app.gradior.kitchen.KitchenFile.KitchenOut;
 import app.gradior.kitchen.KitchenFile.PlanOut;

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.finding.Refusal;
 import app.gradior.store.KitMapper;
 import app.gradior.store.Rows.BurnerRow;
 import app.gradior.store.Rows.JarRow;

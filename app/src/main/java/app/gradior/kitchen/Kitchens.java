@@ -3,6 +3,8 @@ package app.gradior.kitchen;
 import app.gradior.access.DoorWord;
 import app.gradior.access.Passwords;
 import app.gradior.access.SignIn;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.store.Inserted;
 import app.gradior.store.KitchenMapper;

@@ -1,5 +1,8 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchTelling;
+import app.gradior.batch.EventBody;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
@@ -7,6 +10,7 @@ import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Learning;
+import app.gradior.finding.Refusal;
 import app.gradior.store.LessonMapper;
 import app.gradior.store.Rows.LessonRow;
 import java.time.Instant;

@@ -1,9 +1,14 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.IngredientInput;
+import app.gradior.finding.Refusal;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.Numbers;
+import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -70,6 +75,40 @@ public class Lines {
         Food food =
                 foodId != null ? food(kitchen, foodId, "food") : reading.food().orElse(null);
         return food == null || massG == null ? reading : LineReading.corrected(typed.text(), food, massG);
+    }
+
+    /** Reads an ingredient as programs name it; the field is its path in the request. */
+    public LineReading read(Kitchen kitchen, IngredientInput input, String field) {
+        String line = input.line();
+        String food = input.food();
+        Double massG = input.massG();
+        if (line != null) {
+            if (food != null || massG != null) {
+                throw Refusal.unfit(field, "give either a line, or a food and its massG, not both");
+            }
+            if (line.length() > 300) {
+                throw Refusal.unfit(field + ".line", "a line has at most 300 characters");
+            }
+            LineReading reading = read(kitchen, line);
+            if (!reading.usable()) {
+                throw Refusal.unfit(field + ".line", "no food found in '" + line + "': name a food of /api/v1/foods");
+            }
+            return reading;
+        }
+        if (food == null || massG == null) {
+            throw Refusal.unfit(field, "give either a line, or a food and its massG");
+        }
+        double grams = Refusal.inRange(field + ".massG", massG, 0, MOST_G, " g");
+        String amount = Numbers.plain(grams, 1) + " g";
+        return new LineReading(
+                amount + " " + food,
+                Optional.of(food(kitchen, food, field + ".food")),
+                grams,
+                0,
+                LineReading.Sureness.SURE,
+                amount,
+                List.of(),
+                "");
     }
 
     /** The words of a line that name its food. */

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.finding.Refusal;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;

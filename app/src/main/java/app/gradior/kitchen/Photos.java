@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.finding.Refusal;
 import app.gradior.store.Inserted;
 import app.gradior.store.PhotoMapper;
 import app.gradior.store.Rows.PhotoRow;

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.BatchPlan;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Band;
 import app.gradior.larder.Catalogue;

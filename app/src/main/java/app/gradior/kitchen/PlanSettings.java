@@ -1,6 +1,7 @@
 package app.gradior.kitchen;
 
 import app.gradior.estimate.Prior;
+import app.gradior.finding.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;

@@ -1,11 +1,13 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.BatchPlan;
 import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
 import app.gradior.care.ShelfLife;
 import app.gradior.care.StageCautions;
 import app.gradior.care.Storage;
 import app.gradior.estimate.StageBands;
+import app.gradior.finding.Refusal;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.finding.Refusal;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;

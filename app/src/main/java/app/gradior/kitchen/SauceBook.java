@@ -1,5 +1,7 @@
 package app.gradior.kitchen;
 
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.School;

@@ -1,5 +1,7 @@
 package app.gradior.kitchen;
 
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.Numbers;

@@ -1,7 +1,10 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Batch;
 import app.gradior.care.ShelfLife;
 import app.gradior.care.Storage;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.store.Inserted;
 import app.gradior.store.Rows.ContainerRow;
 import app.gradior.store.Rows.KeptRow;

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.finding.Refusal;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;

@@ -1,6 +1,7 @@
 package app.gradior.kitchen;
 
 import app.gradior.access.Hashes;
+import app.gradior.finding.Refusal;
 import app.gradior.store.KitchenMapper;
 import app.gradior.store.Rows.TokenRow;
 import java.security.SecureRandom;

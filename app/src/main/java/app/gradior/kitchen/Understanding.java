@@ -1,6 +1,9 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.EventBody;
+import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
+import app.gradior.finding.Refusal;
 import app.gradior.larder.StarchKind;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,19 +19,6 @@ class Understanding {
         this.lines = lines;
     }
 
-    /** How many lines an event says of that they went in; 0 when there is nothing to understand. */
-    static int lines(EventBody body) {
-        if (body instanceof EventBody.Added added) {
-            return added.ingredients().size();
-        }
-        return body instanceof EventBody.Slurry ? 2 : body instanceof EventBody.Corrected ? 1 : 0;
-    }
-
-    /** Whether an event says of something that it went in, so that it has to be understood. */
-    static boolean needed(EventBody body) {
-        return lines(body) > 0;
-    }
-
     /**
      * What an event put into the pot, line by line; empty for one that put nothing in.
      *
@@ -40,7 +30,7 @@ class Understanding {
             List<Understood> understood = new ArrayList<>();
             for (int i = 0; i < added.ingredients().size(); i++) {
                 understood.add(
-                        Understood.of(added.ingredients().get(i).read(lines, kitchen, "ingredients[" + i + "]")));
+                        Understood.of(lines.read(kitchen, added.ingredients().get(i), "ingredients[" + i + "]")));
             }
             return understood;
         }
@@ -49,8 +39,8 @@ class Understanding {
                     .powder(StarchKind.ofKey(slurry.starch()))
                     .id();
             return List.of(
-                    Understood.of(new IngredientInput(null, powder, slurry.starchG()).read(lines, kitchen, "starch")),
-                    Understood.of(new IngredientInput(null, "water", slurry.liquidG()).read(lines, kitchen, "liquid")));
+                    Understood.of(lines.read(kitchen, new IngredientInput(null, powder, slurry.starchG()), "starch")),
+                    Understood.of(lines.read(kitchen, new IngredientInput(null, "water", slurry.liquidG()), "liquid")));
         }
         if (body instanceof EventBody.Corrected corrected) {
             Understood recorded = before.apply(corrected);

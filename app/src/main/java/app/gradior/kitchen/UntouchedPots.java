@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.EventBody;
 import app.gradior.store.KitchenMapper;
 import java.time.Duration;
 import java.util.concurrent.TimeUnit;

@@ -1,8 +1,10 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.BatchPlan;
 import app.gradior.estimate.Learning;
 import app.gradior.estimate.Learning.Evidence;
 import app.gradior.estimate.Prior;
+import app.gradior.finding.Refusal;
 import app.gradior.store.Rows.BurnerRow;
 import app.gradior.store.Rows.LessonRow;
 import app.gradior.store.Rows.WaterTestRow;
@@ -89,6 +91,20 @@ public record Ware(
             }
         }
         return new Known(Learning.body(evidence), evidence.size(), 0);
+    }
+
+    /**
+     * A plan on a burner of the kit, with what water tests and batches taught of it and of the sauce.
+     *
+     * @param sauceId 0 for no sauce of the book
+     */
+    public BatchPlan known(BatchPlan plan, KitchenKit.KitPot in, Optional<BurnerRow> burner, long sauceId) {
+        Known pair = pair(in, burner);
+        return plan.on(
+                burner.map(BurnerRow::name).orElse(null),
+                burner.map(BurnerRow::netPowerW).orElse(null),
+                pair.any() ? (Double) pair.learnt().factor() : null,
+                prior(in, burner, sauceId));
     }
 
     /** What is believed of a sauce in a pot on a burner before anything is read; the pair's factor is the pot's. */

@@ -1,6 +1,7 @@
 package app.gradior.kitchen;
 
 import app.gradior.estimate.WaterTest;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.simmer.Heat;

@@ -6,9 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.ApplicationTest;
 import app.gradior.Foods;
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.MeasureSystem;

@@ -4,7 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.gradior.ApplicationTest;
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
+import app.gradior.batch.IngredientInput;
 import app.gradior.care.Storage;
+import app.gradior.finding.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.EndKind;

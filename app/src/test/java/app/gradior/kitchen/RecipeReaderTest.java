@@ -3,6 +3,7 @@ package app.gradior.kitchen;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.gradior.finding.Refusal;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Stream;

@@ -3,6 +3,7 @@ package app.gradior.kitchen;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.gradior.finding.Fault;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.sauce.EndKind;

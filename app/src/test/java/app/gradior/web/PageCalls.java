@@ -7,9 +7,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import app.gradior.ApplicationTest;
 import app.gradior.Foods;
+import app.gradior.batch.BatchPlan;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Kitchens;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.Texture;

@@ -1,5 +1,6 @@
 package app.gradior.simmer;
 
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
@@ -33,5 +34,17 @@ public final class BoiledDown {
         SimmerRun run = new SimmerRun(mixture, wide, heat, 1, ROOM_C);
         boolean reached = run.advanceUntil(r -> r.massG() - wantedG, LONGEST_S) == SimmerRun.End.REACHED;
         return reached ? Optional.of(run.mixture()) : Optional.empty();
+    }
+
+    /**
+     * The same.
+     *
+     * @throws Refusal of the field evaporatedG when there is not that much to lose
+     */
+    public static Mixture evaporated(Mixture mixture, double evaporatedG) {
+        Refusal.inRange("evaporatedG", evaporatedG, 0, 1e6, " g");
+        return by(mixture, evaporatedG)
+                .orElseThrow(() -> Refusal.unfit(
+                        "evaporatedG", "evaporatedG is " + evaporatedG + " g: the mixture has not that much to lose"));
     }
 }

@@ -1,11 +1,11 @@
 package app.gradior.web.account;
 
-import app.gradior.kitchen.Fault;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenFileReader;
 import app.gradior.kitchen.KitchenFileWriter;
 import app.gradior.kitchen.Kitchens;
-import app.gradior.kitchen.Refusal;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import jakarta.servlet.http.HttpServletResponse;

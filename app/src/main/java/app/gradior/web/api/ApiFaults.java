@@ -1,9 +1,9 @@
 package app.gradior.web.api;
 
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.CannotReckon;
 import app.gradior.kitchen.EventJson;
-import app.gradior.kitchen.Fault;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.TooMuch;
 import app.gradior.web.guard.DatabaseAway;
 import app.gradior.web.guard.Problems;

@@ -1,17 +1,17 @@
 package app.gradior.web.api;
 
+import app.gradior.batch.IngredientInput;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Mixtures;
-import app.gradior.kitchen.Refusal;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
+import app.gradior.simmer.BoiledDown;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
@@ -43,7 +43,7 @@ public final class ApiModel {
             }
             List<LineReading> readings = new ArrayList<>();
             for (int i = 0; i < ingredients.size(); i++) {
-                readings.add(ingredients.get(i).read(lines, kitchen, path + "ingredients[" + i + "]"));
+                readings.add(lines.read(kitchen, ingredients.get(i), path + "ingredients[" + i + "]"));
             }
             return new Ingredients(readings, Boolean.TRUE.equals(blended) ? Texture.SMOOTH : Texture.CHUNKY);
         }
@@ -58,7 +58,7 @@ public final class ApiModel {
             if (!(all.massG() > 0)) {
                 throw Refusal.unfit(path + "ingredients", "these ingredients weigh nothing: give amounts");
             }
-            return Mixtures.evaporated(all, evaporated(path));
+            return BoiledDown.evaporated(all, evaporated(path));
         }
     }
 

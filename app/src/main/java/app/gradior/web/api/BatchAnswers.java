@@ -1,11 +1,11 @@
 package app.gradior.web.api;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.EventJson;
 import java.time.Instant;
 import java.time.OffsetDateTime;

@@ -3,20 +3,20 @@ package app.gradior.web.api;
 import static app.gradior.web.api.ApiModel.need;
 import static app.gradior.web.api.ApiModel.needed;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchPlan;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Lines;
 import app.gradior.kitchen.Odd;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Tokens;
 import app.gradior.kitchen.Ware;
@@ -226,7 +226,7 @@ class BatchApi {
                 Refusal.inRange("targetStep", need("targetStep", step), 1, 9, ""),
                 Refusal.inRange("servedC", need("servedC", servedC), -20, 110, " °C"));
         Optional<BurnerRow> burner = burner(ware, wanted, kitPot.isPresent());
-        return kitPot.map(p -> plan.known(ware, p, burner, sauce == null ? 0 : sauce.id()))
+        return kitPot.map(p -> ware.known(plan, p, burner, sauce == null ? 0 : sauce.id()))
                 .orElse(plan);
     }
 

@@ -3,15 +3,15 @@ package app.gradior.web.api;
 import static app.gradior.web.api.ApiModel.need;
 import static app.gradior.web.api.ApiModel.needed;
 
+import app.gradior.batch.IngredientInput;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Prior;
 import app.gradior.estimate.ReductionForecast;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.BoilingPoint;
-import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Tokens;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;

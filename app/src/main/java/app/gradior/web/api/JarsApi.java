@@ -3,7 +3,7 @@ package app.gradior.web.api;
 import static app.gradior.web.api.ApiModel.need;
 import static app.gradior.web.api.ApiModel.needed;
 
-import app.gradior.kitchen.Refusal;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Tokens;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.JarFilling;

@@ -1,12 +1,12 @@
 package app.gradior.web.api;
 
 import app.gradior.estimate.Band;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.PlanAnswer;
 import app.gradior.kitchen.PlanDraft;
 import app.gradior.kitchen.Planning;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.StagePlan;
 import app.gradior.kitchen.Tokens;

@@ -3,11 +3,11 @@ package app.gradior.web.api;
 import static app.gradior.web.api.ApiModel.need;
 import static app.gradior.web.api.ApiModel.needed;
 
+import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.BoilingPoint;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Tokens;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;

@@ -1,9 +1,9 @@
 package app.gradior.web.bench;
 
 import app.gradior.care.Cautions;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Refusal;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;

@@ -1,12 +1,12 @@
 package app.gradior.web.bench;
 
+import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.BoilingPoint;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;

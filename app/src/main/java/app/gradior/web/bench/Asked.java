@@ -1,6 +1,6 @@
 package app.gradior.web.bench;
 
-import app.gradior.kitchen.Refusal;
+import app.gradior.finding.Refusal;
 import app.gradior.measure.Numbers;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletRequest;

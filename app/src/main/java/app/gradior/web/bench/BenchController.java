@@ -1,9 +1,9 @@
 package app.gradior.web.bench;
 
-import app.gradior.kitchen.Fault;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Refusal;
 import app.gradior.larder.Food;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;

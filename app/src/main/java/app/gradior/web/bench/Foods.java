@@ -1,6 +1,6 @@
 package app.gradior.web.bench;
 
-import app.gradior.kitchen.Refusal;
+import app.gradior.finding.Refusal;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 

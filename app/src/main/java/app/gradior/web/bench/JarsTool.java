@@ -1,8 +1,8 @@
 package app.gradior.web.bench;
 
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Refusal;
 import app.gradior.measure.Numbers;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.JarFilling;

@@ -1,7 +1,7 @@
 package app.gradior.web.bench;
 
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
 import app.gradior.solve.Thickening;

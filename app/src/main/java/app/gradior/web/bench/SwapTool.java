@@ -1,8 +1,8 @@
 package app.gradior.web.bench;
 
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Refusal;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;

@@ -1,7 +1,7 @@
 package app.gradior.web.frame;
 
+import app.gradior.batch.BatchEvent;
 import app.gradior.kitchen.BatchChanged;
-import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.Tokens;
 import java.io.IOException;
 import java.util.ArrayDeque;

@@ -1,7 +1,7 @@
 package app.gradior.web.frame;
 
+import app.gradior.batch.Batch;
 import app.gradior.estimate.Forecast;
-import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.web.guard.Quotas;

@@ -1,8 +1,8 @@
 package app.gradior.web.frame;
 
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.CannotReckon;
-import app.gradior.kitchen.Fault;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.TooMuch;
 import app.gradior.web.guard.DatabaseAway;
 import app.gradior.web.guard.PlainAnswer;

@@ -1,8 +1,8 @@
 package app.gradior.web.frame;
 
+import app.gradior.batch.Batch;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
-import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.CoolingNow;
 import app.gradior.kitchen.Kitchen;

@@ -1,7 +1,7 @@
 package app.gradior.web.guard;
 
-import app.gradior.kitchen.Fault;
-import app.gradior.kitchen.Refusal;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,6 +1,6 @@
 package app.gradior.web.guard;
 
-import app.gradior.kitchen.Fault;
+import app.gradior.finding.Fault;
 import app.gradior.kitchen.Tokens;
 import app.gradior.kitchen.TooMuch;
 import app.gradior.store.Rows.TokenRow;

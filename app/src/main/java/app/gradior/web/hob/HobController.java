@@ -1,7 +1,7 @@
 package app.gradior.web.hob;
 
+import app.gradior.batch.Batch;
 import app.gradior.estimate.Prompt;
-import app.gradior.kitchen.Batch;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.Kitchen;

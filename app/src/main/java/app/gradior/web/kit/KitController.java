@@ -1,11 +1,11 @@
 package app.gradior.web.kit;
 
 import app.gradior.estimate.WaterTest;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Tokens;
 import app.gradior.kitchen.Ware;
 import app.gradior.measure.Numbers;

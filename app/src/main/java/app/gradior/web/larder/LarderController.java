@@ -1,10 +1,10 @@
 package app.gradior.web.larder;
 
-import app.gradior.kitchen.Fault;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Larder;
 import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Refusal;
 import app.gradior.larder.Allergen;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Composition;

@@ -1,8 +1,8 @@
 package app.gradior.web.log;
 
-import app.gradior.kitchen.Batch;
+import app.gradior.batch.Batch;
+import app.gradior.batch.EventBody;
 import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.Kitchen;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;

@@ -1,14 +1,14 @@
 package app.gradior.web.log;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
 import app.gradior.estimate.BoilingAway;
 import app.gradior.estimate.Forecast;
-import app.gradior.kitchen.Batch;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.BatchLog;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.measure.Numbers;
 import app.gradior.web.draw.CurvesDrawing;

@@ -1,9 +1,9 @@
 package app.gradior.web.log;
 
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchTelling;
 import app.gradior.kitchen.BatchLog;
-import app.gradior.kitchen.BatchTelling;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventJson;
 import app.gradior.kitchen.Kitchen;

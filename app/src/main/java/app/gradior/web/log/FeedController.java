@@ -1,7 +1,7 @@
 package app.gradior.web.log;
 
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchens;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Shelf;
 import app.gradior.kitchen.ShelfCalendar;
 import app.gradior.kitchen.Tokens;

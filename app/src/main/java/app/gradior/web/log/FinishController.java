@@ -1,14 +1,14 @@
 package app.gradior.web.log;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.EventBody;
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
-import app.gradior.kitchen.Batch;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.EventBody;
-import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Finishing;
 import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Shelf;
 import app.gradior.larder.Allergen;
 import app.gradior.measure.Numbers;

@@ -1,8 +1,8 @@
 package app.gradior.web.log;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.EventBody;
 import app.gradior.estimate.Forecast;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.EventBody;
 import app.gradior.measure.Numbers;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.frame.Figures;

@@ -1,16 +1,16 @@
 package app.gradior.web.log;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
-import app.gradior.kitchen.BatchPlan;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.EventBody;
-import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Photos;
-import app.gradior.kitchen.Refusal;
 import app.gradior.measure.Numbers;
 import app.gradior.sauce.Overnight;
 import app.gradior.web.frame.Figures;

@@ -1,6 +1,6 @@
 package app.gradior.web.log;
 
-import app.gradior.kitchen.Batch;
+import app.gradior.batch.Batch;
 import app.gradior.kitchen.BatchLog;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.SauceBook;

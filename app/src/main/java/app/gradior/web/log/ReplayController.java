@@ -1,12 +1,12 @@
 package app.gradior.web.log;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Refusal;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
 import app.gradior.web.pot.PotView;

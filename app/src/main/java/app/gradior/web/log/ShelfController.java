@@ -1,9 +1,9 @@
 package app.gradior.web.log;
 
 import app.gradior.care.Storage;
-import app.gradior.kitchen.Fault;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Shelf;
 import app.gradior.kitchen.ShelfCalendar;
 import app.gradior.kitchen.Tokens;

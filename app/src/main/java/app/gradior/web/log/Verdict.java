@@ -1,9 +1,9 @@
 package app.gradior.web.log;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.EventBody;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Judgement;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.EventBody;
 import app.gradior.measure.Numbers;
 import app.gradior.sauce.Overnight;
 import app.gradior.web.frame.Figures;

@@ -1,6 +1,7 @@
 package app.gradior.web.plan;
 
 import app.gradior.clock.Preparation;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.ClockPlans;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
@@ -9,7 +10,6 @@ import app.gradior.kitchen.PlanAnswer;
 import app.gradior.kitchen.PlanWork;
 import app.gradior.kitchen.Planning;
 import app.gradior.kitchen.Plans;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.Swaps;
 import app.gradior.kitchen.Ware;
 import app.gradior.larder.Allergen;

@@ -1,9 +1,9 @@
 package app.gradior.web.plan;
 
 import app.gradior.care.Storage;
+import app.gradior.finding.Fault;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.PlanDraft;
 import app.gradior.kitchen.StagePlan;
 import app.gradior.larder.StarchKind;

@@ -1,11 +1,11 @@
 package app.gradior.web.pot;
 
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.AlreadyOn;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Ware;
 import app.gradior.measure.Numbers;

@@ -1,7 +1,7 @@
 package app.gradior.web.pot;
 
+import app.gradior.batch.EventBody;
 import app.gradior.estimate.Change;
-import app.gradior.kitchen.EventBody;
 import app.gradior.measure.Numbers;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;

@@ -1,14 +1,14 @@
 package app.gradior.web.pot;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
+import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
 import app.gradior.clock.CoolingIn;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
-import app.gradior.kitchen.BatchPlan;
-import app.gradior.kitchen.EventBody;
-import app.gradior.kitchen.IngredientInput;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.sauce.Overnight;

@@ -1,8 +1,8 @@
 package app.gradior.web.pot;
 
+import app.gradior.batch.Batch;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
-import app.gradior.kitchen.Batch;
 import app.gradior.measure.Numbers;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;

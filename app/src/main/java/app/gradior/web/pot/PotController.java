@@ -1,19 +1,19 @@
 package app.gradior.web.pot;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.EventBody;
+import app.gradior.batch.IngredientInput;
 import app.gradior.estimate.Change;
 import app.gradior.estimate.Forecast;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
 import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.EventBody;
 import app.gradior.kitchen.EventJson;
-import app.gradior.kitchen.Fault;
-import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Odd;
-import app.gradior.kitchen.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.texture.Stair;

@@ -1,12 +1,12 @@
 package app.gradior.web.pot;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
 import app.gradior.care.Caution;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.StageKind;

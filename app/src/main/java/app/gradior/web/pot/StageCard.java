@@ -1,9 +1,9 @@
 package app.gradior.web.pot;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchPlan;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchPlan;
 import app.gradior.larder.StarchHandling;
 import app.gradior.measure.Numbers;
 import app.gradior.texture.Stair;

@@ -1,10 +1,10 @@
 package app.gradior.web.sauces;
 
-import app.gradior.kitchen.Fault;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Lines;
 import app.gradior.kitchen.RecipeReader;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.SauceFile;
 import app.gradior.sauce.Texture;

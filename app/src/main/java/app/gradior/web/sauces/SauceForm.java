@@ -1,8 +1,8 @@
 package app.gradior.web.sauces;
 
+import app.gradior.finding.Fault;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Fault;
 import app.gradior.kitchen.Lines;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.StageDraft;

@@ -1,11 +1,11 @@
 package app.gradior.web.sauces;
 
 import app.gradior.care.Cautions;
-import app.gradior.kitchen.Fault;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Refusal;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.StagePlan;
 import app.gradior.kitchen.Swaps;

@@ -3,13 +3,13 @@ package app.gradior.web.pot;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.Foods;
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.EventBody;
+import app.gradior.batch.IngredientInput;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Batch;
-import app.gradior.kitchen.BatchEvent;
-import app.gradior.kitchen.BatchPlan;
-import app.gradior.kitchen.EventBody;
-import app.gradior.kitchen.IngredientInput;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.Texture;

@@ -1,7 +1,8 @@
-package app.gradior.kitchen;
+package app.gradior.batch;
 
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -18,6 +19,11 @@ public sealed interface EventBody {
 
     /** Name of the type in the API and in the log. */
     String type();
+
+    /** How many lines it says of that they went in, and so have to be understood when it is recorded. */
+    default int linesIn() {
+        return 0;
+    }
 
     /** Pot and sauce on the scale. */
     record Weight(double grossG) implements EventBody {
@@ -133,6 +139,11 @@ public sealed interface EventBody {
         }
 
         @Override
+        public int linesIn() {
+            return ingredients.size();
+        }
+
+        @Override
         public String type() {
             return "added";
         }
@@ -144,6 +155,12 @@ public sealed interface EventBody {
             Refusal.checked("starch", () -> StarchKind.ofKey(starch));
             Refusal.inRange("starchG", starchG, 0.1, 2000, " g");
             Refusal.inRange("liquidG", liquidG, 0, 10_000, " g");
+        }
+
+        /** The powder, and what it was stirred into. */
+        @Override
+        public int linesIn() {
+            return 2;
         }
 
         @Override
@@ -261,6 +278,11 @@ public sealed interface EventBody {
         public Corrected {
             Refusal.inRange("line", line, 0, 300, "");
             Refusal.inRange("massG", massG, 0, 50_000, " g");
+        }
+
+        @Override
+        public int linesIn() {
+            return 1;
         }
 
         @Override

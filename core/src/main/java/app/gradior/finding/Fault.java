@@ -1,4 +1,4 @@
-package app.gradior.kitchen;
+package app.gradior.finding;
 
 /**
  * One thing wrong with what was asked.

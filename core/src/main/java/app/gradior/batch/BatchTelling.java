@@ -1,12 +1,12 @@
-package app.gradior.kitchen;
+package app.gradior.batch;
 
-import app.gradior.batch.Understood;
 import app.gradior.care.Caution;
 import app.gradior.care.StageCautions;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.Forecast;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
@@ -29,14 +29,14 @@ public final class BatchTelling {
     private final BatchPlan plan;
     private final Map<String, List<Understood>> added;
 
-    BatchTelling(Batch batch) {
+    public BatchTelling(Batch batch) {
         this.batch = batch;
         this.plan = batch.plan().with(batch.lines());
         this.added = batch.additions();
     }
 
     /** What the estimator is told. */
-    BatchStory story() {
+    public BatchStory story() {
         List<Happening> happenings = new ArrayList<>();
         Set<Integer> everOut = new TreeSet<>();
         Set<Integer> out = new TreeSet<>();
@@ -115,7 +115,7 @@ public final class BatchTelling {
     }
 
     /** All that went in, what was not planned too and what was left out not: what labels and shelf dates go by. */
-    Ingredients wentIn() {
+    public Ingredients wentIn() {
         List<LineReading> planned = plan.ingredients().lines();
         Set<Integer> out = batch.ticks().out();
         List<LineReading> in = new ArrayList<>();
@@ -170,7 +170,7 @@ public final class BatchTelling {
     }
 
     /** Why a batch with such an event cannot be reckoned. */
-    static Refusal notUnderstood(BatchEvent event) {
+    public static Refusal notUnderstood(BatchEvent event) {
         String words = event.body() instanceof EventBody.Added added
                 ? added.ingredients().stream()
                         .map(i -> i.line() == null ? "" + i.food() : i.line())
@@ -189,7 +189,7 @@ public final class BatchTelling {
                 .toList();
     }
 
-    static boolean isReading(EventBody body) {
+    public static boolean isReading(EventBody body) {
         return reading(body) != null;
     }
 

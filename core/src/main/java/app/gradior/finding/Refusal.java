@@ -1,4 +1,4 @@
-package app.gradior.kitchen;
+package app.gradior.finding;
 
 import java.util.List;
 import java.util.function.Supplier;

@@ -1,6 +1,5 @@
-package app.gradior.kitchen;
+package app.gradior.batch;
 
-import app.gradior.batch.Understood;
 import java.time.Instant;
 import java.util.List;
 
@@ -15,13 +14,14 @@ public record BatchEvent(
         understood = List.copyOf(understood);
     }
 
-    BatchEvent with(List<Understood> in) {
+    /** The same, understood. */
+    public BatchEvent with(List<Understood> in) {
         return new BatchEvent(id, clientKey, at, recordedAt, body, in);
     }
 
     /** False for what an older version recorded, as long as nobody knows what it means. */
-    boolean isUnderstood() {
-        return understood.size() == Understanding.lines(body);
+    public boolean isUnderstood() {
+        return understood.size() == body.linesIn();
     }
 
     /** One that put nothing in. */

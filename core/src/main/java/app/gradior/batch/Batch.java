@@ -1,10 +1,10 @@
-package app.gradior.kitchen;
+package app.gradior.batch;
 
-import app.gradior.batch.Understood;
 import app.gradior.care.Caution;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.estimate.Watch;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -87,7 +87,7 @@ public record Batch(
         return startedAt.plusMillis(Math.round(minute * 60_000));
     }
 
-    Batch with(List<BatchEvent> log) {
+    public Batch with(List<BatchEvent> log) {
         return new Batch(id, sauceId, sauceVersion, name, plan, state, startedAt, finishedAt, log);
     }
 
@@ -226,7 +226,7 @@ public record Batch(
     }
 
     /** Whether that is the key of a correction that stands. */
-    boolean isCorrection(String key) {
+    public boolean isCorrection(String key) {
         return standing().stream().anyMatch(e -> e.clientKey().equals(key) && e.body() instanceof EventBody.Corrected);
     }
 
@@ -235,7 +235,7 @@ public record Batch(
      *
      * @throws Refusal when there is none
      */
-    Understood recorded(EventBody.Corrected corrected) {
+    public Understood recorded(EventBody.Corrected corrected) {
         String key = corrected.added();
         List<Understood> put = key == null ? lines() : additions().get(key);
         if (put == null) {
@@ -290,7 +290,7 @@ public record Batch(
     }
 
     /** What to do with it now. */
-    Prompt prompt(Forecast forecast, Instant now) {
+    public Prompt prompt(Forecast forecast, Instant now) {
         List<BatchPlan.PlanStage> course = plan.course();
         int stage = stage();
         if (stage >= course.size()) {

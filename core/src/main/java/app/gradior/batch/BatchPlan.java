@@ -1,6 +1,5 @@
-package app.gradior.kitchen;
+package app.gradior.batch;
 
-import app.gradior.batch.Understood;
 import app.gradior.care.Storage;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.Prior;
@@ -13,13 +12,12 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
+import app.gradior.simmer.BoiledDown;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.store.Rows.BurnerRow;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -88,7 +86,7 @@ public record BatchPlan(
     }
 
     /** The same with its lines put right. */
-    BatchPlan with(List<Understood> corrected) {
+    public BatchPlan with(List<Understood> corrected) {
         return new BatchPlan(
                 corrected,
                 texture,
@@ -109,20 +107,21 @@ public record BatchPlan(
     }
 
     /**
-     * The same on a burner of the kit, with what water tests and batches taught of it and of the sauce.
+     * The same on a burner, with what was learnt of it and of the sauce.
      *
-     * @param sauceId 0 for no sauce of the book
+     * @param on name of the burner; absent when nobody said
+     * @param powerW heat into the pot at most; absent when unknown
+     * @param factor c_pair; absent until known
      */
-    public BatchPlan known(Ware ware, KitchenKit.KitPot in, Optional<BurnerRow> burner, long sauceId) {
-        Ware.Known pair = ware.pair(in, burner);
+    public BatchPlan on(@Nullable String on, @Nullable Double powerW, @Nullable Double factor, Prior prior) {
         return new BatchPlan(
                 lines,
                 texture,
                 evaporatedG,
                 pot,
-                burner.map(BurnerRow::name).orElse(null),
-                burner.map(BurnerRow::netPowerW).orElse(null),
-                pair.any() ? (Double) pair.learnt().factor() : null,
+                on,
+                powerW,
+                factor,
                 look,
                 lid,
                 altitudeM,
@@ -130,7 +129,7 @@ public record BatchPlan(
                 servedC,
                 planned,
                 stages,
-                ware.prior(in, burner, sauceId),
+                prior,
                 then);
     }
 
@@ -208,7 +207,7 @@ public record BatchPlan(
     }
 
     /** The stages as the estimator takes them, without the lines that were left out. */
-    List<BatchStory.Part> parts(Set<Integer> leftOut) {
+    public List<BatchStory.Part> parts(Set<Integer> leftOut) {
         if (stages == null) {
             return List.of(BatchStory.Part.of(course().get(0).with(start())));
         }
@@ -218,7 +217,7 @@ public record BatchPlan(
     }
 
     /** A line of it as it goes into the pot. */
-    Mixture line(int line) {
+    public Mixture line(int line) {
         return mixture(List.of(line), Set.of());
     }
 
@@ -286,6 +285,6 @@ public record BatchPlan(
 
     /** Everything that a pot taken up hot has in it. */
     private Mixture start() {
-        return Mixtures.evaporated(ingredients().mixture(), evaporatedG);
+        return BoiledDown.evaporated(ingredients().mixture(), evaporatedG);
     }
 }
