@@ -3,6 +3,7 @@ package app.gradior.kitchen;
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchState;
 import app.gradior.batch.BatchTelling;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
@@ -178,38 +179,34 @@ public class Again {
 
         private void events(List<List<Integer>> ofStages) {
             Map<String, List<Understood>> additions = batch.additions();
-            int stage = 0;
             double starchG = 0;
             double liquidG = 0;
-            String starch = "";
+            Optional<StarchKind> starch = Optional.empty();
             int pouredIn = 0;
-            for (BatchEvent event : batch.standing()) {
-                int at = Math.min(stage, ofStages.size() - 1);
-                if (event.body() instanceof EventBody.StageDone) {
-                    stage++;
-                } else if (event.body() instanceof EventBody.Added) {
-                    for (Understood in : additions.getOrDefault(event.clientKey(), List.of())) {
-                        ofStages.get(at).add(typed.size());
-                        typed.add(line(in));
-                    }
-                } else if (event.body() instanceof EventBody.Slurry slurry) {
-                    List<Understood> poured = additions.getOrDefault(event.clientKey(), List.of());
-                    if (poured.size() < 2) {
+            for (BatchState.Placed placed : batch.folded().standing()) {
+                BatchEvent event = placed.event();
+                int at = Math.min(placed.stage(), ofStages.size() - 1);
+                List<Understood> in = additions.getOrDefault(event.clientKey(), List.of());
+                if (event.body() instanceof EventBody.Slurry slurry) {
+                    if (!event.isUnderstood()) {
                         throw BatchTelling.notUnderstood(event);
                     }
-                    starchG += poured.get(0).massG();
-                    liquidG += poured.get(1).massG();
-                    starch = slurry.starch();
+                    starchG += in.get(0).massG();
+                    liquidG += in.get(1).massG();
+                    starch = Optional.of(slurry.starch());
                     pouredIn = at;
+                } else {
+                    for (Understood line : in) {
+                        ofStages.get(at).add(typed.size());
+                        typed.add(line(line));
+                    }
                 }
             }
-            if (starchG > 0) {
-                String food = lines.catalogue(kitchen)
-                        .powder(StarchKind.ofKey(starch))
-                        .id();
+            if (starch.isPresent()) {
+                StarchKind kind = starch.get();
+                String food = lines.catalogue(kitchen).powder(kind).id();
                 ofStages.get(pouredIn).add(typed.size());
-                typed.add(new Lines.Typed(
-                        plain(starchG, 1) + " g " + StarchKind.ofKey(starch).label(), food, starchG));
+                typed.add(new Lines.Typed(plain(starchG, 1) + " g " + kind.label(), food, starchG));
                 ofStages.get(pouredIn).add(typed.size());
                 typed.add(Lines.Typed.of(plain(liquidG, 0) + " g water"));
             }

@@ -1,6 +1,8 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Admission;
 import app.gradior.batch.Batch;
+import app.gradior.batch.BatchAdvice;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.BatchTelling;
@@ -45,14 +47,7 @@ public class Batches {
     private static final int ALL = 500;
 
     static final String CLIENT_KEY = "[A-Za-z0-9._:-]{1,64}";
-    /** How far ahead of our clock another device's may be. */
-    private static final Duration CLOCK_SKEW = Duration.ofMinutes(5);
-
     private static final Duration EARLIEST_START = Duration.ofHours(24);
-    /** A scale that tells every five seconds does so for seven hours. */
-    private static final int MOST_READINGS = 5000;
-
-    private static final int MOST_OTHER_EVENTS = 5000;
     /** No batch is on for longer, as far as looking for it goes. */
     private static final Duration LONGEST_ON = Duration.ofDays(3);
 
@@ -123,7 +118,7 @@ public class Batches {
             BatchPlan plan,
             Instant startedAt) {
         Instant now = clock.instant();
-        if (startedAt.isAfter(now.plus(CLOCK_SKEW)) || startedAt.isBefore(now.minus(EARLIEST_START))) {
+        if (startedAt.isAfter(now.plus(Admission.CLOCK_SKEW)) || startedAt.isBefore(now.minus(EARLIEST_START))) {
             throw Refusal.unfit("startedAt", "startedAt is " + startedAt + ": up to 24 h ago expected");
         }
         return insert(kitchen.id(), name, sauceId, version, plan, startedAt);
@@ -169,7 +164,7 @@ public class Batches {
             return new Recorded(event(before.get(), foods.of(kitchen.id())), true);
         }
         Batch batch = batch(row);
-        check(batch, draft);
+        Admission.check(batch, draft.at(), draft.body(), clock.instant());
         List<Understood> understood = understood(kitchen, batch::recorded, draft.body());
         foods.keep(kitchen.id(), understood);
         Instant now = clock.instant();
@@ -219,98 +214,6 @@ public class Batches {
         }
     }
 
-    private void check(Batch batch, Draft draft) {
-        Instant now = clock.instant();
-        if (draft.at().isAfter(now.plus(CLOCK_SKEW))) {
-            throw Refusal.unfit("at", "at is " + draft.at() + ", in the future: " + now + " at the latest expected");
-        }
-        if (draft.at().isBefore(batch.startedAt())) {
-            throw Refusal.unfit("at", "at is " + draft.at() + ", before the batch began at " + batch.startedAt());
-        }
-        checkRoom(batch, draft.body());
-        boolean afterwards = draft.body() instanceof EventBody.Note
-                || draft.body() instanceof EventBody.NextDay
-                || draft.body() instanceof EventBody.Rated
-                || draft.body() instanceof EventBody.Cooling
-                || draft.body() instanceof EventBody.Corrected
-                || draft.body() instanceof EventBody.Undo undo && batch.isCorrection(undo.undoneKey());
-        boolean fromAside = draft.body() instanceof EventBody.TakenUp
-                || draft.body() instanceof EventBody.Finished
-                || draft.body() instanceof EventBody.Note;
-        if (batch.state() == Batch.State.ASIDE && !fromAside) {
-            throw Refusal.conflict("state", "This pot is set aside: take it up again first.");
-        }
-        if (batch.state() == Batch.State.LIVE && draft.body() instanceof EventBody.TakenUp) {
-            throw Refusal.conflict("state", "This pot is not set aside.");
-        }
-        if (batch.state() == Batch.State.FINISHED && !afterwards) {
-            throw Refusal.conflict(
-                    "state",
-                    "This batch is finished: only notes, corrections, a rating and the next-day result can be added.");
-        }
-        boolean late = draft.body() instanceof EventBody.NextDay
-                || draft.body() instanceof EventBody.Rated
-                || draft.body() instanceof EventBody.Cooling;
-        if (batch.state() == Batch.State.LIVE && late) {
-            throw Refusal.conflict("state", "This batch is still on: finish it first.");
-        }
-        checkBody(batch, draft);
-    }
-
-    /** Readings have a limit, so that a device that tells without end ends; what ends, takes back or finishes is always taken. */
-    private static void checkRoom(Batch batch, EventBody body) {
-        boolean reading = BatchTelling.isReading(body);
-        boolean always = body instanceof EventBody.Finished
-                || body instanceof EventBody.Undo
-                || body instanceof EventBody.StageDone
-                || body instanceof EventBody.SetAside
-                || body instanceof EventBody.TakenUp;
-        int most = reading ? MOST_READINGS : MOST_OTHER_EVENTS;
-        long have = batch.events().stream()
-                .filter(e -> BatchTelling.isReading(e.body()) == reading)
-                .count();
-        if (!always && have >= most) {
-            throw Refusal.conflict(
-                    "events",
-                    reading
-                            ? "This batch has " + most + " readings: no more are kept. Everything else is still taken."
-                            : "This batch has " + most
-                                    + " entries: it can still go on, be taken back and be finished.");
-        }
-    }
-
-    private static void checkBody(Batch batch, Draft draft) {
-        if (draft.body() instanceof EventBody.Weight weight
-                && weight.grossG() < batch.plan().pot().emptyG()) {
-            throw Refusal.unfit(
-                    "grossG",
-                    "grossG is " + weight.grossG() + " g, less than the empty pot's "
-                            + batch.plan().pot().emptyG() + " g: weigh pot and sauce together");
-        }
-        if (draft.body() instanceof EventBody.Level level
-                && level.mm() > batch.plan().pot().heightMm()) {
-            throw Refusal.unfit(
-                    "mm",
-                    "mm is " + level.mm() + " mm, above the pot's rim at "
-                            + batch.plan().pot().heightMm() + " mm: measure from the floor up");
-        }
-        List<Integer> named = draft.body() instanceof EventBody.Ticked ticked
-                ? ticked.lines()
-                : draft.body() instanceof EventBody.LeftOut left ? left.lines() : List.of();
-        for (int line : named) {
-            Refusal.inRange("lines", line, 0, batch.plan().lines().size() - 1, "");
-        }
-        if (draft.body() instanceof EventBody.StageDone done) {
-            checkStage(batch, done);
-        }
-        if (draft.body() instanceof EventBody.Undo undo
-                && batch.standing().stream()
-                        .filter(e -> !(e.body() instanceof EventBody.SetAside || e.body() instanceof EventBody.TakenUp))
-                        .noneMatch(e -> e.clientKey().equals(undo.undoneKey()))) {
-            throw Refusal.unfit("undoneKey", "no standing event of this batch has the key '" + undo.undoneKey() + "'");
-        }
-    }
-
     /** What an event puts in, understood for good. */
     private List<Understood> understood(
             Kitchen kitchen, Function<EventBody.Corrected, Understood> before, EventBody body) {
@@ -319,22 +222,6 @@ public class Batches {
             Refusal.inRange("ingredients[" + i + "].massG", understood.get(i).massG(), 0.01, 20_000, " g");
         }
         return understood;
-    }
-
-    private static void checkStage(Batch batch, EventBody.StageDone done) {
-        List<BatchPlan.PlanStage> course = batch.plan().course();
-        Integer ended = done.stage();
-        int at = batch.stage();
-        if (ended != null && ended < at && ended < course.size()) {
-            String now = at < course.size() ? "it is at “" + course.get(at).name() + "”" : "all stages are";
-            throw Refusal.conflict("stage", "“" + course.get(ended).name() + "” is over already: " + now + ".");
-        }
-        if (at >= course.size()) {
-            throw Refusal.conflict("type", "All stages of this batch are over: take it off, or take one back.");
-        }
-        if (ended != null && ended > at) {
-            throw Refusal.conflict("stage", "It is at “" + course.get(at).name() + "”: end that stage first.");
-        }
     }
 
     /**
@@ -540,12 +427,12 @@ public class Batches {
 
     /** What to do with it at a moment. */
     public Prompt prompt(Batch batch, Forecast forecast, Instant at) {
-        return batch.prompt(forecast, at);
+        return new BatchAdvice(batch, forecast, at).prompt();
     }
 
     /** The portion of slurry to pour now, if one is. */
-    public Optional<Batch.NextPortion> nextPortion(Batch batch, Forecast forecast) {
-        return batch.nextPortion(forecast, clock.instant());
+    public Optional<BatchAdvice.NextPortion> nextPortion(Batch batch, Forecast forecast) {
+        return new BatchAdvice(batch, forecast, clock.instant()).nextPortion();
     }
 
     public Instant now() {

@@ -70,9 +70,8 @@ public class CoolingNow {
     }
 
     private Optional<Now> one(Kitchen kitchen, Batch batch) {
-        boolean kept = batch.cooling()
-                .filter(said -> Storage.valueOf(said.what()) != Storage.EAT_NOW)
-                .isPresent();
+        boolean kept =
+                batch.cooling().filter(said -> said.what() != Storage.EAT_NOW).isPresent();
         if (!kept) {
             return Optional.empty();
         }

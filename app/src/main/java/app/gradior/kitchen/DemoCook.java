@@ -179,7 +179,7 @@ final class DemoCook {
             go(0.25);
         }
         if (cold && !isOver() && planned.kind().way() == StageKind.Way.BOILING) {
-            tell(new EventBody.HeatSet(planned.look().key()));
+            tell(new EventBody.HeatSet(planned.look()));
         }
     }
 
@@ -194,7 +194,7 @@ final class DemoCook {
             double liquidG = Math.round(10 * share * liquid.massG()) / 10.0;
             pot.add(Mixture.of(starch, starchG)
                     .plus(Mixture.of(catalogue.food("water").orElseThrow(), liquidG)));
-            tell(new EventBody.Slurry(starch.starchKind().orElseThrow().key(), starchG, liquidG));
+            tell(new EventBody.Slurry(starch.starchKind().orElseThrow(), starchG, liquidG));
             go(SETTLE_MIN);
             spoon();
         }

@@ -3,7 +3,13 @@ package app.gradior.kitchen;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
+import app.gradior.care.Storage;
+import app.gradior.clock.CoolingIn;
 import app.gradior.finding.Refusal;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.larder.StarchKind;
+import app.gradior.sauce.Overnight;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -58,8 +64,18 @@ public class EventJson {
     private static final String FOODS = "gradior.foods";
 
     private final JsonMapper json;
+    /** Events name looks, lids and the like by keys; plans, which only this application reads, by their names. */
+    private final JsonMapper events;
 
     EventJson(JsonMapper plain, FoodJson foods) {
+        SimpleModule keys = new SimpleModule("keys");
+        ByKey.add(keys, Look.class, Look::key, Look::ofKey);
+        ByKey.add(keys, LidState.class, LidState::key, LidState::ofKey);
+        ByKey.add(keys, StarchKind.class, StarchKind::key, StarchKind::ofKey);
+        ByKey.add(keys, Overnight.class, Overnight::key, Overnight::ofKey);
+        ByKey.add(keys, Storage.class);
+        ByKey.add(keys, CoolingIn.class);
+        this.events = plain.rebuild().addModule(keys).build();
         this.json = plain.rebuild()
                 .addModule(new SimpleModule()
                         .addSerializer(Understood.class, new Writing(foods))
@@ -117,7 +133,7 @@ public class EventJson {
                             + TYPES.keySet().stream().sorted().toList());
         }
         try {
-            return json.treeToValue(fields, kind);
+            return events.treeToValue(fields, kind);
         } catch (DatabindException e) {
             throw refusal(e);
         }
@@ -127,13 +143,18 @@ public class EventJson {
         return read(type, json.readTree(body));
     }
 
+    /** An event as it is kept. */
+    String write(EventBody body) {
+        return events.writeValueAsString(body);
+    }
+
     String write(Object value) {
         return json.writeValueAsString(value);
     }
 
     /** The fields of an event, for answers. */
     public JsonNode tree(EventBody body) {
-        return json.valueToTree(body);
+        return events.valueToTree(body);
     }
 
     BatchPlan plan(String text, FoodsThen foods) {

@@ -105,15 +105,10 @@ public class Finishing {
         Mixture done = forecast.likely().mixture();
         double coldMl = batch.finish().map(EventBody.Finished::yieldMl).orElse(done.volumeMl20c());
         Mixture got = done.times(coldMl / done.volumeMl20c());
-        List<BatchEvent> coolings = batch.standing().stream()
-                .filter(event -> event.body() instanceof EventBody.Cooling)
-                .toList();
-        Optional<EventBody.Cooling> said = coolings.isEmpty()
-                ? Optional.empty()
-                : Optional.of(
-                        (EventBody.Cooling) coolings.get(coolings.size() - 1).body());
+        List<BatchEvent> coolings = batch.folded().coolings();
+        Optional<EventBody.Cooling> said = batch.cooling();
         Storage meant = batch.plan().then();
-        Storage what = said.map(c -> Storage.valueOf(c.what())).orElse(meant == null ? Storage.FRIDGE : meant);
+        Storage what = said.map(EventBody.Cooling::what).orElse(meant == null ? Storage.FRIDGE : meant);
         List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
         HotHold hold = hold(batch, got, jars, coolings, end);
         Instant since = end.plusMillis(Math.round(hold.sinceMinute() * 60_000));
@@ -123,7 +118,7 @@ public class Finishing {
         List<BatchEvent> told = coolings.stream()
                 .filter(event -> event.at().isAfter(since) && ((EventBody.Cooling) event.body()).c() != null)
                 .toList();
-        CoolingIn in = said.map(c -> CoolingIn.valueOf(c.container())).orElseGet(() -> best(ways));
+        CoolingIn in = said.map(EventBody.Cooling::container).orElseGet(() -> best(ways));
         Way reckoned = ways.stream().filter(w -> w.in() == in).findFirst().orElse(ways.get(0));
         Way chosen = new Way(in, read(reckoned.watch().course(), told, since));
         Ingredients ingredients = new BatchTelling(batch).wentIn();
@@ -155,9 +150,7 @@ public class Finishing {
                 .map(event -> {
                     EventBody.Cooling cooling = (EventBody.Cooling) event.body();
                     return new HotHold.Said(
-                            minutes(end, event.at()),
-                            Storage.valueOf(cooling.what()) == Storage.HOLD_HOT,
-                            CoolingIn.valueOf(cooling.container()));
+                            minutes(end, event.at()), cooling.what() == Storage.HOLD_HOT, cooling.container());
                 })
                 .toList();
         return HotHold.of(

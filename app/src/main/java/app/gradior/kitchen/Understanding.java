@@ -1,10 +1,10 @@
 package app.gradior.kitchen;
 
 import app.gradior.batch.EventBody;
+import app.gradior.batch.EventCases;
 import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
 import app.gradior.finding.Refusal;
-import app.gradior.larder.StarchKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -19,6 +19,19 @@ class Understanding {
         this.lines = lines;
     }
 
+    /** What is asked: of which kitchen, and how to find the line that a correction is of. */
+    private record Asked(Lines lines, Kitchen kitchen, Function<EventBody.Corrected, Understood> before) {
+        Understood line(String field, IngredientInput input) {
+            return Understood.of(lines.read(kitchen, input, field));
+        }
+    }
+
+    private static final EventCases<Asked, List<Understood>> CASES = EventCases.<Asked, List<Understood>>otherwise(
+                    (event, asked) -> List.of())
+            .on(EventBody.Added.class, Understanding::added)
+            .on(EventBody.Slurry.class, Understanding::slurry)
+            .on(EventBody.Corrected.class, Understanding::corrected);
+
     /**
      * What an event put into the pot, line by line; empty for one that put nothing in.
      *
@@ -26,31 +39,32 @@ class Understanding {
      * @throws Refusal naming the field that is not understood
      */
     List<Understood> of(Kitchen kitchen, Function<EventBody.Corrected, Understood> before, EventBody body) {
-        if (body instanceof EventBody.Added added) {
-            List<Understood> understood = new ArrayList<>();
-            for (int i = 0; i < added.ingredients().size(); i++) {
-                understood.add(
-                        Understood.of(lines.read(kitchen, added.ingredients().get(i), "ingredients[" + i + "]")));
-            }
-            return understood;
+        return CASES.of(body, new Asked(lines, kitchen, before));
+    }
+
+    private static List<Understood> added(EventBody.Added added, Asked asked) {
+        List<Understood> understood = new ArrayList<>();
+        for (IngredientInput input : added.ingredients()) {
+            understood.add(asked.line("ingredients[" + understood.size() + "]", input));
         }
-        if (body instanceof EventBody.Slurry slurry) {
-            String powder = lines.catalogue(kitchen)
-                    .powder(StarchKind.ofKey(slurry.starch()))
-                    .id();
-            return List.of(
-                    Understood.of(lines.read(kitchen, new IngredientInput(null, powder, slurry.starchG()), "starch")),
-                    Understood.of(lines.read(kitchen, new IngredientInput(null, "water", slurry.liquidG()), "liquid")));
-        }
-        if (body instanceof EventBody.Corrected corrected) {
-            Understood recorded = before.apply(corrected);
-            String food = corrected.food();
-            return List.of(new Understood(
-                    recorded.text(),
-                    food == null ? recorded.food() : lines.food(kitchen, food, "food"),
-                    corrected.massG(),
-                    Understood.WEIGHED_LOG_SD));
-        }
-        return List.of();
+        return understood;
+    }
+
+    private static List<Understood> slurry(EventBody.Slurry slurry, Asked asked) {
+        String powder =
+                asked.lines().catalogue(asked.kitchen()).powder(slurry.starch()).id();
+        return List.of(
+                asked.line("starch", new IngredientInput(null, powder, slurry.starchG())),
+                asked.line("liquid", new IngredientInput(null, "water", slurry.liquidG())));
+    }
+
+    private static List<Understood> corrected(EventBody.Corrected corrected, Asked asked) {
+        Understood recorded = asked.before().apply(corrected);
+        String food = corrected.food();
+        return List.of(new Understood(
+                recorded.text(),
+                food == null ? recorded.food() : asked.lines().food(asked.kitchen(), food, "food"),
+                corrected.massG(),
+                Understood.WEIGHED_LOG_SD));
     }
 }

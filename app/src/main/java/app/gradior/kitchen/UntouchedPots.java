@@ -1,8 +1,8 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Admission;
 import app.gradior.batch.EventBody;
 import app.gradior.store.KitchenMapper;
-import java.time.Duration;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -16,9 +16,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class UntouchedPots {
     private static final Logger LOG = LoggerFactory.getLogger(UntouchedPots.class);
-    /** Longer than any stock simmers overnight without a look; arbitrary. */
-    static final Duration LONGEST = Duration.ofHours(12);
-
     private final KitchenMapper mapper;
     private final Kitchens kitchens;
     private final Batches batches;
@@ -32,7 +29,7 @@ public class UntouchedPots {
     @Scheduled(initialDelay = 10, fixedDelay = 10, timeUnit = TimeUnit.MINUTES)
     public void setAside() {
         for (long kitchenId : mapper.all()) {
-            for (long id : batches.untouched(kitchenId, LONGEST)) {
+            for (long id : batches.untouched(kitchenId, Admission.UNTOUCHED)) {
                 try {
                     String key = "untouched-" + batches.now().toEpochMilli();
                     batches.record(

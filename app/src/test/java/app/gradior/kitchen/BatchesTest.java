@@ -16,6 +16,7 @@ import app.gradior.estimate.Prompt;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
@@ -123,7 +124,7 @@ class BatchesTest {
         record("t1", clock.instant(), new EventBody.Ticked(List.of(0, 1)));
         assertThat(prompt().action()).as("getting hot").isEqualTo("looks");
         clock.forward(Duration.ofMinutes(6));
-        record("h1", clock.instant(), new EventBody.HeatSet("gentle"));
+        record("h1", clock.instant(), new EventBody.HeatSet(Look.GENTLE));
         clock.forward(Duration.ofMinutes(15));
         assertThat(prompt().doNow()).isEqualTo("Now: Mill");
         record("n1", clock.instant(), new EventBody.StageDone(null));
@@ -135,11 +136,11 @@ class BatchesTest {
         assertThat(batch().unticked(2)).containsExactly("260 g sugar");
         record("n3", clock.instant(), new EventBody.StageDone(null));
         clock.forward(Duration.ofMinutes(2));
-        record("h2", clock.instant(), new EventBody.HeatSet("gentle"));
+        record("h2", clock.instant(), new EventBody.HeatSet(Look.GENTLE));
         Prompt pour = prompt();
         assertThat(pour.action()).isEqualTo("slurry");
         assertThat(pour.doNow()).startsWith("Pour ");
-        record("s1", clock.instant(), new EventBody.Slurry("maize", 6, 9));
+        record("s1", clock.instant(), new EventBody.Slurry(StarchKind.MAIZE, 6, 9));
         assertThat(prompt().doNow()).isEqualTo("Whisk, and give it a minute");
         clock.forward(Duration.ofMinutes(2));
         assertThat(prompt().doNow()).isEqualTo("Look at the back of a spoon");
@@ -194,7 +195,9 @@ class BatchesTest {
             clock.forward(Duration.ofSeconds(6));
             EventBody body = i % 3 == 0
                     ? new EventBody.Weight(2960 - i)
-                    : i % 3 == 1 ? new EventBody.HeatSet(i % 2 == 0 ? "gentle" : "lively") : new EventBody.Stirred();
+                    : i % 3 == 1
+                            ? new EventBody.HeatSet(i % 2 == 0 ? Look.GENTLE : Look.LIVELY)
+                            : new EventBody.Stirred();
             record("e" + i, start.plusSeconds(6L * (i + 1)), body);
         }
         assertThat(batch().events()).hasSize(300);
@@ -221,8 +224,8 @@ class BatchesTest {
         Instant start = clock.instant();
         clock.forward(Duration.ofMinutes(12));
         record("late-1", start.plusSeconds(600), new EventBody.Weight(2800));
-        record("early-1", start.plusSeconds(120), new EventBody.LidSet("ajar"));
-        record("early-2", start.plusSeconds(300), new EventBody.LidSet("open"));
+        record("early-1", start.plusSeconds(120), new EventBody.LidSet(LidState.AJAR));
+        record("early-2", start.plusSeconds(300), new EventBody.LidSet(LidState.OPEN));
         assertThat(batch().events()).extracting(BatchEvent::clientKey).containsExactly("early-1", "early-2", "late-1");
         assertThat(batch().heat().lid()).isEqualTo(LidState.OPEN);
     }

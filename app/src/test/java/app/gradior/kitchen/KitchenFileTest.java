@@ -10,9 +10,11 @@ import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
 import app.gradior.care.Storage;
 import app.gradior.finding.Refusal;
+import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.EndKind;
+import app.gradior.sauce.Overnight;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import app.gradior.store.LogMapper;
@@ -149,17 +151,17 @@ class KitchenFileTest {
                 planning.batchPlan(kitchen, planning.answer(kitchen, plan)),
                 clock.instant());
         after(1, new EventBody.Ticked(List.of(0)));
-        after(6, new EventBody.HeatSet("gentle"));
+        after(6, new EventBody.HeatSet(Look.GENTLE));
         after(18, new EventBody.StageDone(null));
         after(1, new EventBody.LeftOut(List.of(2)));
-        after(2, new EventBody.HeatSet("lively"));
+        after(2, new EventBody.HeatSet(Look.LIVELY));
         after(4, new EventBody.Weight(3080));
         after(1, new EventBody.Added(List.of(new IngredientInput("60 ml water", null, null))));
         after(16, new EventBody.Weight(2900));
         after(2, new EventBody.StageDone(null));
-        after(1, new EventBody.Slurry("maize", 12, 18));
+        after(1, new EventBody.Slurry(StarchKind.MAIZE, 12, 18));
         after(2, new EventBody.Finished(880.0, "Needed less salt."));
-        after(1200, new EventBody.NextDay(4.8, 43.0, "rounder", null));
+        after(1200, new EventBody.NextDay(4.8, 43.0, Overnight.ROUNDER, null));
         after(1, new EventBody.Rated(4, 1, null, -1, null));
     }
 

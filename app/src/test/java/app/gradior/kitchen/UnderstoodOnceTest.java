@@ -8,7 +8,9 @@ import app.gradior.ApplicationTest;
 import app.gradior.ApplicationTest.SetClock;
 import app.gradior.Foods;
 import app.gradior.batch.Batch;
+import app.gradior.batch.BatchAdvice;
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchTelling;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
@@ -216,13 +218,14 @@ class UnderstoodOnceTest {
 
     @Test
     void wholePiecesInThePotAreNamed() {
-        assertThat(batch().wholePieces()).isEmpty();
+        assertThat(new BatchTelling(batch()).wholePieces()).isEmpty();
         add("2 bay leaves");
-        assertThat(batch().wholePieces())
+        assertThat(new BatchTelling(batch()).wholePieces())
                 .hasValueSatisfying(c -> assertThat(c.title()).isEqualTo("Take out first: bay leaf"));
-        assertThat(batch().cautions(batches.forecast(batch(), clock.instant()))).isEmpty();
+        assertThat(new BatchAdvice(batch(), batches.forecast(batch(), clock.instant()), clock.instant()).cautions())
+                .isEmpty();
         record(new EventBody.Added(List.of(new IngredientInput("1.5 kg sugar", null, null))));
-        assertThat(batch().cautions(batches.forecast(batch(), clock.instant())))
+        assertThat(new BatchAdvice(batch(), batches.forecast(batch(), clock.instant()), clock.instant()).cautions())
                 .extracting(Caution::title)
                 .containsExactly("Boiling sugar burns");
     }

@@ -18,6 +18,7 @@ import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Shelf;
 import app.gradior.kitchen.Tokens;
+import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
@@ -193,7 +194,7 @@ class LogPagesTest extends PageCalls {
         long id = begun(kitchen, "Autumn glaze", "Rondeau");
         IngredientInput peanuts = new IngredientInput(null, "peanut-butter", 30.0);
         record(kitchen, id, new EventBody.Added(List.of(peanuts)));
-        record(kitchen, id, new EventBody.Slurry("wheat_flour", 20, 30));
+        record(kitchen, id, new EventBody.Slurry(StarchKind.WHEAT_FLOUR, 20, 30));
         record(kitchen, id, new EventBody.Finished(1000.0, ""));
         String label = text(get("/log/" + id + "/labels.pdf?size=A4_14&count=1").param("also", "milk, "));
         assertThat(label).contains("Contains celery, cereals with gluten, milk, peanut");

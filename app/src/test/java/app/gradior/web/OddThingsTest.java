@@ -15,6 +15,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import app.gradior.batch.Batch;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.heat.Look;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenFileWriter;
@@ -341,18 +342,19 @@ class OddThingsTest extends PageCalls {
         }
         clock.forward(Duration.ofMinutes(6));
         assertThatThrownBy(() -> record(good, new EventBody.Weight(3100))).hasMessageContaining("no more are kept");
-        record(good, new EventBody.HeatSet("gentle"));
+        record(good, new EventBody.HeatSet(Look.GENTLE));
         record(good, new EventBody.Undo("scale-4999"));
         opens("/", "/pot/" + good);
         mvc.perform(as(post("/log/" + good + "/away/aside"))).andExpect(redirectedUrl("/"));
-        assertThatThrownBy(() -> record(good, new EventBody.HeatSet("lively"))).hasMessageContaining("set aside");
+        assertThatThrownBy(() -> record(good, new EventBody.HeatSet(Look.LIVELY)))
+                .hasMessageContaining("set aside");
         mvc.perform(as(get("/")))
                 .andExpect(content().string(containsString("Set aside")))
                 .andExpect(content().string(not(containsString("href=\"/pot/" + good + "\""))));
         mvc.perform(as(get("/pot/" + good))).andExpect(redirectedUrl("/log/" + good + "/away"));
         opens("/log", "/log/" + good + "/away");
         mvc.perform(as(post("/log/" + good + "/away/up"))).andExpect(redirectedUrl("/pot/" + good));
-        record(good, new EventBody.HeatSet("lively"));
+        record(good, new EventBody.HeatSet(Look.LIVELY));
         record(good, new EventBody.Finished(900.0, null));
         opens("/log/" + good);
     }

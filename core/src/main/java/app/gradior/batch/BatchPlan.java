@@ -166,7 +166,13 @@ public record BatchPlan(
             return title.isBlank() ? kind.label() : title;
         }
 
-        boolean onHeat() {
+        /** As its stage is set when it begins. */
+        public Heat heat() {
+            return new Heat(look, lid);
+        }
+
+        /** Whether it stands on the heat. */
+        public boolean onHeat() {
             return kind.way() != StageKind.Way.OFF_THE_HEAT;
         }
 

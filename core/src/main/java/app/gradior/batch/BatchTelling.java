@@ -7,8 +7,6 @@ import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.Forecast;
 import app.gradior.finding.Refusal;
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
@@ -21,7 +19,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 
 /** A batch's plan and events as the core takes them: what happened when, and all that went into the pot. */
 public final class BatchTelling {
@@ -35,13 +32,67 @@ public final class BatchTelling {
         this.added = batch.additions();
     }
 
+    /** What each kind of event tells the estimator; empty for what changes nothing in the pot. */
+    private static final EventCases<Told, Optional<BatchStory.What>> TELLS =
+            EventCases.<Told, Optional<BatchStory.What>>otherwise(
+                            (event, told) -> reading(event).map(r -> r))
+                    .on(EventBody.StageDone.class, (done, told) -> Optional.of(new BatchStory.NextStage()))
+                    .on(EventBody.HeatSet.class, (set, told) -> Optional.of(new BatchStory.LookSet(set.look())))
+                    .on(EventBody.LidSet.class, (set, told) -> Optional.of(new BatchStory.LidSet(set.state())))
+                    .on(EventBody.Added.class, (added, told) -> Optional.of(new BatchStory.Added(told.in())))
+                    .on(EventBody.Slurry.class, (slurry, told) -> Optional.of(told.slurry()))
+                    .on(EventBody.Taken.class, (taken, told) -> Optional.of(taken(taken)))
+                    .on(
+                            EventBody.Blended.class,
+                            (blended, told) -> Optional.of(
+                                    new BatchStory.Pressed(Pressing.BLENDED, BatchStory.Pressed.NOT_WEIGHED)))
+                    .on(EventBody.Sieved.class, (sieved, told) -> Optional.of(pressed(sieved)))
+                    .on(EventBody.OffHeat.class, (off, told) -> Optional.of(new BatchStory.OnHeat(false)))
+                    .on(EventBody.BackOn.class, (back, told) -> Optional.of(new BatchStory.OnHeat(true)));
+
+    /** Readings of the pot, in their own units. */
+    private static final EventCases<Boolean, Optional<BatchStory.Reading>> READINGS =
+            EventCases.<Boolean, Optional<BatchStory.Reading>>otherwise((event, any) -> Optional.empty())
+                    .on(EventBody.Weight.class, (r, any) -> read(Kind.WEIGHT, r.grossG()))
+                    .on(EventBody.Level.class, (r, any) -> read(Kind.LEVEL, r.mm()))
+                    .on(EventBody.Volume.class, (r, any) -> read(Kind.VOLUME, r.ml()))
+                    .on(EventBody.Spoon.class, (r, any) -> read(Kind.SPOON, r.step()))
+                    .on(EventBody.Ring.class, (r, any) -> read(Kind.RING, r.mm()))
+                    .on(EventBody.Brix.class, (r, any) -> read(Kind.BRIX, r.percent()))
+                    .on(EventBody.Temperature.class, (r, any) -> read(Kind.TEMPERATURE, r.c()));
+
+    /** An event of a batch, and the stage it happened in. */
+    private record Told(BatchTelling telling, BatchEvent event, int stage) {
+        Mixture in() {
+            return new Ingredients(telling.readings(event), telling.plan.texture()).mixture();
+        }
+
+        BatchStory.What slurry() {
+            return telling.pours(stage) ? new BatchStory.Poured(in()) : new BatchStory.Added(in());
+        }
+    }
+
+    private static BatchStory.What taken(EventBody.Taken taken) {
+        return new BatchStory.Taken(taken.massG() == null ? 0 : taken.massG(), taken.ml() == null ? 0 : taken.ml());
+    }
+
+    private static BatchStory.What pressed(EventBody.Sieved sieved) {
+        return new BatchStory.Pressed(
+                sieved.milled() ? Pressing.MILLED : Pressing.SIEVED,
+                sieved.leftG() == null ? BatchStory.Pressed.NOT_WEIGHED : sieved.leftG());
+    }
+
+    private static Optional<BatchStory.Reading> read(Kind kind, double value) {
+        return Optional.of(new BatchStory.Reading(kind, value));
+    }
+
     /** What the estimator is told. */
     public BatchStory story() {
         List<Happening> happenings = new ArrayList<>();
         Set<Integer> everOut = new TreeSet<>();
         Set<Integer> out = new TreeSet<>();
-        int stage = 0;
-        for (BatchEvent event : batch.standing()) {
+        for (BatchState.Placed placed : batch.folded().standing()) {
+            BatchEvent event = placed.event();
             double minute = batch.minuteOf(event.at());
             if (event.body() instanceof EventBody.LeftOut left) {
                 everOut.addAll(left.lines());
@@ -53,11 +104,8 @@ public final class BatchTelling {
                     }
                 }
             } else {
-                BatchStory.What what = what(event, stage);
-                stage += event.body() instanceof EventBody.StageDone ? 1 : 0;
-                if (what != null) {
-                    happenings.add(new Happening(minute, what));
-                }
+                TELLS.of(event.body(), new Told(this, event, placed.stage()))
+                        .ifPresent(what -> happenings.add(new Happening(minute, what)));
             }
         }
         return new BatchStory(
@@ -74,44 +122,6 @@ public final class BatchTelling {
     private boolean pours(int stage) {
         List<BatchPlan.PlanStage> course = plan.course();
         return stage < course.size() && !course.get(stage).pours().isEmpty();
-    }
-
-    private BatchStory.@Nullable What what(BatchEvent event, int stage) {
-        EventBody body = event.body();
-        if (body instanceof EventBody.StageDone) {
-            return new BatchStory.NextStage();
-        }
-        if (body instanceof EventBody.HeatSet set) {
-            return new BatchStory.LookSet(Look.ofKey(set.look()));
-        }
-        if (body instanceof EventBody.LidSet set) {
-            return new BatchStory.LidSet(LidState.ofKey(set.state()));
-        }
-        if (body instanceof EventBody.Added) {
-            return new BatchStory.Added(new Ingredients(readings(event), plan.texture()).mixture());
-        }
-        if (body instanceof EventBody.Slurry) {
-            Mixture in = new Ingredients(readings(event), plan.texture()).mixture();
-            return pours(stage) ? new BatchStory.Poured(in) : new BatchStory.Added(in);
-        }
-        if (body instanceof EventBody.Taken taken) {
-            return new BatchStory.Taken(taken.massG() == null ? 0 : taken.massG(), taken.ml() == null ? 0 : taken.ml());
-        }
-        if (body instanceof EventBody.Blended) {
-            return new BatchStory.Pressed(Pressing.BLENDED, BatchStory.Pressed.NOT_WEIGHED);
-        }
-        if (body instanceof EventBody.Sieved sieved) {
-            return new BatchStory.Pressed(
-                    sieved.milled() ? Pressing.MILLED : Pressing.SIEVED,
-                    sieved.leftG() == null ? BatchStory.Pressed.NOT_WEIGHED : sieved.leftG());
-        }
-        if (body instanceof EventBody.OffHeat) {
-            return new BatchStory.OnHeat(false);
-        }
-        if (body instanceof EventBody.BackOn) {
-            return new BatchStory.OnHeat(true);
-        }
-        return reading(body);
     }
 
     /** All that went in, what was not planned too and what was left out not: what labels and shelf dates go by. */
@@ -165,7 +175,7 @@ public final class BatchTelling {
     }
 
     /** Whole pieces in it that come out before a blade. */
-    Optional<Caution> wholePieces() {
+    public Optional<Caution> wholePieces() {
         return StageCautions.wholePieces(wentIn().lines());
     }
 
@@ -189,37 +199,17 @@ public final class BatchTelling {
                 .toList();
     }
 
+    /** Whether it is a reading of the pot. */
     public static boolean isReading(EventBody body) {
-        return reading(body) != null;
+        return reading(body).isPresent();
     }
 
     /** The figure of a reading, in its own unit. */
     public static Optional<Double> readingOf(EventBody body) {
-        return Optional.ofNullable(reading(body)).map(BatchStory.Reading::value);
+        return reading(body).map(BatchStory.Reading::value);
     }
 
-    private static BatchStory.@Nullable Reading reading(EventBody body) {
-        if (body instanceof EventBody.Weight r) {
-            return new BatchStory.Reading(Kind.WEIGHT, r.grossG());
-        }
-        if (body instanceof EventBody.Level r) {
-            return new BatchStory.Reading(Kind.LEVEL, r.mm());
-        }
-        if (body instanceof EventBody.Volume r) {
-            return new BatchStory.Reading(Kind.VOLUME, r.ml());
-        }
-        if (body instanceof EventBody.Spoon r) {
-            return new BatchStory.Reading(Kind.SPOON, r.step());
-        }
-        if (body instanceof EventBody.Ring r) {
-            return new BatchStory.Reading(Kind.RING, r.mm());
-        }
-        if (body instanceof EventBody.Brix r) {
-            return new BatchStory.Reading(Kind.BRIX, r.percent());
-        }
-        if (body instanceof EventBody.Temperature r) {
-            return new BatchStory.Reading(Kind.TEMPERATURE, r.c());
-        }
-        return null;
+    private static Optional<BatchStory.Reading> reading(EventBody body) {
+        return READINGS.of(body, true);
     }
 }

@@ -107,9 +107,9 @@ public sealed interface EventBody {
         }
     }
 
-    record HeatSet(String look) implements EventBody {
+    record HeatSet(Look look) implements EventBody {
         public HeatSet {
-            Refusal.checked("look", () -> Look.ofKey(look));
+            Refusal.given("look", look);
         }
 
         @Override
@@ -118,9 +118,9 @@ public sealed interface EventBody {
         }
     }
 
-    record LidSet(String state) implements EventBody {
+    record LidSet(LidState state) implements EventBody {
         public LidSet {
-            Refusal.checked("state", () -> LidState.ofKey(state));
+            Refusal.given("state", state);
         }
 
         @Override
@@ -150,9 +150,9 @@ public sealed interface EventBody {
     }
 
     /** Starch stirred into cold water and poured in. */
-    record Slurry(String starch, double starchG, double liquidG) implements EventBody {
+    record Slurry(StarchKind starch, double starchG, double liquidG) implements EventBody {
         public Slurry {
-            Refusal.checked("starch", () -> StarchKind.ofKey(starch));
+            Refusal.given("starch", starch);
             Refusal.inRange("starchG", starchG, 0.1, 2000, " g");
             Refusal.inRange("liquidG", liquidG, 0, 10_000, " g");
         }
@@ -380,14 +380,15 @@ public sealed interface EventBody {
     /**
      * What is done with it once it is off the heat, and how warm it was found.
      *
-     * @param what key of the storage: EAT_NOW, HOLD_HOT, FRIDGE, FREEZER or JARS
-     * @param container key of what it cools in
+     * @param what is done with it
+     * @param container what it cools in
      * @param c read in it, °C; absent when nobody read
      */
-    record Cooling(String what, String container, @Nullable Double c) implements EventBody {
+    record Cooling(
+            Storage what, CoolingIn container, @Nullable Double c) implements EventBody {
         public Cooling {
-            Refusal.checked("what", () -> Storage.valueOf(what));
-            Refusal.checked("container", () -> CoolingIn.valueOf(container));
+            Refusal.given("what", what);
+            Refusal.given("container", container);
             if (c != null) {
                 Refusal.inRange("c", c, -10, 110, " °C");
             }
@@ -404,12 +405,12 @@ public sealed interface EventBody {
      *
      * @param step as served, 1 to 9
      * @param ringMm ring test, the sauce at 20 °C, mm
-     * @param flavour key of {@link Overnight}
+     * @param flavour how it tasted against the day before
      */
     record NextDay(
             @Nullable Double step,
             @Nullable Double ringMm,
-            @Nullable String flavour,
+            @Nullable Overnight flavour,
             @Nullable String note) implements EventBody {
         public NextDay {
             if (step != null) {
@@ -417,9 +418,6 @@ public sealed interface EventBody {
             }
             if (ringMm != null) {
                 Refusal.inRange("ringMm", ringMm, LEAST_RING_MM, MOST_RING_MM, " mm");
-            }
-            if (flavour != null) {
-                Refusal.checked("flavour", () -> Overnight.ofKey(flavour));
             }
             if (note != null && note.length() > 2000) {
                 throw Refusal.unfit("note", "At most 2000 characters.");

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** What was asked cannot be done; carries every fault found. */
 public final class Refusal extends RuntimeException {
@@ -83,6 +84,18 @@ public final class Refusal extends RuntimeException {
     public static double inRange(String field, double value, double low, double high, String unit) {
         if (!(value >= low && value <= high)) {
             throw unfit(field, field + " is " + value + unit + ": " + low + " to " + high + unit + " expected");
+        }
+        return value;
+    }
+
+    /**
+     * A value that has to be there.
+     *
+     * @throws Refusal when it is not
+     */
+    public static <T> T given(String field, @Nullable T value) {
+        if (value == null) {
+            throw malformed(field, "this field is missing or null");
         }
         return value;
     }

@@ -3,6 +3,7 @@ package app.gradior.web.api;
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchState;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
@@ -167,7 +168,7 @@ final class BatchAnswers {
     }
 
     private static List<LineAnswer> lines(Batch batch) {
-        Batch.Ticks ticks = batch.ticks();
+        BatchState.Ticks ticks = batch.ticks();
         List<LineAnswer> answers = new ArrayList<>();
         for (int i = 0; i < batch.plan().lines().size(); i++) {
             Understood line = batch.lines().get(i);

@@ -142,7 +142,12 @@ class FinishController {
                     kitchen,
                     id,
                     new Batches.Draft(
-                            "cooling-" + UUID.randomUUID(), batches.now(), new EventBody.Cooling(what, container, c)));
+                            "cooling-" + UUID.randomUUID(),
+                            batches.now(),
+                            new EventBody.Cooling(
+                                    Refusal.checked("what", () -> Storage.valueOf(what)),
+                                    Refusal.checked("container", () -> CoolingIn.valueOf(container)),
+                                    c)));
             return "redirect:/log/" + id + "/finish";
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

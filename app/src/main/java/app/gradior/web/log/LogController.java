@@ -62,7 +62,7 @@ class LogController {
                     said.map(EventBody.NextDay::ringMm)
                             .map(r -> Numbers.plain(r, 0))
                             .orElse(""),
-                    said.map(EventBody.NextDay::flavour).orElse(""),
+                    said.map(EventBody.NextDay::flavour).map(Overnight::key).orElse(""),
                     said.map(EventBody.NextDay::note).orElse(""));
         }
 
@@ -76,7 +76,7 @@ class LogController {
                             EventBody.LEAST_RING_MM,
                             EventBody.MOST_RING_MM,
                             "a radius from 10 to 300 mm"),
-                    flavour.isBlank() ? null : flavour,
+                    flavour.isBlank() ? null : Refusal.checked("flavour", () -> Overnight.ofKey(flavour)),
                     note.isBlank() ? null : note.strip());
         }
 
@@ -184,14 +184,14 @@ class LogController {
         return rows;
     }
 
+    private static final Set<Class<? extends EventBody>> UNPLANNED =
+            Set.of(EventBody.Added.class, EventBody.Taken.class, EventBody.LeftOut.class);
+
     /** What went in, came out or was left out against the plan, with its minute. */
     private static List<String> unplanned(Batch batch, Figures figures) {
         List<String> found = new ArrayList<>();
         for (BatchEvent event : batch.standing()) {
-            boolean counts = event.body() instanceof EventBody.Added
-                    || event.body() instanceof EventBody.Taken
-                    || event.body() instanceof EventBody.LeftOut;
-            if (counts) {
+            if (UNPLANNED.contains(event.body().getClass())) {
                 found.add(figures.minutes(batch.minuteOf(event.at())) + " in: "
                         + EventWords.words(batch, event, figures));
             }

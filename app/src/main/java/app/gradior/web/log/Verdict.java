@@ -5,7 +5,6 @@ import app.gradior.batch.EventBody;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Judgement;
 import app.gradior.measure.Numbers;
-import app.gradior.sauce.Overnight;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +23,6 @@ final class Verdict {
         batch.nextDay().map(EventBody.NextDay::ringMm).ifPresent(mm -> sentences.add(ring(end, mm)));
         batch.nextDay()
                 .map(EventBody.NextDay::flavour)
-                .map(Overnight::ofKey)
                 .filter(found -> !found.advice().isEmpty())
                 .ifPresent(found -> sentences.add("It tasted " + found.label() + " cold. " + found.advice()));
         batch.finish().map(EventBody.Finished::yieldMl).ifPresent(ml -> sentences.add(amount(end, ml, figures)));

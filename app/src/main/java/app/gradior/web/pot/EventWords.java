@@ -3,15 +3,12 @@ package app.gradior.web.pot;
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchState;
 import app.gradior.batch.EventBody;
+import app.gradior.batch.EventCases;
 import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
-import app.gradior.clock.CoolingIn;
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
-import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
-import app.gradior.sauce.Overnight;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.frame.Figures;
@@ -31,29 +28,85 @@ public final class EventWords {
     /** Begins the client keys of instruments that read by themselves; docs/api.md says so. */
     private static final String INSTRUMENT_KEY = "device-";
 
-    /** Events that say no more than that they happened. */
-    private static final Map<String, String> PLAIN = Map.of(
-            "stir", "Stirred",
-            "blended", "Blended",
-            "offHeat", "Off the heat for a while",
-            "backOn", "Back on the heat",
-            "setAside", "Set aside",
-            "takenUp", "Taken up again",
-            "stageDone", "Next stage");
+    /** The word at a mark on the curve; empty for none. */
+    private static final EventCases<String, String> MARKS = EventCases.<String, String>otherwise((event, none) -> none)
+            .on("weighed", EventBody.Weight.class)
+            .on("dipped", EventBody.Level.class)
+            .on("spoon", EventBody.Spoon.class)
+            .on("added", EventBody.Added.class)
+            .on("slurry", EventBody.Slurry.class)
+            .on("next", EventBody.StageDone.class)
+            .on("taken out", EventBody.Taken.class)
+            .on("blended", EventBody.Blended.class)
+            .on("sieved", EventBody.Sieved.class)
+            .on("off", EventBody.OffHeat.class)
+            .on("back on", EventBody.BackOn.class)
+            .on(EventBody.HeatSet.class, (set, none) -> set.look().label())
+            .on(EventBody.LidSet.class, (set, none) -> "lid " + set.state().label());
 
-    private static final Map<String, String> SHORT = Map.of(
-            "stageDone",
-            "next",
-            "taken",
-            "taken out",
-            "blended",
-            "blended",
-            "sieved",
-            "sieved",
-            "offHeat",
-            "off",
-            "backOn",
-            "back on");
+    /** An event of a batch, told in a kitchen's figures. */
+    private record Told(Batch batch, BatchEvent event, Figures figures) {}
+
+    /** A line of the log for every kind of event. */
+    static final EventCases<Told, String> WORDS = EventCases.<Told, String>each()
+            .on("Stirred", EventBody.Stirred.class)
+            .on("Blended", EventBody.Blended.class)
+            .on("Off the heat for a while", EventBody.OffHeat.class)
+            .on("Back on the heat", EventBody.BackOn.class)
+            .on("Set aside", EventBody.SetAside.class)
+            .on("Taken up again", EventBody.TakenUp.class)
+            .on("Next stage", EventBody.StageDone.class)
+            .on("Taken back", EventBody.Undo.class)
+            .on(EventBody.Weight.class, (r, told) -> "Weighed: " + Numbers.plain(r.grossG(), 0) + " g")
+            .on(EventBody.Level.class, (r, told) -> "Dipped: " + Numbers.plain(r.mm(), 0) + " mm")
+            .on(EventBody.Volume.class, (r, told) -> "Jug: " + told.figures().volume(r.ml()) + " hot")
+            .on(
+                    EventBody.Spoon.class,
+                    (r, told) -> "Spoon: step " + Numbers.plain(r.step(), 1) + " "
+                            + Stair.Tread.of(r.step()).label())
+            .on(EventBody.Ring.class, (r, told) -> "Ring: " + Numbers.plain(r.mm(), 0) + " mm")
+            .on(EventBody.Brix.class, (r, told) -> "Brix: " + Numbers.plain(r.percent(), 1))
+            .on(
+                    EventBody.Temperature.class,
+                    (r, told) -> "Probe: " + told.figures().temp(r.c()))
+            .on(EventBody.HeatSet.class, (set, told) -> "Heat: " + set.look().label())
+            .on(EventBody.LidSet.class, (set, told) -> "Lid: " + set.state().label())
+            .on(
+                    EventBody.Added.class,
+                    (added, told) -> "Added: "
+                            + added.ingredients().stream().map(EventWords::name).collect(Collectors.joining("; ")))
+            .on(
+                    EventBody.Slurry.class,
+                    (s, told) -> "Slurry: " + Numbers.plain(s.starchG(), 1) + " g "
+                            + s.starch().label() + " in " + Numbers.plain(s.liquidG(), 0) + " g water")
+            .on(
+                    EventBody.Taken.class,
+                    (taken, told) -> "Taken out: "
+                            + (taken.massG() != null
+                                    ? told.figures().mass(taken.massG())
+                                    : told.figures().volume(taken.ml() == null ? 0 : taken.ml())))
+            .on(
+                    EventBody.Sieved.class,
+                    (sieved, told) -> (sieved.milled() ? "Milled" : "Sieved")
+                            + (sieved.leftG() == null
+                                    ? ""
+                                    : ", " + told.figures().mass(sieved.leftG()) + " stayed behind"))
+            .on(EventBody.Ticked.class, (ticked, told) -> "In: " + names(told.batch(), ticked.lines()))
+            .on(EventBody.LeftOut.class, (left, told) -> "Left out: " + names(told.batch(), left.lines()))
+            .on(EventBody.Corrected.class, (corrected, told) -> corrected(told))
+            .on(EventBody.Note.class, (note, told) -> "Note: " + note.text())
+            .on(
+                    EventBody.Finished.class,
+                    (finished, told) -> "Off the heat"
+                            + (finished.yieldMl() == null
+                                    ? ""
+                                    : ": " + told.figures().volume(finished.yieldMl())))
+            .on(EventBody.NextDay.class, (next, told) -> nextDay(next))
+            .on(EventBody.Rated.class, (rated, told) -> "Rated " + rated.stars() + " of 5")
+            .on(
+                    EventBody.Cooling.class,
+                    (cooling, told) -> "Cooling " + cooling.container().label()
+                            + (cooling.c() == null ? "" : ": " + told.figures().temp(cooling.c())));
 
     /** ... and closer than this share of the time so far. */
     private static final double APART_SHARE = 0.1;
@@ -69,17 +122,18 @@ public final class EventWords {
         Map<String, Double> wordAt = new HashMap<>();
         List<BatchEvent> standing = batch.standing();
         double last = standing.stream()
-                .filter(event -> !tick(event.body()).isEmpty())
+                .filter(event -> !MARKS.of(event.body(), "").isEmpty())
                 .mapToDouble(event -> batch.minuteOf(event.at()))
                 .max()
                 .orElse(0);
         double apart = Math.max(APART_MIN, APART_SHARE * last);
-        int stage = 0;
         List<BatchPlan.PlanStage> course = batch.plan().course();
-        for (BatchEvent event : standing) {
-            String word = tick(event.body());
-            if (event.body() instanceof EventBody.StageDone && ++stage < course.size()) {
-                word = course.get(stage).kind().label().split(" ")[0].toLowerCase(Locale.ROOT);
+        for (BatchState.Placed placed : batch.folded().standing()) {
+            BatchEvent event = placed.event();
+            String word = MARKS.of(event.body(), "");
+            int next = placed.stage() + 1;
+            if (event.body() instanceof EventBody.StageDone && next < course.size()) {
+                word = course.get(next).kind().label().split(" ")[0].toLowerCase(Locale.ROOT);
             }
             double minute = batch.minuteOf(event.at());
             boolean near = minute - wordAt.getOrDefault(word, Double.NEGATIVE_INFINITY) < apart;
@@ -89,28 +143,6 @@ public final class EventWords {
             }
         }
         return ticks;
-    }
-
-    private static String tick(EventBody body) {
-        if (body instanceof EventBody.Weight) {
-            return "weighed";
-        }
-        if (body instanceof EventBody.Level) {
-            return "dipped";
-        }
-        if (body instanceof EventBody.Spoon) {
-            return "spoon";
-        }
-        if (body instanceof EventBody.HeatSet set) {
-            return Look.ofKey(set.look()).label();
-        }
-        if (body instanceof EventBody.LidSet set) {
-            return "lid " + LidState.ofKey(set.state()).label();
-        }
-        if (body instanceof EventBody.Added) {
-            return "added";
-        }
-        return body instanceof EventBody.Slurry ? "slurry" : SHORT.getOrDefault(body.type(), "");
     }
 
     /**
@@ -138,18 +170,15 @@ public final class EventWords {
             entries.add(new Entry(
                     figures.time(event.at()),
                     words(batch, event, figures) + many,
-                    movesState(event.body()) ? "" : event.clientKey(),
+                    MOVES.contains(event.body().getClass()) ? "" : event.clientKey(),
                     doubt));
         }
         return entries;
     }
 
-    /** Whether it moves the batch from one state to another: that is not undone. */
-    private static boolean movesState(EventBody body) {
-        return body instanceof EventBody.Finished
-                || body instanceof EventBody.SetAside
-                || body instanceof EventBody.TakenUp;
-    }
+    /** What moves the batch from one state to another is not undone. */
+    private static final Set<Class<? extends EventBody>> MOVES =
+            Set.of(EventBody.Finished.class, EventBody.SetAside.class, EventBody.TakenUp.class);
 
     /** A scale or a probe says so by its key; cooks' taps and other programs' events stand for themselves. */
     private static boolean byInstrument(BatchEvent event) {
@@ -159,19 +188,22 @@ public final class EventWords {
 
     /** An event in words; lines are named by the batch's plan. */
     public static String words(Batch batch, BatchEvent event, Figures figures) {
-        EventBody body = event.body();
-        if (body instanceof EventBody.Corrected && !event.understood().isEmpty()) {
-            Understood now = event.understood().get(0);
-            return "Corrected: “" + now.text() + "” was " + figures.mass(now.massG()) + " "
-                    + now.food().name();
+        return WORDS.of(event.body(), new Told(batch, event, figures));
+    }
+
+    private static String corrected(Told told) {
+        if (told.event().understood().isEmpty()) {
+            return "Corrected";
         }
-        if (body instanceof EventBody.Ticked ticked) {
-            return "In: " + names(batch, ticked.lines());
-        }
-        if (body instanceof EventBody.LeftOut left) {
-            return "Left out: " + names(batch, left.lines());
-        }
-        return words(body, figures);
+        Understood now = told.event().understood().get(0);
+        return "Corrected: “" + now.text() + "” was " + told.figures().mass(now.massG()) + " "
+                + now.food().name();
+    }
+
+    private static String nextDay(EventBody.NextDay next) {
+        return "Next day" + (next.step() == null ? "" : ", step " + Numbers.plain(next.step(), 1))
+                + (next.ringMm() == null ? "" : ", ring " + Numbers.plain(next.ringMm(), 0) + " mm")
+                + (next.flavour() == null ? "" : ", " + next.flavour().label());
     }
 
     private static String names(Batch batch, List<Integer> lines) {
@@ -179,76 +211,6 @@ public final class EventWords {
                 .filter(line -> line >= 0 && line < batch.plan().lines().size())
                 .map(line -> batch.plan().lines().get(line).text())
                 .collect(Collectors.joining("; "));
-    }
-
-    private static String words(EventBody body, Figures figures) {
-        if (body instanceof EventBody.Weight r) {
-            return "Weighed: " + Numbers.plain(r.grossG(), 0) + " g";
-        }
-        if (body instanceof EventBody.Level r) {
-            return "Dipped: " + Numbers.plain(r.mm(), 0) + " mm";
-        }
-        if (body instanceof EventBody.Volume r) {
-            return "Jug: " + figures.volume(r.ml()) + " hot";
-        }
-        if (body instanceof EventBody.Spoon r) {
-            return "Spoon: step " + Numbers.plain(r.step(), 1) + " "
-                    + Stair.Tread.of(r.step()).label();
-        }
-        if (body instanceof EventBody.Ring r) {
-            return "Ring: " + Numbers.plain(r.mm(), 0) + " mm";
-        }
-        if (body instanceof EventBody.Brix r) {
-            return "Brix: " + Numbers.plain(r.percent(), 1);
-        }
-        if (body instanceof EventBody.Temperature r) {
-            return "Probe: " + figures.temp(r.c());
-        }
-        if (body instanceof EventBody.HeatSet set) {
-            return "Heat: " + Look.ofKey(set.look()).label();
-        }
-        if (body instanceof EventBody.LidSet set) {
-            return "Lid: " + LidState.ofKey(set.state()).label();
-        }
-        if (body instanceof EventBody.Added added) {
-            return "Added: "
-                    + added.ingredients().stream().map(EventWords::name).collect(Collectors.joining("; "));
-        }
-        if (body instanceof EventBody.Slurry s) {
-            return "Slurry: " + Numbers.plain(s.starchG(), 1) + " g "
-                    + StarchKind.ofKey(s.starch()).label() + " in " + Numbers.plain(s.liquidG(), 0) + " g water";
-        }
-        if (body instanceof EventBody.Taken taken) {
-            return "Taken out: "
-                    + (taken.massG() != null
-                            ? figures.mass(taken.massG())
-                            : figures.volume(taken.ml() == null ? 0 : taken.ml()));
-        }
-        if (body instanceof EventBody.Sieved sieved) {
-            return (sieved.milled() ? "Milled" : "Sieved")
-                    + (sieved.leftG() == null ? "" : ", " + figures.mass(sieved.leftG()) + " stayed behind");
-        }
-        if (body instanceof EventBody.Note note) {
-            return "Note: " + note.text();
-        }
-        if (body instanceof EventBody.Finished finished) {
-            return "Off the heat" + (finished.yieldMl() == null ? "" : ": " + figures.volume(finished.yieldMl()));
-        }
-        if (body instanceof EventBody.NextDay next) {
-            return "Next day" + (next.step() == null ? "" : ", step " + Numbers.plain(next.step(), 1))
-                    + (next.ringMm() == null ? "" : ", ring " + Numbers.plain(next.ringMm(), 0) + " mm")
-                    + (next.flavour() == null
-                            ? ""
-                            : ", " + Overnight.ofKey(next.flavour()).label());
-        }
-        if (body instanceof EventBody.Rated rated) {
-            return "Rated " + rated.stars() + " of 5";
-        }
-        if (body instanceof EventBody.Cooling cooling) {
-            return "Cooling " + CoolingIn.valueOf(cooling.container()).label()
-                    + (cooling.c() == null ? "" : ": " + figures.temp(cooling.c()));
-        }
-        return PLAIN.getOrDefault(body.type(), "");
     }
 
     private static String name(IngredientInput input) {

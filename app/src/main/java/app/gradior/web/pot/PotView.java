@@ -1,8 +1,10 @@
 package app.gradior.web.pot;
 
 import app.gradior.batch.Batch;
+import app.gradior.batch.BatchAdvice;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchTelling;
 import app.gradior.care.Caution;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
@@ -58,7 +60,7 @@ public record PotView(
             Batch batch,
             Forecast forecast,
             Prompt prompt,
-            Optional<Batch.NextPortion> portion,
+            Optional<BatchAdvice.NextPortion> portion,
             Figures figures,
             Instant now) {
         double startMm = batch.plan()
@@ -92,8 +94,8 @@ public record PotView(
                 batch.onHeat(),
                 StageChip.all(batch, forecast, figures),
                 StageCard.of(batch, forecast, portion, figures, now),
-                batch.cautions(forecast),
-                batch.wholePieces(),
+                new BatchAdvice(batch, forecast, now).cautions(),
+                new BatchTelling(batch).wholePieces(),
                 log(batch, forecast, figures),
                 figures.time(now));
     }

@@ -1,7 +1,9 @@
 package app.gradior.web.pot;
 
 import app.gradior.batch.Batch;
+import app.gradior.batch.BatchAdvice;
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchState;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
 import app.gradior.larder.StarchHandling;
@@ -47,7 +49,7 @@ public record StageCard(
 
     /** The card of a batch at a moment. */
     public static StageCard of(
-            Batch batch, Forecast forecast, Optional<Batch.NextPortion> portion, Figures figures, Instant now) {
+            Batch batch, Forecast forecast, Optional<BatchAdvice.NextPortion> portion, Figures figures, Instant now) {
         List<BatchPlan.PlanStage> course = batch.plan().course();
         int at = batch.stage();
         if (at >= course.size()) {
@@ -74,7 +76,7 @@ public record StageCard(
     }
 
     private static List<Tick> ticks(Batch batch, BatchPlan.PlanStage stage) {
-        Batch.Ticks known = batch.ticks();
+        BatchState.Ticks known = batch.ticks();
         List<Tick> ticks = new ArrayList<>();
         for (int line : stage.lines()) {
             ticks.add(new Tick(

@@ -8,10 +8,14 @@ import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.care.Storage;
+import app.gradior.clock.CoolingIn;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Kitchen;
+import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.sauce.Overnight;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.vessel.PotMaterial;
@@ -84,12 +88,12 @@ class EventWordsTest {
     void everyEventHasItsWords() {
         at(1, "a", new EventBody.LeftOut(List.of(1)));
         at(2, "b", new EventBody.Added(List.of(new IngredientInput(null, "salt", 5.0))));
-        at(3, "c", new EventBody.Slurry("wheat_flour", 20, 30));
+        at(3, "c", new EventBody.Slurry(StarchKind.WHEAT_FLOUR, 20, 30));
         at(4, "d", new EventBody.Taken(null, 50.0));
         at(5, "e", new EventBody.Sieved(true, 120.0));
         at(6, "f", new EventBody.Finished(950.0, null));
-        at(7, "g", new EventBody.Cooling("FRIDGE", "SHALLOW", 60.0));
-        at(8, "h", new EventBody.NextDay(5.5, 43.0, "flatter", null));
+        at(7, "g", new EventBody.Cooling(Storage.FRIDGE, CoolingIn.SHALLOW, 60.0));
+        at(8, "h", new EventBody.NextDay(5.5, 43.0, Overnight.FLATTER, null));
         at(9, "i", new EventBody.Rated(4, null, null, null, null));
         assertThat(words())
                 .containsExactly(
@@ -102,6 +106,11 @@ class EventWordsTest {
                         "Cooling in trays 2 cm deep, then the fridge: 60 °C",
                         "Next day, step 5.5, ring 43 mm, flatter",
                         "Rated 4 of 5");
+    }
+
+    @Test
+    void noKindOfEventIsWithoutWords() {
+        assertThat(EventWords.WORDS.unnamed()).isEmpty();
     }
 
     @Test

@@ -1,0 +1,165 @@
+package app.gradior.batch;
+
+import app.gradior.finding.Refusal;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+
+/** Whether an event fits a batch as it stands. */
+public final class Admission {
+    /** How far ahead of our clock another device's may be. */
+    public static final Duration CLOCK_SKEW = Duration.ofMinutes(5);
+    /** A pot that nobody touched for so long is set aside: longer than any stock simmers overnight without a look; arbitrary. */
+    public static final Duration UNTOUCHED = Duration.ofHours(12);
+
+    /** A scale that tells every five seconds does so for seven hours. */
+    public static final int MOST_READINGS = 5000;
+
+    public static final int MOST_OTHER_EVENTS = 5000;
+
+    /** Said of a batch that is off the heat for good. */
+    private static final Set<Class<? extends EventBody>> LATE =
+            Set.of(EventBody.NextDay.class, EventBody.Rated.class, EventBody.Cooling.class);
+    /** Taken of a finished batch beside those. */
+    private static final Set<Class<? extends EventBody>> AFTERWARDS =
+            Set.of(EventBody.Note.class, EventBody.Corrected.class);
+
+    private static final Set<Class<? extends EventBody>> FROM_ASIDE =
+            Set.of(EventBody.TakenUp.class, EventBody.Finished.class, EventBody.Note.class);
+    /** What ends, takes back or finishes is taken however much there is. */
+    private static final Set<Class<? extends EventBody>> ALWAYS = Set.of(
+            EventBody.Finished.class,
+            EventBody.Undo.class,
+            EventBody.StageDone.class,
+            EventBody.SetAside.class,
+            EventBody.TakenUp.class);
+
+    private static final Set<Class<? extends EventBody>> NEVER_UNDONE =
+            Set.of(EventBody.SetAside.class, EventBody.TakenUp.class);
+
+    private static final EventCases<Batch, Boolean> FITS = EventCases.<Batch, Boolean>otherwise((event, batch) -> true)
+            .on(EventBody.Weight.class, Admission::weight)
+            .on(EventBody.Level.class, Admission::level)
+            .on(EventBody.Ticked.class, (ticked, batch) -> lines(ticked.lines(), batch))
+            .on(EventBody.LeftOut.class, (left, batch) -> lines(left.lines(), batch))
+            .on(EventBody.StageDone.class, Admission::stage)
+            .on(EventBody.Undo.class, Admission::undone);
+
+    private Admission() {}
+
+    /**
+     * That an event fits.
+     *
+     * @param at when it happened
+     * @param now by our clock
+     * @throws Refusal naming the field that does not, or the state the batch is in
+     */
+    public static void check(Batch batch, Instant at, EventBody body, Instant now) {
+        if (at.isAfter(now.plus(CLOCK_SKEW))) {
+            throw Refusal.unfit("at", "at is " + at + ", in the future: " + now + " at the latest expected");
+        }
+        if (at.isBefore(batch.startedAt())) {
+            throw Refusal.unfit("at", "at is " + at + ", before the batch began at " + batch.startedAt());
+        }
+        room(batch, body);
+        state(batch, body);
+        FITS.of(body, batch);
+    }
+
+    /** Readings have a limit, so that a device that tells without end ends. */
+    private static void room(Batch batch, EventBody body) {
+        boolean reading = BatchTelling.isReading(body);
+        int most = reading ? MOST_READINGS : MOST_OTHER_EVENTS;
+        long have = batch.events().stream()
+                .filter(e -> BatchTelling.isReading(e.body()) == reading)
+                .count();
+        if (!ALWAYS.contains(body.getClass()) && have >= most) {
+            throw Refusal.conflict(
+                    "events",
+                    reading
+                            ? "This batch has " + most + " readings: no more are kept. Everything else is still taken."
+                            : "This batch has " + most
+                                    + " entries: it can still go on, be taken back and be finished.");
+        }
+    }
+
+    private static void state(Batch batch, EventBody body) {
+        Class<? extends EventBody> kind = body.getClass();
+        boolean late = LATE.contains(kind);
+        boolean afterwards = late
+                || AFTERWARDS.contains(kind)
+                || body instanceof EventBody.Undo undo && batch.isCorrection(undo.undoneKey());
+        switch (batch.state()) {
+            case ASIDE -> refuseIf(!FROM_ASIDE.contains(kind), "This pot is set aside: take it up again first.");
+            case FINISHED ->
+                refuseIf(
+                        !afterwards,
+                        "This batch is finished: only notes, corrections, a rating and the next-day result can be added.");
+            case LIVE -> {
+                refuseIf(body instanceof EventBody.TakenUp, "This pot is not set aside.");
+                refuseIf(late, "This batch is still on: finish it first.");
+            }
+        }
+    }
+
+    private static void refuseIf(boolean wrong, String why) {
+        if (wrong) {
+            throw Refusal.conflict("state", why);
+        }
+    }
+
+    private static boolean weight(EventBody.Weight weight, Batch batch) {
+        double emptyG = batch.plan().pot().emptyG();
+        if (weight.grossG() < emptyG) {
+            throw Refusal.unfit(
+                    "grossG",
+                    "grossG is " + weight.grossG() + " g, less than the empty pot's " + emptyG
+                            + " g: weigh pot and sauce together");
+        }
+        return true;
+    }
+
+    private static boolean level(EventBody.Level level, Batch batch) {
+        double rimMm = batch.plan().pot().heightMm();
+        if (level.mm() > rimMm) {
+            throw Refusal.unfit(
+                    "mm",
+                    "mm is " + level.mm() + " mm, above the pot's rim at " + rimMm + " mm: measure from the floor up");
+        }
+        return true;
+    }
+
+    private static boolean lines(List<Integer> lines, Batch batch) {
+        lines.forEach(
+                line -> Refusal.inRange("lines", line, 0, batch.plan().lines().size() - 1, ""));
+        return true;
+    }
+
+    private static boolean stage(EventBody.StageDone done, Batch batch) {
+        List<BatchPlan.PlanStage> course = batch.plan().course();
+        Integer ended = done.stage();
+        int at = batch.stage();
+        if (ended != null && ended < at && ended < course.size()) {
+            String now = at < course.size() ? "it is at “" + course.get(at).name() + "”" : "all stages are";
+            throw Refusal.conflict("stage", "“" + course.get(ended).name() + "” is over already: " + now + ".");
+        }
+        if (at >= course.size()) {
+            throw Refusal.conflict("type", "All stages of this batch are over: take it off, or take one back.");
+        }
+        if (ended != null && ended > at) {
+            throw Refusal.conflict("stage", "It is at “" + course.get(at).name() + "”: end that stage first.");
+        }
+        return true;
+    }
+
+    private static boolean undone(EventBody.Undo undo, Batch batch) {
+        boolean stands = batch.standing().stream()
+                .filter(e -> !NEVER_UNDONE.contains(e.body().getClass()))
+                .anyMatch(e -> e.clientKey().equals(undo.undoneKey()));
+        if (!stands) {
+            throw Refusal.unfit("undoneKey", "no standing event of this batch has the key '" + undo.undoneKey() + "'");
+        }
+        return true;
+    }
+}
