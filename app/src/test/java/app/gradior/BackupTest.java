@@ -11,6 +11,7 @@ import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.MessageDigest;
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Stream;
@@ -75,7 +76,7 @@ class BackupTest {
     private Path seed(String... more) throws Exception {
         List<Path> files;
         try (Stream<Path> found = Files.list(MIGRATIONS)) {
-            files = found.sorted().toList();
+            files = found.sorted(Comparator.comparingInt(BackupTest::number)).toList();
         }
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (GZIPOutputStream out = new GZIPOutputStream(bytes)) {
@@ -88,6 +89,10 @@ class BackupTest {
         Path seed = root.resolve("seed.sql.gz");
         Files.write(seed, bytes.toByteArray());
         return withChecksum(seed);
+    }
+
+    private static int number(Path migration) {
+        return Integer.parseInt(migration.getFileName().toString().replaceAll("^V(\\d+)__.*", "$1"));
     }
 
     private static Path withChecksum(Path file) throws Exception {

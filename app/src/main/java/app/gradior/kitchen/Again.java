@@ -6,18 +6,19 @@ import app.gradior.batch.BatchPlan;
 import app.gradior.batch.BatchState;
 import app.gradior.batch.BatchTelling;
 import app.gradior.batch.EventBody;
+import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.finding.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
-import app.gradior.store.Rows.BurnerRow;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.springframework.stereotype.Service;
@@ -64,12 +65,13 @@ public class Again {
             fields.put("salt", plain(Math.max(0.1, LESS_SALT * planned.saltPercent()), 1));
         }
         fields.put("starch", starch(plan).map(StarchKind::key).orElse("none"));
+        Origin origin = batch.origin();
         kit.pots(kitchen.id()).stream()
-                .filter(p -> p.name().equals(plan.pot().name()))
+                .filter(p -> Objects.equals(p.id(), origin.potId()))
                 .findFirst()
                 .ifPresent(p -> fields.put("pot", String.valueOf(p.id())));
         kit.burners(kitchen.id()).stream()
-                .filter((BurnerRow b) -> b.name().equals(plan.burner()))
+                .filter(b -> Objects.equals(b.id(), origin.burnerId()))
                 .findFirst()
                 .ifPresent(b -> fields.put("burner", String.valueOf(b.id())));
         return fields;

@@ -1,6 +1,7 @@
 package app.gradior.kitchen;
 
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
@@ -114,8 +115,8 @@ public class AlreadyOn {
         return batches.start(
                 kitchen,
                 name,
-                sauce == null ? null : sauce.id(),
-                sauce == null ? null : sauce.version(),
+                (sauce == null ? Origin.NONE : Origin.of(sauce.id(), sauce.version()))
+                        .in(pot.id(), question.burnerId()),
                 plan,
                 batches.now().minus(Duration.ofSeconds(Math.round(60 * question.sinceMinutes()))));
     }

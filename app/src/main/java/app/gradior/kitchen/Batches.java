@@ -7,6 +7,7 @@ import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.BatchTelling;
 import app.gradior.batch.EventBody;
+import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
@@ -110,35 +111,25 @@ public class Batches {
      * @return its id
      */
     @Transactional
-    public long start(
-            Kitchen kitchen,
-            String name,
-            @Nullable Long sauceId,
-            @Nullable Integer version,
-            BatchPlan plan,
-            Instant startedAt) {
+    public long start(Kitchen kitchen, String name, Origin origin, BatchPlan plan, Instant startedAt) {
         Instant now = clock.instant();
         if (startedAt.isAfter(now.plus(Admission.CLOCK_SKEW)) || startedAt.isBefore(now.minus(EARLIEST_START))) {
             throw Refusal.unfit("startedAt", "startedAt is " + startedAt + ": up to 24 h ago expected");
         }
-        return insert(kitchen.id(), name, sauceId, version, plan, startedAt);
+        return insert(kitchen.id(), name, origin, plan, startedAt);
     }
 
-    long insert(
-            long kitchenId,
-            String name,
-            @Nullable Long sauceId,
-            @Nullable Integer version,
-            BatchPlan plan,
-            Instant startedAt) {
+    long insert(long kitchenId, String name, Origin origin, BatchPlan plan, Instant startedAt) {
         foods.keep(kitchenId, plan.lines());
         Inserted key = new Inserted();
         batches.insert(
                 new BatchRow(
                         0,
                         kitchenId,
-                        sauceId,
-                        version,
+                        origin.sauceId(),
+                        origin.version(),
+                        origin.potId(),
+                        origin.burnerId(),
                         Refusal.text("name", name, 120),
                         json.write(plan),
                         Batch.State.LIVE.name(),
@@ -293,8 +284,7 @@ public class Batches {
     private Batch batch(BatchRow row, List<BatchEvent> events) {
         return new Batch(
                 row.id(),
-                row.sauceId(),
-                row.sauceVersion(),
+                new Origin(row.sauceId(), row.sauceVersion(), row.potId(), row.burnerId()),
                 row.name(),
                 plan(row),
                 Batch.State.valueOf(row.state()),

@@ -180,10 +180,10 @@ public class ClockPlans {
 
     /** Burners with a live pot on them, until the slow end of what its plan said, or a little longer than now. */
     private List<ClockPlan.Placed> busy(Kitchen kitchen, Ware ware, LocalDateTime origin, int now) {
-        List<String> names = ware.burners().stream().map(BurnerRow::name).toList();
+        List<Long> ids = ware.burners().stream().map(BurnerRow::id).toList();
         List<ClockPlan.Placed> busy = new ArrayList<>();
         for (Batch batch : batches.livePlans(kitchen.id())) {
-            int burner = names.indexOf(batch.plan().burner());
+            int burner = ids.indexOf(batch.origin().burnerId());
             BatchPlan.Planned planned = batch.plan().planned();
             if (burner < 0 || planned == null) {
                 continue;

@@ -3,6 +3,7 @@ package app.gradior.kitchen;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.BatchStory;
 import app.gradior.larder.Catalogue;
@@ -57,6 +58,7 @@ final class DemoCook {
     private final Kitchen kitchen;
     private final SauceBook.Sauce sauce;
     private final BatchPlan plan;
+    private final Origin origin;
     private final Truth truth;
     private final Random random;
     private final PotCourse pot;
@@ -79,6 +81,8 @@ final class DemoCook {
         this.kitchen = kitchen;
         this.sauce = answer.setting().sauce();
         this.plan = planning.batchPlan(kitchen, answer);
+        this.origin = Origin.of(sauce.id(), sauce.version())
+                .in(answer.setting().pot().id(), answer.setting().draft().burnerId());
         this.truth = truth;
         this.random = random;
         this.pot = new PotCourse(
@@ -127,7 +131,7 @@ final class DemoCook {
     }
 
     private long keep() {
-        long id = batches.insert(kitchen.id(), sauce.name(), sauce.id(), sauce.version(), plan, start);
+        long id = batches.insert(kitchen.id(), sauce.name(), origin, plan, start);
         told.forEach(draft -> batches.insertPast(kitchen, id, draft));
         return id;
     }

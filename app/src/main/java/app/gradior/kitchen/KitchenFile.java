@@ -19,9 +19,9 @@ final class KitchenFile {
     static final String FORMAT = "gradior.kitchen";
     /**
      * Version 1 had no section of the kitchen itself, and up to 2 lines of batches were read anew; both are still read, and what
-     * they recorded is understood once, when they are.
+     * they recorded is understood once, when they are. Up to 3 batches named pot and burner by their names, and nothing was put away.
      */
-    static final int VERSION = 3;
+    static final int VERSION = 4;
 
     /** Fields of a plan that name pots. */
     static final List<String> PLAN_POTS = List.of("potId", "otherPotId");
@@ -66,12 +66,16 @@ final class KitchenFile {
      * A batch.
      *
      * @param sauce its place among the sauces; absent for none
+     * @param pot its place among the pots; absent for none
+     * @param burner its place among the burners; absent for none
      * @param counted whether what it taught counts
      * @param photos JPEG
      */
     record BatchOut(
             @Nullable Integer sauce,
             @Nullable Integer version,
+            @Nullable Integer pot,
+            @Nullable Integer burner,
             String name,
             JsonNode plan,
             String state,

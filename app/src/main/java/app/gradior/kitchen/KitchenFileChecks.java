@@ -346,6 +346,18 @@ final class KitchenFileChecks {
         }
     }
 
+    /** That a batch's pot and burner are in the file. */
+    void places(String path, BatchOut b, int pots, int burners) {
+        Integer pot = b.pot();
+        Integer burner = b.burner();
+        if (pot != null) {
+            place(path + ".pot", pot, pots);
+        }
+        if (burner != null) {
+            place(path + ".burner", burner, burners);
+        }
+    }
+
     private void within(String path, LocalDateTime at, LocalDateTime from, LocalDateTime to) {
         if (at.isBefore(from) || at.isAfter(to)) {
             add(path, at + " is not from " + from + " to " + to);

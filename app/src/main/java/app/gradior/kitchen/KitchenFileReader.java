@@ -45,6 +45,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.function.BiConsumer;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -184,6 +186,7 @@ public class KitchenFileReader {
                 BatchOut batch = checks.got(path, () -> json.treeToValue(node, BatchOut.class));
                 if (batch != null) {
                     checks.at(path, () -> checks.batch(path, batch, small.sauces.size()));
+                    checks.places(path, batch, small.pots.size(), small.burners.size());
                     pictures(path, batch, checks);
                     small.batches++;
                 }
@@ -223,6 +226,8 @@ public class KitchenFileReader {
         private List<PlanOut> plans = List.of();
         private List<SnapshotOut> snapshots = List.of();
         private int batches;
+        /** The file's format. */
+        private int of;
 
         void take(String name, JsonNode node) {
             sections.put(name, node);
@@ -275,7 +280,7 @@ public class KitchenFileReader {
         }
         List<T> list = new ArrayList<>();
         for (int i = 0; i < node.size(); i++) {
-            JsonNode item = node.get(i);
+            JsonNode item = withDefaults(node.get(i), type);
             T read = checks.got(name + "[" + i + "]", () -> json.treeToValue(item, type));
             if (read != null) {
                 list.add(read);
@@ -284,6 +289,22 @@ public class KitchenFileReader {
             }
         }
         return list;
+    }
+
+    /** What files before format 4 did not have: nothing was put away then. */
+    private static JsonNode withDefaults(JsonNode item, Class<?> type) {
+        boolean kit = type == PotRow.class || type == BurnerRow.class || type == JarRow.class;
+        if (!kit || !(item instanceof ObjectNode row)) {
+            return item;
+        }
+        ObjectNode whole = row.deepCopy();
+        if (!whole.has("revision")) {
+            whole.put("revision", 0);
+        }
+        if (type != JarRow.class && !whole.has("retired")) {
+            whole.put("retired", false);
+        }
+        return whole;
     }
 
     private static <T> void all(String name, List<T> items, KitchenFileChecks checks, BiConsumer<String, T> check) {
@@ -303,6 +324,7 @@ public class KitchenFileReader {
         if (!ours || of < 1 || of > KitchenFile.VERSION) {
             throw Refusal.unfit("format", "This is no kitchen's file of format 1 to " + KitchenFile.VERSION + ".");
         }
+        small.of = of;
         JsonNode kitchen = small.sections.get("kitchen");
         if (kitchen != null) {
             KitchenOut read = checks.got("kitchen", () -> json.treeToValue(kitchen, KitchenOut.class));
@@ -414,7 +436,8 @@ public class KitchenFileReader {
                 file,
                 checks,
                 (name, node) -> {},
-                (path, node) -> batchIds.add(batch(now, json.treeToValue(node, BatchOut.class), sauceIds)));
+                (path, node) -> batchIds.add(
+                        batch(now, json.treeToValue(node, BatchOut.class), new Ids(sauceIds, pots, burners, small))));
         for (PlanOut p : small.plans) {
             plan(id, p, sauceIds, pots, burners, batchIds);
         }
@@ -437,15 +460,47 @@ public class KitchenFileReader {
         return key.getId();
     }
 
-    private long batch(Kitchen kitchen, BatchOut b, List<Long> sauceIds) {
+    /** The ids that things of a file got, by their places in it. */
+    private record Ids(List<Long> sauces, List<Long> pots, List<Long> burners, Small small) {
+        /** The pot of a batch; before format 4 the first of its name. */
+        @Nullable
+        Long pot(BatchOut b) {
+            String name = b.plan().path("pot").path("name").asString("");
+            return id(pots, b.pot(), small.of < 4 ? places(small.pots, PotRow::name, name) : List.of());
+        }
+
+        @Nullable
+        Long burner(BatchOut b) {
+            String name = b.plan().path("burner").asString("");
+            return id(burners, b.burner(), small.of < 4 ? places(small.burners, BurnerRow::name, name) : List.of());
+        }
+
+        private static <T> List<Integer> places(List<T> things, Function<T, String> nameOf, String name) {
+            return IntStream.range(0, things.size())
+                    .filter(i -> nameOf.apply(things.get(i)).equals(name))
+                    .boxed()
+                    .toList();
+        }
+
+        private static @Nullable Long id(List<Long> ids, @Nullable Integer place, List<Integer> byName) {
+            if (place != null) {
+                return ids.get(place);
+            }
+            return byName.isEmpty() ? null : ids.get(byName.get(0));
+        }
+    }
+
+    private long batch(Kitchen kitchen, BatchOut b, Ids ids) {
         Integer sauce = b.sauce();
         Inserted key = new Inserted();
         batches.insert(
                 new BatchRow(
                         0,
                         kitchen.id(),
-                        sauce == null ? null : sauceIds.get(sauce),
+                        sauce == null ? null : ids.sauces().get(sauce),
                         b.version(),
+                        ids.pot(b),
+                        ids.burner(b),
                         b.name(),
                         b.plan().toString(),
                         Batch.State.LIVE.name(),

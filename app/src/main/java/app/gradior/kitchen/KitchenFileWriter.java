@@ -25,6 +25,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JsonGenerator;
@@ -124,7 +125,7 @@ public class KitchenFileWriter {
             file.writeStartArray();
             for (long batchId : ids) {
                 BatchRow row = batches.find(id, batchId).orElseThrow(() -> Refusal.missing("batch"));
-                file.writePOJO(batch(id, row, sauceAt, counted.getOrDefault(batchId, true)));
+                file.writePOJO(batch(row, new Kinds(sauceAt, pots, burners), counted.getOrDefault(batchId, true)));
             }
             file.writeEndArray();
             file.writePOJOProperty(
@@ -142,8 +143,9 @@ public class KitchenFileWriter {
     public byte[] write(Kitchen kitchen, long batchId) {
         BatchRow row = batches.find(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
         Long sauce = row.sauceId();
-        Places none = new Places(sauce == null ? List.of() : List.of(sauce));
-        ObjectNode file = json.valueToTree(batch(kitchen.id(), row, none, true));
+        Places one = new Places(sauce == null ? List.of() : List.of(sauce));
+        Places none = new Places(List.of());
+        ObjectNode file = json.valueToTree(batch(row, new Kinds(one, none, none), true));
         Set<String> used = Set.copyOf(file.findValuesAsString("snapshot"));
         file.set(
                 "snapshots",
@@ -173,11 +175,16 @@ public class KitchenFileWriter {
         return new KitchenFile.SauceOut(versions);
     }
 
-    private KitchenFile.BatchOut batch(long kitchenId, BatchRow row, Places sauceAt, boolean counted) {
-        Long sauce = row.sauceId();
+    /** Where the things are that a batch names. */
+    private record Kinds(Places sauces, Places pots, Places burners) {}
+
+    private KitchenFile.BatchOut batch(BatchRow row, Kinds at, boolean counted) {
+        long kitchenId = row.kitchenId();
         return new KitchenFile.BatchOut(
-                sauce == null || !sauceAt.knows(sauce) ? null : (Integer) sauceAt.of(sauce),
+                at.sauces().place(row.sauceId()),
                 row.sauceVersion(),
+                at.pots().place(row.potId()),
+                at.burners().place(row.burnerId()),
                 row.name(),
                 json.readTree(row.plan()),
                 row.state(),
@@ -205,14 +212,13 @@ public class KitchenFileWriter {
         draft.put("sauceId", sauceAt.of(p.sauceId()));
         KitchenFile.PLAN_POTS.forEach(field -> place(draft, field, pots));
         KitchenFile.PLAN_BURNERS.forEach(field -> place(draft, field, burners));
-        Long batch = p.batchId();
         return new KitchenFile.PlanOut(
                 sauceAt.of(p.sauceId()),
                 p.name(),
                 draft,
                 p.serveAt(),
                 json.readTree(p.ticks()),
-                batch == null || !batchAt.knows(batch) ? null : (Integer) batchAt.of(batch),
+                batchAt.place(p.batchId()),
                 p.savedAt());
     }
 
@@ -231,6 +237,12 @@ public class KitchenFileWriter {
 
         boolean knows(long id) {
             return places.containsKey(id);
+        }
+
+        /** The place of a thing; absent for none, or one that is not in the file. */
+        @Nullable
+        Integer place(@Nullable Long id) {
+            return id == null ? null : places.get(id);
         }
 
         int of(long id) {

@@ -44,8 +44,21 @@ public class KitchenKit {
         }
     }
 
-    /** A pot of the kit. */
-    public record KitPot(long id, String name, PotShape shape, double emptyG, PotMaterial material, boolean lid) {
+    /**
+     * A pot of the kit.
+     *
+     * @param retired whether it is put away: chosen no more, and still what it was to all that used it
+     * @param revision grows with each change
+     */
+    public record KitPot(
+            long id,
+            String name,
+            PotShape shape,
+            double emptyG,
+            PotMaterial material,
+            boolean lid,
+            boolean retired,
+            int revision) {
         static KitPot of(PotRow row) {
             return new KitPot(
                     row.id(),
@@ -53,7 +66,9 @@ public class KitchenKit {
                     new PotShape(row.topDiameterMm(), row.baseDiameterMm(), row.heightMm(), row.cornerMm()),
                     row.emptyG(),
                     PotMaterial.valueOf(row.material()),
-                    row.lid());
+                    row.lid(),
+                    row.retired(),
+                    row.revision());
         }
 
         PotRow row(long kitchenId) {
@@ -67,52 +82,102 @@ public class KitchenKit {
                     shape.cornerMm(),
                     Refusal.inRange("emptyG", emptyG, 0, HEAVIEST_POT_G, " g"),
                     material.name(),
-                    lid);
+                    lid,
+                    retired,
+                    revision);
         }
     }
 
-    /** All that stands in the kitchen. */
+    /** All that stands in the kitchen, and what is put away. */
     public Ware ware(long kitchenId) {
-        return new Ware(pots(kitchenId), burners(kitchenId), kit.tests(kitchenId), lessons.latest(kitchenId));
+        return new Ware(
+                kit.pots(kitchenId).stream().map(KitPot::of).toList(),
+                kit.burners(kitchenId),
+                kit.tests(kitchenId),
+                lessons.latest(kitchenId));
     }
 
+    /** Pots that can be chosen. */
     public List<KitPot> pots(long kitchenId) {
-        return kit.pots(kitchenId).stream().map(KitPot::of).toList();
+        return kit.pots(kitchenId).stream()
+                .filter(row -> !row.retired())
+                .map(KitPot::of)
+                .toList();
     }
 
+    /** Pots that are put away. */
+    public List<KitPot> potsPutAway(long kitchenId) {
+        return kit.pots(kitchenId).stream()
+                .filter(PotRow::retired)
+                .map(KitPot::of)
+                .toList();
+    }
+
+    /** A pot, put away or not. */
     public KitPot pot(long kitchenId, long id) {
         return kit.findPot(kitchenId, id).map(KitPot::of).orElseThrow(() -> Refusal.missing("pot"));
     }
 
+    /** Burners that can be chosen. */
     public List<BurnerRow> burners(long kitchenId) {
-        return kit.burners(kitchenId);
+        return kit.burners(kitchenId).stream().filter(row -> !row.retired()).toList();
     }
 
+    /** Burners that are put away. */
+    public List<BurnerRow> burnersPutAway(long kitchenId) {
+        return kit.burners(kitchenId).stream().filter(BurnerRow::retired).toList();
+    }
+
+    /** A burner, put away or not. */
     public BurnerRow burner(long kitchenId, long id) {
         return kit.findBurner(kitchenId, id).orElseThrow(() -> Refusal.missing("burner"));
     }
 
     @Transactional
     public void addPot(long kitchenId, String name, PotShape shape, double emptyG, PotMaterial material) {
-        putPot(kitchenId, new KitPot(0, name, shape, emptyG, material, true));
+        putPot(kitchenId, new KitPot(0, name, shape, emptyG, material, true, false, 0));
     }
 
-    /** Adds a pot, or changes the one with its id. Batches cooked in it keep the pot as it was. */
+    /**
+     * Adds a pot, or changes the one with its id: what was learnt of it stays. Batches cooked in it keep the pot as it was.
+     *
+     * @throws Refusal when it was changed meanwhile
+     */
     @Transactional
     public void putPot(long kitchenId, KitPot pot) {
         PotRow row = pot.row(kitchenId);
         if (pot.id() == 0) {
             kit.insertPot(row);
         } else if (kit.updatePot(row) == 0) {
-            throw Refusal.missing("pot");
+            throw changed(pot(kitchenId, pot.id()).name());
         }
     }
 
+    private static Refusal changed(String name) {
+        return Refusal.conflict("revision", name + " was changed on another device: look again.");
+    }
+
+    /** Removes a pot; one that is in use is put away instead, and stays readable in what used it. */
     @Transactional
     public void removePot(long kitchenId, long id) {
-        if (kit.removePot(kitchenId, id) == 0) {
-            throw Refusal.missing("pot");
+        KitPot pot = pot(kitchenId, id);
+        if (kit.usesPot(kitchenId, id)) {
+            retirePot(kitchenId, pot, true);
+        } else {
+            kit.removePot(kitchenId, id);
         }
+    }
+
+    /** Takes a pot out again that was put away. */
+    @Transactional
+    public void takeOutPot(long kitchenId, long id) {
+        retirePot(kitchenId, pot(kitchenId, id), false);
+    }
+
+    private void retirePot(long kitchenId, KitPot p, boolean away) {
+        putPot(
+                kitchenId,
+                new KitPot(p.id(), p.name(), p.shape(), p.emptyG(), p.material(), p.lid(), away, p.revision()));
     }
 
     @Transactional
@@ -126,14 +191,48 @@ public class KitchenKit {
                 kitchenId,
                 Refusal.text("burnerName", name, 80),
                 type.name(),
-                Refusal.inRange("netPowerW", netPowerW, 50, STRONGEST_BURNER_W, " W"));
+                Refusal.inRange("netPowerW", netPowerW, 50, STRONGEST_BURNER_W, " W"),
+                false,
+                0);
     }
 
+    /**
+     * Gives a burner another name or power: what was learnt of it stays.
+     *
+     * @throws Refusal when it was changed meanwhile
+     */
+    @Transactional
+    public void changeBurner(long kitchenId, long id, int revision, String name, double netPowerW) {
+        BurnerRow was = burner(kitchenId, id);
+        BurnerRow now = checked(kitchenId, name, BurnerType.valueOf(was.type()), netPowerW);
+        put(new BurnerRow(id, kitchenId, now.name(), now.type(), now.netPowerW(), was.retired(), revision));
+    }
+
+    private void put(BurnerRow row) {
+        if (kit.updateBurner(row) == 0) {
+            throw changed(burner(row.kitchenId(), row.id()).name());
+        }
+    }
+
+    /** Removes a burner; one that is in use is put away instead, and stays readable in what used it. */
     @Transactional
     public void removeBurner(long kitchenId, long id) {
-        if (kit.removeBurner(kitchenId, id) == 0) {
-            throw Refusal.missing("burner");
+        BurnerRow burner = burner(kitchenId, id);
+        if (kit.usesBurner(kitchenId, id)) {
+            retire(burner, true);
+        } else {
+            kit.removeBurner(kitchenId, id);
         }
+    }
+
+    /** Takes a burner out again that was put away. */
+    @Transactional
+    public void takeOutBurner(long kitchenId, long id) {
+        retire(burner(kitchenId, id), false);
+    }
+
+    private void retire(BurnerRow b, boolean away) {
+        put(new BurnerRow(b.id(), b.kitchenId(), b.name(), b.type(), b.netPowerW(), away, b.revision()));
     }
 
     public List<JarRow> jars(long kitchenId) {
@@ -150,14 +249,19 @@ public class KitchenKit {
     @Transactional
     public void addJar(long kitchenId, Jar jar) {
         kit.insertJar(new JarRow(
-                0, kitchenId, Refusal.text("jarName", jar.name(), 80), jar.brimMl(), jar.fillMl(), jar.count()));
+                0, kitchenId, Refusal.text("jarName", jar.name(), 80), jar.brimMl(), jar.fillMl(), jar.count(), 0));
     }
 
     @Transactional
-    public void countJars(long kitchenId, long id, int count) {
+    public void countJars(long kitchenId, long id, int count, int revision) {
         Refusal.inRange("count", count, 0, 1000, "");
-        if (kit.countJars(kitchenId, id, count) == 0) {
-            throw Refusal.missing("jar");
+        if (kit.countJars(kitchenId, id, count, revision) == 0) {
+            String name = kit.jars(kitchenId).stream()
+                    .filter(jar -> jar.id() == id)
+                    .map(JarRow::name)
+                    .findFirst()
+                    .orElseThrow(() -> Refusal.missing("jar"));
+            throw changed(name);
         }
     }
 

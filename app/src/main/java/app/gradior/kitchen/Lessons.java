@@ -54,13 +54,12 @@ public class Lessons {
         Optional<Forecast.Finish> foretold = Estimator.forecast(planned, 0).finish();
         Optional<Forecast.Finish> unlearnt =
                 Estimator.forecast(planned.unlearnt(), 0).finish();
-        String burner = batch.plan().burner();
         lessons.keep(new LessonRow(
                 batch.id(),
                 kitchen.id(),
                 batch.sauceId(),
-                batch.plan().pot().name(),
-                burner == null ? "" : burner,
+                batch.origin().potId(),
+                batch.origin().burnerId(),
                 LocalDateTime.ofInstant(finished, ZoneOffset.UTC),
                 lesson.pair().log(),
                 lesson.pair().precision(),

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
 import app.gradior.store.Inserted;
@@ -225,8 +226,8 @@ public class Plans {
         long batch = batches.start(
                 kitchen,
                 setting.sauce().name(),
-                setting.sauce().id(),
-                setting.sauce().version(),
+                Origin.of(setting.sauce().id(), setting.sauce().version())
+                        .in(setting.pot().id(), setting.draft().burnerId()),
                 planning.batchPlan(kitchen, answer),
                 batches.now());
         if (id != 0 && plans.start(kitchen.id(), id, batch) == 0) {

@@ -10,32 +10,46 @@ import app.gradior.store.Rows.LessonRow;
 import app.gradior.store.Rows.WaterTestRow;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /** A kitchen's pots, burners, water tests and what batches taught, looked up once for all that one answer needs of them. */
 public record Ware(
-        List<KitchenKit.KitPot> pots, List<BurnerRow> burners, List<WaterTestRow> tests, List<LessonRow> lessons) {
+        List<KitchenKit.KitPot> allPots,
+        List<BurnerRow> allBurners,
+        List<WaterTestRow> tests,
+        List<LessonRow> lessons) {
     public Ware {
-        pots = List.copyOf(pots);
-        burners = List.copyOf(burners);
+        allPots = List.copyOf(allPots);
+        allBurners = List.copyOf(allBurners);
         tests = List.copyOf(tests);
         lessons = List.copyOf(lessons);
     }
 
-    /** The pot of that id. */
+    /** Pots that can be chosen. */
+    public List<KitchenKit.KitPot> pots() {
+        return allPots.stream().filter(pot -> !pot.retired()).toList();
+    }
+
+    /** Burners that can be chosen. */
+    public List<BurnerRow> burners() {
+        return allBurners.stream().filter(burner -> !burner.retired()).toList();
+    }
+
+    /** The pot of that id, put away or not: what was planned for it still stands. */
     public KitchenKit.KitPot pot(long id) {
-        return pots.stream()
+        return allPots.stream()
                 .filter(p -> p.id() == id)
                 .findFirst()
                 .orElseThrow(() -> Refusal.unfit("pot", "This pot is no longer in your kit: choose another."));
     }
 
-    /** The burner of that id; empty for 0, not known. */
+    /** The burner of that id, put away or not; empty for 0, not known. */
     public Optional<BurnerRow> burner(long id) {
         if (id == 0) {
             return Optional.empty();
         }
-        return Optional.of(burners.stream()
+        return Optional.of(allBurners.stream()
                 .filter(b -> b.id() == id)
                 .findFirst()
                 .orElseThrow(() -> Refusal.unfit("burner", "This burner is no longer in your kit: choose another.")));
@@ -54,14 +68,14 @@ public record Ware(
         }
     }
 
-    /** What water tests and batches say of a pair. */
+    /** What water tests and batches say of a pair, whatever its pot and burner were called then. */
     public Known pair(KitchenKit.KitPot pot, Optional<BurnerRow> burner) {
         List<Evidence> evidence = new ArrayList<>();
         if (burner.isPresent()) {
             for (LessonRow row : lessons) {
                 if (row.counted()
-                        && row.potName().equals(pot.name())
-                        && row.burnerName().equals(burner.get().name())
+                        && Objects.equals(row.potId(), pot.id())
+                        && Objects.equals(row.burnerId(), burner.get().id())
                         && row.pairPrecision() > 0) {
                     evidence.add(new Evidence(row.pairLog(), row.pairPrecision()));
                 }

@@ -15,15 +15,16 @@ import org.apache.ibatis.annotations.Update;
 /** Batches and their events; events are only ever added. */
 public interface BatchMapper {
     String BATCH = """
-            select b.id, b.kitchen_id, b.sauce_id, b.sauce_version, b.name, p.plan, b.state, b.started_at, b.finished_at
+            select b.id, b.kitchen_id, b.sauce_id, b.sauce_version, b.pot_id, b.burner_id, b.name, p.plan, b.state, b.started_at, b.finished_at
             from batch b join batch_plan p on p.batch_id = b.id
             where b.kitchen_id = #{kitchenId}
             """;
 
     /** The batch without its plan, which {@link #insertPlan} adds. */
     @Insert("""
-            insert into batch (kitchen_id, sauce_id, sauce_version, name, state, started_at)
-            values (#{row.kitchenId}, #{row.sauceId}, #{row.sauceVersion}, #{row.name}, #{row.state}, #{row.startedAt})
+            insert into batch (kitchen_id, sauce_id, sauce_version, pot_id, burner_id, name, state, started_at)
+            values (#{row.kitchenId}, #{row.sauceId}, #{row.sauceVersion}, #{row.potId}, #{row.burnerId}, #{row.name},
+                    #{row.state}, #{row.startedAt})
             """)
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insert(@Param("row") BatchRow row, @Param("key") Inserted key);

@@ -16,46 +16,78 @@ import org.apache.ibatis.annotations.Update;
 /** Pots, burners, jars and water tests of a kitchen. */
 public interface KitMapper {
     @Insert("""
-            insert into pot (kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid)
+            insert into pot (kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid,
+                retired)
             values (#{kitchenId}, #{name}, #{topDiameterMm}, #{baseDiameterMm}, #{heightMm}, #{cornerMm}, #{emptyG},
-                    #{material}, #{lid})
+                    #{material}, #{lid}, #{retired})
             """)
     void insertPot(PotRow row);
 
     @Update("""
             update pot set name = #{name}, top_diameter_mm = #{topDiameterMm}, base_diameter_mm = #{baseDiameterMm},
-                height_mm = #{heightMm}, corner_mm = #{cornerMm}, empty_g = #{emptyG}, material = #{material}, lid = #{lid}
-            where id = #{id} and kitchen_id = #{kitchenId}
+                height_mm = #{heightMm}, corner_mm = #{cornerMm}, empty_g = #{emptyG}, material = #{material}, lid = #{lid},
+                retired = #{retired}, revision = revision + 1
+            where id = #{id} and kitchen_id = #{kitchenId} and revision = #{revision}
             """)
     int updatePot(PotRow row);
 
     @Delete("delete from pot where id = #{id} and kitchen_id = #{kitchenId}")
     int removePot(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
+    /** Whether a batch, a lesson, a water test or a plan that is kept names a pot. */
     @Select("""
-            select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid
+            select exists (select 1 from batch where kitchen_id = #{kitchenId} and pot_id = #{id})
+                or exists (select 1 from lesson where kitchen_id = #{kitchenId} and pot_id = #{id})
+                or exists (select 1 from water_test where kitchen_id = #{kitchenId} and pot_id = #{id})
+                or exists (select 1 from plan where kitchen_id = #{kitchenId}
+                    and #{id} in (json_value(draft, '$.potId'), json_value(draft, '$.otherPotId')))
+            """)
+    boolean usesPot(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    /** Whether a batch, a lesson, a water test or a plan that is kept names a burner. */
+    @Select("""
+            select exists (select 1 from batch where kitchen_id = #{kitchenId} and burner_id = #{id})
+                or exists (select 1 from lesson where kitchen_id = #{kitchenId} and burner_id = #{id})
+                or exists (select 1 from water_test where kitchen_id = #{kitchenId} and burner_id = #{id})
+                or exists (select 1 from plan where kitchen_id = #{kitchenId}
+                    and #{id} in (json_value(draft, '$.burnerId'), json_value(draft, '$.otherBurnerId')))
+            """)
+    boolean usesBurner(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select("""
+            select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid, retired,
+                revision
             from pot where kitchen_id = #{kitchenId} order by id
             """)
     List<PotRow> pots(long kitchenId);
 
     @Select("""
-            select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid
+            select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid, retired,
+                revision
             from pot where kitchen_id = #{kitchenId} and id = #{id}
             """)
     Optional<PotRow> findPot(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
     @Insert(
-            "insert into burner (kitchen_id, name, type, net_power_w) values (#{kitchenId}, #{name}, #{type}, #{netPowerW})")
+            "insert into burner (kitchen_id, name, type, net_power_w, retired) values (#{kitchenId}, #{name}, #{type}, #{netPowerW}, #{retired})")
     void insertBurner(BurnerRow row);
+
+    @Update("""
+            update burner set name = #{name}, type = #{type}, net_power_w = #{netPowerW}, retired = #{retired},
+                revision = revision + 1
+            where id = #{id} and kitchen_id = #{kitchenId} and revision = #{revision}
+            """)
+    int updateBurner(BurnerRow row);
 
     @Delete("delete from burner where id = #{id} and kitchen_id = #{kitchenId}")
     int removeBurner(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
-    @Select("select id, kitchen_id, name, type, net_power_w from burner where kitchen_id = #{kitchenId} order by id")
+    @Select(
+            "select id, kitchen_id, name, type, net_power_w, retired, revision from burner where kitchen_id = #{kitchenId} order by id")
     List<BurnerRow> burners(long kitchenId);
 
     @Select("""
-            select id, kitchen_id, name, type, net_power_w from burner where kitchen_id = #{kitchenId} and id = #{id}
+            select id, kitchen_id, name, type, net_power_w, retired, revision from burner where kitchen_id = #{kitchenId} and id = #{id}
             """)
     Optional<BurnerRow> findBurner(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
@@ -65,14 +97,21 @@ public interface KitMapper {
             """)
     void insertJar(JarRow row);
 
-    @Update("update jar set count = #{count} where id = #{id} and kitchen_id = #{kitchenId}")
-    int countJars(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("count") int count);
+    @Update("""
+            update jar set count = #{count}, revision = revision + 1
+            where id = #{id} and kitchen_id = #{kitchenId} and revision = #{revision}
+            """)
+    int countJars(
+            @Param("kitchenId") long kitchenId,
+            @Param("id") long id,
+            @Param("count") int count,
+            @Param("revision") int revision);
 
     @Delete("delete from jar where id = #{id} and kitchen_id = #{kitchenId}")
     int removeJar(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
     @Select(
-            "select id, kitchen_id, name, brim_ml, fill_ml, count from jar where kitchen_id = #{kitchenId} order by fill_ml")
+            "select id, kitchen_id, name, brim_ml, fill_ml, count, revision from jar where kitchen_id = #{kitchenId} order by fill_ml")
     List<JarRow> jars(long kitchenId);
 
     @Insert("""

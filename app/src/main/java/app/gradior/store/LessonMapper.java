@@ -11,11 +11,12 @@ import org.apache.ibatis.annotations.Update;
 /** What finished batches taught. A lesson is written anew whenever its batch changes; whether it counts is the cook's. */
 @Mapper
 public interface LessonMapper {
+    /** Of its batch's sauce, pot and burner. */
     @Insert("""
-            insert into lesson (batch_id, kitchen_id, sauce_id, pot_name, burner_name, finished_at, pair_log, pair_precision,
+            insert into lesson (batch_id, kitchen_id, sauce_id, pot_id, burner_id, finished_at, pair_log, pair_precision,
                     body_log, body_precision, took_min, foretold_min, foretold_low_min, foretold_high_min, unlearnt_min,
                     counted)
-            values (#{batchId}, #{kitchenId}, #{sauceId}, #{potName}, #{burnerName}, #{finishedAt}, #{pairLog},
+            values (#{batchId}, #{kitchenId}, #{sauceId}, #{potId}, #{burnerId}, #{finishedAt}, #{pairLog},
                     #{pairPrecision}, #{bodyLog}, #{bodyPrecision}, #{tookMin}, #{foretoldMin}, #{foretoldLowMin},
                     #{foretoldHighMin}, #{unlearntMin}, #{counted})
             on duplicate key update finished_at = value(finished_at), pair_log = value(pair_log),
@@ -27,7 +28,7 @@ public interface LessonMapper {
     void keep(LessonRow row);
 
     @Select("""
-            select batch_id, kitchen_id, sauce_id, pot_name, burner_name, finished_at, pair_log, pair_precision, body_log,
+            select batch_id, kitchen_id, sauce_id, pot_id, burner_id, finished_at, pair_log, pair_precision, body_log,
                     body_precision, took_min, foretold_min, foretold_low_min, foretold_high_min, unlearnt_min, counted
             from lesson where kitchen_id = #{kitchenId} order by finished_at desc limit #{most}
             """)

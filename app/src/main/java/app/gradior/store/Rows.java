@@ -38,18 +38,32 @@ public final class Rows {
             double cornerMm,
             double emptyG,
             String material,
-            boolean lid) {
+            boolean lid,
+            boolean retired,
+            int revision) {
         /** The same, new in a kitchen. */
         public PotRow in(long kitchen) {
             return new PotRow(
-                    0, kitchen, name, topDiameterMm, baseDiameterMm, heightMm, cornerMm, emptyG, material, lid);
+                    0,
+                    kitchen,
+                    name,
+                    topDiameterMm,
+                    baseDiameterMm,
+                    heightMm,
+                    cornerMm,
+                    emptyG,
+                    material,
+                    lid,
+                    retired,
+                    0);
         }
     }
 
-    public record BurnerRow(long id, long kitchenId, String name, String type, double netPowerW) {
+    public record BurnerRow(
+            long id, long kitchenId, String name, String type, double netPowerW, boolean retired, int revision) {
         /** The same, new in a kitchen. */
         public BurnerRow in(long kitchen) {
-            return new BurnerRow(0, kitchen, name, type, netPowerW);
+            return new BurnerRow(0, kitchen, name, type, netPowerW, retired, 0);
         }
     }
 
@@ -124,10 +138,10 @@ public final class Rows {
         }
     }
 
-    public record JarRow(long id, long kitchenId, String name, double brimMl, double fillMl, int count) {
+    public record JarRow(long id, long kitchenId, String name, double brimMl, double fillMl, int count, int revision) {
         /** The same, new in a kitchen. */
         public JarRow in(long kitchen) {
-            return new JarRow(0, kitchen, name, brimMl, fillMl, count);
+            return new JarRow(0, kitchen, name, brimMl, fillMl, count, 0);
         }
     }
 
@@ -167,6 +181,8 @@ public final class Rows {
             long kitchenId,
             @Nullable Long sauceId,
             @Nullable Integer sauceVersion,
+            @Nullable Long potId,
+            @Nullable Long burnerId,
             String name,
             String plan,
             String state,
@@ -177,8 +193,8 @@ public final class Rows {
             long batchId,
             long kitchenId,
             @Nullable Long sauceId,
-            String potName,
-            String burnerName,
+            @Nullable Long potId,
+            @Nullable Long burnerId,
             LocalDateTime finishedAt,
             double pairLog,
             double pairPrecision,

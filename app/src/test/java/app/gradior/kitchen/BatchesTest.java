@@ -10,6 +10,7 @@ import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
+import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
@@ -57,7 +58,7 @@ class BatchesTest {
                 new Kitchens.SetUp(
                         "cook-" + System.nanoTime(), "a long password", "Test", MeasureSystem.METRIC, false, 0, "UTC"),
                 false));
-        id = batches.start(kitchen, "Damson", null, null, plan(), clock.instant());
+        id = batches.start(kitchen, "Damson", Origin.NONE, plan(), clock.instant());
     }
 
     private static BatchPlan plan() {
@@ -118,7 +119,7 @@ class BatchesTest {
 
     @Test
     void aStagedBatchSaysWhatToDoFromStageToStage() {
-        id = batches.start(kitchen, "Damson", null, null, staged(), clock.instant());
+        id = batches.start(kitchen, "Damson", Origin.NONE, staged(), clock.instant());
         clock.forward(Duration.ofSeconds(10));
         assertThat(prompt().doNow()).isEqualTo("Put in 1 kg damsons and 300 g water");
         record("t1", clock.instant(), new EventBody.Ticked(List.of(0, 1)));
@@ -156,7 +157,7 @@ class BatchesTest {
 
     @Test
     void twoDevicesThatEndOneStageEndItOnce() {
-        id = batches.start(kitchen, "Damson", null, null, staged(), clock.instant());
+        id = batches.start(kitchen, "Damson", Origin.NONE, staged(), clock.instant());
         clock.forward(Duration.ofMinutes(15));
         record("phone", clock.instant(), new EventBody.StageDone(0));
         assertThatThrownBy(() -> record("tablet", clock.instant(), new EventBody.StageDone(0)))
@@ -171,7 +172,7 @@ class BatchesTest {
 
     @Test
     void aLineLeftOutIsNotInThePotUntilItIsTicked() {
-        id = batches.start(kitchen, "Damson", null, null, staged(), clock.instant());
+        id = batches.start(kitchen, "Damson", Origin.NONE, staged(), clock.instant());
         Instant start = clock.instant();
         clock.forward(Duration.ofMinutes(3));
         double all = massNow();
@@ -320,9 +321,9 @@ class BatchesTest {
     @Test
     void aStartInThePastIsTakenUpToADayAgo() {
         Instant now = clock.instant();
-        assertThat(batches.start(kitchen, "Taken up", null, null, plan(), now.minus(Duration.ofHours(3))))
+        assertThat(batches.start(kitchen, "Taken up", Origin.NONE, plan(), now.minus(Duration.ofHours(3))))
                 .isPositive();
-        assertThatThrownBy(() -> batches.start(kitchen, "Old", null, null, plan(), now.minus(Duration.ofHours(30))))
+        assertThatThrownBy(() -> batches.start(kitchen, "Old", Origin.NONE, plan(), now.minus(Duration.ofHours(30))))
                 .hasMessageContaining("startedAt");
     }
 }

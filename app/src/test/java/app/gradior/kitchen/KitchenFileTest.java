@@ -8,6 +8,7 @@ import app.gradior.batch.Batch;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.batch.Origin;
 import app.gradior.care.Storage;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Look;
@@ -146,8 +147,7 @@ class KitchenFileTest {
         batchId = batches.start(
                 kitchen,
                 "Onion gravy",
-                sauceId,
-                1,
+                Origin.of(sauceId, 1).in(plan.potId(), plan.burnerId()),
                 planning.batchPlan(kitchen, planning.answer(kitchen, plan)),
                 clock.instant());
         after(1, new EventBody.Ticked(List.of(0)));

@@ -13,6 +13,7 @@ import app.gradior.batch.BatchPlan;
 import app.gradior.batch.BatchTelling;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.care.Caution;
 import app.gradior.care.Storage;
@@ -82,7 +83,7 @@ class UnderstoodOnceTest {
         larder.putMeasure(kitchen.id(), "mug", 90);
         larder.put(kitchen.id(), honey(82));
         larder.remember(kitchen, "hive gold", "shed-honey");
-        id = batches.start(kitchen, "Glaze", null, null, plan(), clock.instant());
+        id = batches.start(kitchen, "Glaze", Origin.NONE, plan(), clock.instant());
         add("1 mug water");
         add("50 g hive gold");
         clock.forward(Duration.ofMinutes(5));

@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
+import app.gradior.batch.Origin;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenFileWriter;
@@ -76,7 +77,7 @@ class ForeignKitchensTest extends PageCalls {
         victim = kitchens.kitchen(cook.kitchenId());
         long sauce = Long.parseLong(saveSauce("1 kg damsons, stoned", "260 g soft brown sugar"));
         jdbc.update("update sauce_version set name = ? where sauce_id = ?", SECRET, sauce);
-        batch = batches.start(victim, SECRET, sauce, 1, glaze(SECRET), clock.instant());
+        batch = batches.start(victim, SECRET, Origin.of(sauce, 1), glaze(SECRET), clock.instant());
         long pot = kit.pots(victim.id()).get(0).id();
         long burner = kit.burners(victim.id()).get(0).id();
         long kept = plans.save(

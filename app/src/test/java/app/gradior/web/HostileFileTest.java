@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.batch.Origin;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Batches;
@@ -70,7 +71,7 @@ class HostileFileTest extends PageCalls {
         larder.putMeasure(kitchen.id(), "dipper", 80);
         larder.remember(kitchen, "harbour tonic", "vinegar-cider");
         saveSauce("1 kg damsons, stoned", "260 g soft brown sugar", "300 ml water");
-        long batch = batches.start(kitchen, "Glaze", null, null, glaze("Rondeau"), clock.instant());
+        long batch = batches.start(kitchen, "Glaze", Origin.NONE, glaze("Rondeau"), clock.instant());
         record(kitchen, batch, new EventBody.Weight(3200));
         record(
                 kitchen,

@@ -11,6 +11,7 @@ import app.gradior.Foods;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.batch.Origin;
 import app.gradior.care.Storage;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -70,7 +71,7 @@ class LogPagesTest extends PageCalls {
                 0,
                 6.5,
                 20);
-        long id = batches.start(kitchen, name, null, null, plan, clock.instant());
+        long id = batches.start(kitchen, name, Origin.NONE, plan, clock.instant());
         clock.forward(Duration.ofMinutes(20));
         return id;
     }

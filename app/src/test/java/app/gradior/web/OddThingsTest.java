@@ -15,6 +15,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import app.gradior.batch.Batch;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.batch.Origin;
 import app.gradior.heat.Look;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
@@ -91,7 +92,7 @@ class OddThingsTest extends PageCalls {
     }
 
     private long start(String name) {
-        return batches.start(kitchen, name, null, null, glaze("Rondeau"), clock.instant());
+        return batches.start(kitchen, name, Origin.NONE, glaze("Rondeau"), clock.instant());
     }
 
     private void record(long batch, EventBody body) {
@@ -221,14 +222,8 @@ class OddThingsTest extends PageCalls {
     @Test
     void aPlanWhosePotIsGoneSaysSoAndTheFileIsStillWritten() throws Exception {
         long pot = kit.pots(kitchen.id()).get(0).id();
-        long burner = kit.burners(kitchen.id()).get(0).id();
         long plan = keptPlan(pot);
-        jdbc.update(
-                "insert into water_test (kitchen_id, pot_id, burner_id, started_at, start_g, look) values (?, ?, ?, now(), 1000, 'lively')",
-                kitchen.id(),
-                pot,
-                burner);
-        kit.removePot(kitchen.id(), pot);
+        jdbc.update("delete from pot where id = ?", pot);
         opens("/", "/plan", "/kit");
         mvc.perform(as(get("/plan/clock")))
                 .andExpect(status().isOk())
@@ -237,6 +232,27 @@ class OddThingsTest extends PageCalls {
                 .andExpect(status().isOk())
                 .andExpect(content().string(containsString("This pot is no longer in your kit")));
         assertThat(writer.write(kitchen)).isNotEmpty();
+    }
+
+    /** What is in use is put away, not removed: whatever uses it stays as it was. */
+    @Test
+    void aPotThatIsUsedIsPutAway() throws Exception {
+        long pot = kit.pots(kitchen.id()).get(0).id();
+        String name = kit.pot(kitchen.id(), pot).name();
+        long plan = keptPlan(pot);
+        kit.removePot(kitchen.id(), pot);
+        kit.removeBurner(kitchen.id(), kit.burners(kitchen.id()).get(0).id());
+        opens("/", "/plan", "/plan/clock");
+        assertThat(body(get("/plan/" + plan)))
+                .contains("Put away in the kit: " + name + " and Large burner")
+                .contains("Start cooking");
+        assertThat(body(get("/kit"))).contains("Take out " + name).contains("Take out Large burner");
+        assertThat(kit.pots(kitchen.id())).extracting(KitchenKit.KitPot::id).doesNotContain(pot);
+        mvc.perform(as(post("/kit/pots/" + pot + "/out"))).andExpect(redirectedUrl("/kit"));
+        assertThat(kit.pots(kitchen.id())).extracting(KitchenKit.KitPot::id).contains(pot);
+        long unused = kit.pots(kitchen.id()).get(2).id();
+        kit.removePot(kitchen.id(), unused);
+        assertThat(kit.potsPutAway(kitchen.id())).isEmpty();
     }
 
     @Test

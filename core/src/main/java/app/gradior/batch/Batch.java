@@ -13,8 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** A batch: its plan and its log. Everything else about it is worked out from these two, by {@link BatchState}. */
 public final class Batch {
     private final long id;
-    private final @Nullable Long sauceId;
-    private final @Nullable Integer sauceVersion;
+    private final Origin origin;
     private final String name;
     private final BatchPlan plan;
     private final State state;
@@ -41,8 +40,7 @@ public final class Batch {
      */
     public Batch(
             long id,
-            @Nullable Long sauceId,
-            @Nullable Integer sauceVersion,
+            Origin origin,
             String name,
             BatchPlan plan,
             State state,
@@ -50,8 +48,7 @@ public final class Batch {
             @Nullable Instant finishedAt,
             List<BatchEvent> events) {
         this.id = id;
-        this.sauceId = sauceId;
-        this.sauceVersion = sauceVersion;
+        this.origin = origin;
         this.name = name;
         this.plan = plan;
         this.state = state;
@@ -65,12 +62,17 @@ public final class Batch {
         return id;
     }
 
+    /** What of the kitchen's it is made from and in. */
+    public Origin origin() {
+        return origin;
+    }
+
     public @Nullable Long sauceId() {
-        return sauceId;
+        return origin.sauceId();
     }
 
     public @Nullable Integer sauceVersion() {
-        return sauceVersion;
+        return origin.version();
     }
 
     public String name() {
@@ -119,15 +121,14 @@ public final class Batch {
 
     /** The same with that log. */
     public Batch with(List<BatchEvent> log) {
-        return new Batch(id, sauceId, sauceVersion, name, plan, state, startedAt, finishedAt, log);
+        return new Batch(id, origin, name, plan, state, startedAt, finishedAt, log);
     }
 
     /** The batch as it was known at a moment: what had been recorded by then, whenever it happened. */
     public Batch knownAt(Instant at) {
         return new Batch(
                 id,
-                sauceId,
-                sauceVersion,
+                origin,
                 name,
                 plan,
                 State.LIVE,

@@ -74,8 +74,7 @@ final class Logs {
     Batch batch() {
         return new Batch(
                 1,
-                null,
-                null,
+                Origin.NONE,
                 "Sauce",
                 plan(),
                 state,

@@ -5,6 +5,7 @@ import static app.gradior.web.api.ApiModel.needed;
 
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
@@ -170,15 +171,16 @@ class BatchApi {
         String name = wanted.name() != null ? wanted.name() : sauce != null ? sauce.name() : "";
         Instant startedAt =
                 wanted.startedAt() == null ? batches.now() : wanted.startedAt().toInstant();
-        long id = batches.start(
-                kitchen,
-                Refusal.text("name", name, 120),
-                sauce == null ? null : sauce.id(),
-                sauce == null ? null : sauce.version(),
-                plan,
-                startedAt);
+        long id = batches.start(kitchen, Refusal.text("name", name, 120), origin(sauce, wanted), plan, startedAt);
         return ResponseEntity.status(HttpStatus.CREATED)
                 .body(BatchAnswers.batch(batches.batch(kitchen.id(), id), json));
+    }
+
+    private static Origin origin(SauceBook.@Nullable Sauce sauce, NewBatch wanted) {
+        Origin origin = sauce == null ? Origin.NONE : Origin.of(sauce.id(), sauce.version());
+        Long pot = needed("pot", wanted.pot()).id();
+        Long burner = wanted.burnerId();
+        return pot == null ? origin : origin.in(pot, burner == null ? 0 : burner);
     }
 
     private SauceBook.@Nullable Sauce sauce(NewBatch wanted, Kitchen kitchen) {

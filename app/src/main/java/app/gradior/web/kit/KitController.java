@@ -61,7 +61,8 @@ class KitController {
             @Nullable String corner,
             @Nullable String empty,
             @Nullable PotMaterial material,
-            @Nullable Boolean lid) {
+            @Nullable Boolean lid,
+            @Nullable Integer revision) {
         PotForm form() {
             return new PotForm(
                     id == null ? 0 : id,
@@ -72,7 +73,8 @@ class KitController {
                     or(corner),
                     or(empty),
                     material == null ? PotMaterial.STAINLESS : material,
-                    Boolean.TRUE.equals(lid));
+                    Boolean.TRUE.equals(lid),
+                    revision == null ? 0 : revision);
         }
 
         private static String or(@Nullable String text) {
@@ -90,8 +92,9 @@ class KitController {
             String corner,
             String empty,
             PotMaterial material,
-            boolean lid) {
-        static final PotForm BLANK = new PotForm(0, "", "", "", "", "0", "", PotMaterial.STAINLESS, true);
+            boolean lid,
+            int revision) {
+        static final PotForm BLANK = new PotForm(0, "", "", "", "", "0", "", PotMaterial.STAINLESS, true, 0);
 
         static PotForm of(KitchenKit.KitPot pot) {
             PotShape shape = pot.shape();
@@ -104,7 +107,8 @@ class KitController {
                     plain(shape.cornerMm()),
                     plain(pot.emptyG()),
                     pot.material(),
-                    pot.lid());
+                    pot.lid(),
+                    pot.revision());
         }
 
         private static String plain(double value) {
@@ -159,6 +163,8 @@ class KitController {
         List<BurnerRow> burners = kit.burners(kitchen.id());
         model.addAttribute("pots", pots.stream().map(pot -> entry(pot, figures)).toList());
         model.addAttribute("burners", burners);
+        model.addAttribute("potsAway", kit.potsPutAway(kitchen.id()));
+        model.addAttribute("burnersAway", kit.burnersPutAway(kitchen.id()));
         model.addAttribute("burnerTypes", KitchenKit.BurnerType.values());
         model.addAttribute("jars", kit.jars(kitchen.id()));
         model.addAttribute("pairs", pairs(kitchen, pots, burners));
@@ -232,7 +238,14 @@ class KitController {
             kit.putPot(
                     kitchen.id(),
                     new KitchenKit.KitPot(
-                            form.id(), form.name(), form.shape(), number(form.empty()), form.material(), form.lid()));
+                            form.id(),
+                            form.name(),
+                            form.shape(),
+                            number(form.empty()),
+                            form.material(),
+                            form.lid(),
+                            false,
+                            form.revision()));
             return "redirect:/kit";
         } catch (Refusal refusal) {
             response.setStatus(422);
@@ -243,6 +256,12 @@ class KitController {
     @PostMapping("/pots/{id}/remove")
     String removePot(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
         kit.removePot(kitchen.id(), id);
+        return "redirect:/kit";
+    }
+
+    @PostMapping("/pots/{id}/out")
+    String takeOutPot(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+        kit.takeOutPot(kitchen.id(), id);
         return "redirect:/kit";
     }
 
@@ -267,6 +286,30 @@ class KitController {
             model.addAttribute("netPowerW", netPowerW);
             return page(kitchen, PotForm.BLANK, refusal.faults(), model);
         }
+    }
+
+    @PostMapping("/burners/{id}")
+    String changeBurner(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam int revision,
+            @RequestParam String name,
+            @RequestParam String netPowerW,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            kit.changeBurner(kitchen.id(), id, revision, name, number(netPowerW));
+            return "redirect:/kit#burners";
+        } catch (Refusal refusal) {
+            response.setStatus(422);
+            return page(kitchen, PotForm.BLANK, refusal.faults(), model);
+        }
+    }
+
+    @PostMapping("/burners/{id}/out")
+    String takeOutBurner(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+        kit.takeOutBurner(kitchen.id(), id);
+        return "redirect:/kit#burners";
     }
 
     @PostMapping("/burners/{id}/remove")
@@ -297,9 +340,20 @@ class KitController {
     }
 
     @PostMapping("/jars/{id}/count")
-    String countJars(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, @RequestParam String count) {
-        kit.countJars(kitchen.id(), id, (int) Refusal.inRange("count", number(count), 0, 1000, ""));
-        return "redirect:/kit#jars";
+    String countJars(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam String count,
+            @RequestParam int revision,
+            Model model,
+            HttpServletResponse response) {
+        try {
+            kit.countJars(kitchen.id(), id, (int) Refusal.inRange("count", number(count), 0, 1000, ""), revision);
+            return "redirect:/kit#jars";
+        } catch (Refusal refusal) {
+            response.setStatus(422);
+            return page(kitchen, PotForm.BLANK, refusal.faults(), model);
+        }
     }
 
     @PostMapping("/jars/{id}/remove")

@@ -11,6 +11,7 @@ import app.gradior.simmer.PotState;
 import app.gradior.simmer.StageResult;
 import app.gradior.solve.PotRanking;
 import app.gradior.solve.Wish;
+import app.gradior.store.Rows.BurnerRow;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.SectionDrawing;
@@ -203,6 +204,18 @@ final class PlanView {
     }
 
     /** How much of everything, against what is written. */
+    /** What of the kit it uses that is put away; empty for none. */
+    public String putAway() {
+        String pot = answer.setting().pot().retired() ? answer.setting().pot().name() : "";
+        String burner = answer.setting()
+                .burner()
+                .filter(BurnerRow::retired)
+                .map(BurnerRow::name)
+                .orElse("");
+        String what = pot.isEmpty() || burner.isEmpty() ? pot + burner : pot + " and " + burner;
+        return what.isEmpty() ? "" : "Put away in the kit: " + what + ". Choose another, or take it out again.";
+    }
+
     public String scaleWords() {
         double factor = answer.setting().factor();
         double start = answer.done().map(d -> d.ways().before().volumeMl20c()).orElse(0.0);

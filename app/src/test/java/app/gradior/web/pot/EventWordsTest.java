@@ -8,6 +8,7 @@ import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.batch.Origin;
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.heat.LidState;
@@ -53,7 +54,7 @@ class EventWordsTest {
                 0,
                 6.5,
                 20);
-        return new Batch(1, null, null, "Glaze", plan, Batch.State.LIVE, START, null, events);
+        return new Batch(1, Origin.NONE, "Glaze", plan, Batch.State.LIVE, START, null, events);
     }
 
     private List<String> words() {
