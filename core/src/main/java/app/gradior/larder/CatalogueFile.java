@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -27,9 +26,14 @@ final class CatalogueFile {
     private CatalogueFile() {}
 
     static Catalogue read(String resource) {
+        return Catalogue.of(records(resource).stream().map(CatalogueFile::food).toList());
+    }
+
+    /** The rows of a table of the larder, by the names of its columns. */
+    static List<CSVRecord> records(String resource) {
         try (InputStream in = CatalogueFile.class.getResourceAsStream(resource)) {
             if (in == null) {
-                throw new IllegalStateException("the food file " + resource + " is missing");
+                throw new IllegalStateException("the table " + resource + " is missing");
             }
             CSVFormat format = CSVFormat.DEFAULT
                     .builder()
@@ -38,13 +42,9 @@ final class CatalogueFile {
                     .setCommentMarker('#')
                     .setTrim(true)
                     .get();
-            List<Food> foods = new ArrayList<>();
             try (CSVParser rows = format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                for (CSVRecord row : rows) {
-                    foods.add(food(row));
-                }
+                return rows.getRecords();
             }
-            return Catalogue.of(foods);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

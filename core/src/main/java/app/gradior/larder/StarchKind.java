@@ -1,62 +1,70 @@
 package app.gradior.larder;
 
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
 /**
- * The six kitchen thickeners that are mostly starch.
- *
- * <p>Strengths are by weight of the powder as bought, moisture and protein included, since that is what a cook weighs.
- * The starch share turns a composition's starch back into powder. Shares: food composition tables, rounded to 1 %.
- * Gelatinisation temperatures: middle of published ranges. Losses at the boil: kitchen teaching, rounded.
+ * The kitchen thickeners that are mostly starch. Everything of each is a row of {@code larder/starches.csv}, found by the constant's name
+ * in small letters; strengths are by weight of the powder as bought, moisture and protein included, since that is what a cook weighs.
  */
 public enum StarchKind {
-    MAIZE("maize", "cornflour", 0.88, 68, 0, 1),
-    WHEAT_FLOUR("wheat_flour", "wheat flour", 0.76, 62, 0, 1),
-    POTATO("potato", "potato starch", 0.83, 62, 0.01, 1),
-    TAPIOCA("tapioca", "tapioca starch", 0.88, 65, 0.01, 1),
-    ARROWROOT("arrowroot", "arrowroot", 0.87, 70, 0.01, 0.5),
-    RICE_FLOUR("rice_flour", "rice flour", 0.80, 72, 0, 1);
+    MAIZE,
+    WHEAT_FLOUR,
+    POTATO,
+    TAPIOCA,
+    ARROWROOT,
+    RICE_FLOUR;
 
-    /** Share lost in a minute at the boil below pH 3.5; arrowroot takes acid better, by half. */
+    /** Share lost in a minute at the boil below pH 3.5 by a starch as sensitive as maize; kitchen teaching, rounded. */
     private static final double SOUR_LOSS_PER_MIN = 0.015;
 
-    private final String key;
-    private final String label;
-    private final double starchShare;
-    private final double gelatinisationC;
-    private final double heldLossPerMin;
-    private final double acidSensitivity;
-
-    StarchKind(
-            String key,
-            String label,
-            double starchShare,
-            double gelatinisationC,
-            double heldLossPerMin,
-            double acidSensitivity) {
-        this.key = key;
-        this.label = label;
-        this.starchShare = starchShare;
-        this.gelatinisationC = gelatinisationC;
-        this.heldLossPerMin = heldLossPerMin;
-        this.acidSensitivity = acidSensitivity;
+    private StarchRow row() {
+        return StarchTable.of(this);
     }
 
     /** The name used in files and in the API. */
     public String key() {
-        return key;
+        return name().toLowerCase(Locale.ROOT);
     }
 
     public String label() {
-        return label;
+        return row().label();
     }
 
     /** Grams of starch in one gram of powder as bought, 0 to 1. */
     public double starchShare() {
-        return starchShare;
+        return row().starchShare();
     }
 
     /** Temperature from which it sets in plain water, °C; sugar lifts it. */
     public double gelatinisationC() {
-        return gelatinisationC;
+        return row().gelatinisationC();
+    }
+
+    /** c* by weight of powder, over cornflour's. */
+    public double criticalOverMaize() {
+        return row().strength().criticalOverMaize();
+    }
+
+    /** m: how fast its network grows with what there is of it. */
+    public double exponent() {
+        return row().strength().exponent();
+    }
+
+    /** q: how fast its network falls with the serum's viscosity. */
+    public double heatExponent() {
+        return row().strength().heatExponent();
+    }
+
+    /** Whether it is cooked in fat, or kneaded with it, before liquid comes to it. */
+    public boolean roux() {
+        return row().roux();
+    }
+
+    /** How it is handled, in words. */
+    public StarchHandling handling() {
+        return row().handling();
     }
 
     /**
@@ -66,7 +74,8 @@ public enum StarchKind {
      * @param sourMin those of them in a sauce below pH 3.5
      */
     public double keptShare(double boiledMin, double sourMin) {
-        return Math.exp(-heldLossPerMin * boiledMin - SOUR_LOSS_PER_MIN * acidSensitivity * sourMin);
+        StarchRow row = row();
+        return Math.exp(-row.heldLossPerMin() * boiledMin - SOUR_LOSS_PER_MIN * row.acidSensitivity() * sourMin);
     }
 
     /**
@@ -76,11 +85,11 @@ public enum StarchKind {
      */
     public static StarchKind ofKey(String key) {
         for (StarchKind kind : values()) {
-            if (kind.key.equals(key)) {
+            if (kind.key().equals(key)) {
                 return kind;
             }
         }
-        throw new IllegalArgumentException(
-                "starch '" + key + "' is not known: use maize, wheat_flour, potato, tapioca, arrowroot or rice_flour");
+        String known = Arrays.stream(values()).map(StarchKind::key).collect(Collectors.joining(", "));
+        throw new IllegalArgumentException("starch '" + key + "' is not known: use one of " + known);
     }
 }

@@ -70,7 +70,7 @@ public final class Thickening {
             if (!(liquidRatio >= LEAST_RATIO && liquidRatio <= MOST_RATIO)) {
                 throw new IllegalArgumentException("liquidRatio is " + liquidRatio + ": 1 to 2 expected");
             }
-            if (form != Form.SLURRY && kind != StarchKind.WHEAT_FLOUR) {
+            if (form != Form.SLURRY && !kind.roux()) {
                 throw new IllegalArgumentException("form is " + form.label()
                         + ": only wheat flour is made into that; use a slurry for " + kind.label());
             }

@@ -1,6 +1,9 @@
 package app.gradior.texture;
 
 import app.gradior.larder.StarchKind;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
 
 /**
  * How strongly a thickener builds a network: strength (c/c*)^m, falling with temperature as the serum's viscosity to the
@@ -20,17 +23,24 @@ record Thickener(double critical, double exponent, double heatExponent, double y
     /** Pulp: fit to Harper and El Sahrigi 1965, tomato juice concentrates, within 15 % at 32 °C and 50 1/s. */
     static final Thickener PULP = new Thickener(0.00127, 1.75, 0.7, 16);
 
-    private static final Thickener[] STARCHES = {
-        starch(1, 2.2, 1.35), starch(2.1, 2.2, 1.2), starch(0.75, 2.1, 0.9),
-        starch(0.95, 2.1, 0.9), starch(0.9, 2.1, 1.0), starch(1.7, 2.2, 1.1)
-    };
+    private static final Map<StarchKind, Thickener> STARCHES = starches();
 
-    private static Thickener starch(double criticalOverMaize, double exponent, double heatExponent) {
-        return new Thickener(MAIZE_CRITICAL * criticalOverMaize, exponent, heatExponent, STARCH_YIELD_PER_S);
+    private static Map<StarchKind, Thickener> starches() {
+        Map<StarchKind, Thickener> all = new EnumMap<>(StarchKind.class);
+        for (StarchKind kind : StarchKind.values()) {
+            all.put(
+                    kind,
+                    new Thickener(
+                            MAIZE_CRITICAL * kind.criticalOverMaize(),
+                            kind.exponent(),
+                            kind.heatExponent(),
+                            STARCH_YIELD_PER_S));
+        }
+        return all;
     }
 
     static Thickener of(StarchKind kind) {
-        return STARCHES[kind.ordinal()];
+        return Objects.requireNonNull(STARCHES.get(kind));
     }
 
     /** Square root of the network's viscosity, √(Pa·s): what adds up over thickeners. */

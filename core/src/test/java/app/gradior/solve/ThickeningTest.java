@@ -30,7 +30,7 @@ class ThickeningTest {
             assertThat(answer.coldLiquidG()).isCloseTo(1.5 * answer.starchG(), within(1e-9));
             assertThat(answer.sauce().massG()).isCloseTo(made.massG(), within(1e-9 * made.massG()));
         }
-        StarchHandling handling = StarchHandling.of(kind);
+        StarchHandling handling = kind.handling();
         assertThat(handling.setMinutes()).isLessThanOrEqualTo(handling.mostBoilMinutes());
         assertThat(handling.acid() + handling.freezing() + handling.standing() + handling.boiling())
                 .isNotBlank();

@@ -101,7 +101,7 @@ class ThickenTool implements Tool {
 
     /** What to know of a starch. */
     static void handling(Reply.Builder reply, StarchKind kind) {
-        StarchHandling h = StarchHandling.of(kind);
+        StarchHandling h = kind.handling();
         reply.fact("It shows after", Numbers.plain(h.setMinutes(), 1) + " min at a bubble; " + h.look())
                 .fact("Boiling", h.boiling())
                 .fact("Acid", h.acid())

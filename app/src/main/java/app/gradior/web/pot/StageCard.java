@@ -6,7 +6,6 @@ import app.gradior.batch.BatchPlan;
 import app.gradior.batch.BatchState;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
-import app.gradior.larder.StarchHandling;
 import app.gradior.measure.Numbers;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
@@ -72,7 +71,7 @@ public record StageCard(
                         p.starch().key(),
                         Numbers.cooks(p.portion().starchG()),
                         Numbers.plain(p.portion().coldLiquidG(), 0),
-                        StarchHandling.of(p.starch()).boiling())));
+                        p.starch().handling().boiling())));
     }
 
     private static List<Tick> ticks(Batch batch, BatchPlan.PlanStage stage) {
