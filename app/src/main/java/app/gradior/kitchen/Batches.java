@@ -64,7 +64,7 @@ public class Batches {
     private final ApplicationEventPublisher publisher;
     /** By their texts: the foods in them are told by their content. */
     private final Cache<String, BatchPlan> plansRead = Caffeine.newBuilder()
-            .maximumWeight(50_000_000)
+            .maximumWeight(8_000_000)
             .weigher((String text, BatchPlan plan) -> text.length())
             .build();
 

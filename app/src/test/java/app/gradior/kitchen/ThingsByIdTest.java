@@ -191,10 +191,11 @@ class ThingsByIdTest {
         }
         old.update("insert into burner (id, kitchen_id, name, net_power_w) values (5, 1, 'Front', 1500)");
         old.update("insert into batch (id, kitchen_id, sauce_id, sauce_version, name, state, started_at)"
-                + " values (7, 1, 99, 1, 'Ketchup', 'FINISHED', now()), (8, 1, null, null, 'Gone', 'LIVE', now())");
+                + " values (7, 1, 99, 1, 'Ketchup', 'FINISHED', now()), (8, 1, null, null, 'Gone', 'LIVE', now()),"
+                + " (9, 1, null, null, 'Odd', 'LIVE', now())");
         old.update("insert into batch_plan (batch_id, kitchen_id, plan) values"
                 + " (7, 1, '{\"pot\":{\"name\":\"Rondeau\"},\"burner\":\"Front\"}'),"
-                + " (8, 1, '{\"pot\":{\"name\":\"Sold\"},\"burner\":null}')");
+                + " (8, 1, '{\"pot\":{\"name\":\"Sold\"},\"burner\":null}'), (9, 1, 'no plan at all')");
         old.update("insert into lesson (batch_id, kitchen_id, sauce_id, pot_name, burner_name, finished_at, pair_log,"
                 + " pair_precision, body_log, body_precision, took_min)"
                 + " values (7, 1, 99, 'Rondeau', 'Front', now(), 0.1, 20, 0, 0, 40)");

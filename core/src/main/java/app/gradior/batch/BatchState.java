@@ -24,7 +24,7 @@ public final class BatchState {
     private static final EventCases<Fold, Boolean> CASES = EventCases.<Fold, Boolean>otherwise((event, fold) -> false)
             .on(EventBody.Added.class, (added, fold) -> fold.putIn())
             .on(EventBody.Slurry.class, (slurry, fold) -> fold.poured(slurry))
-            .on(EventBody.Corrected.class, Fold.note(fold -> fold.corrections))
+            .on(EventBody.Corrected.class, Fold.keptIn(fold -> fold.corrections))
             .on(EventBody.Ticked.class, (ticked, fold) -> fold.ticked(ticked.lines()))
             .on(EventBody.LeftOut.class, (left, fold) -> fold.leftOut(left.lines()))
             .on(EventBody.StageDone.class, (done, fold) -> fold.nextStage())
@@ -38,7 +38,7 @@ public final class BatchState {
             .on(EventBody.Note.class, (note, fold) -> fold.noted(Optional.of(note.text())))
             .on(EventBody.Finished.class, (finished, fold) -> fold.noted(Optional.ofNullable(finished.note())))
             .on(EventBody.NextDay.class, (next, fold) -> fold.noted(Optional.ofNullable(next.note())))
-            .on(EventBody.Cooling.class, Fold.note(fold -> fold.coolings));
+            .on(EventBody.Cooling.class, Fold.keptIn(fold -> fold.coolings));
 
     private final Fold fold;
 
@@ -115,7 +115,8 @@ public final class BatchState {
 
         void take(BatchEvent next) {
             taking = next;
-            standing.add(new Placed(next, stageEnds.size()));
+            standing.add(
+                    new Placed(next, Math.min(stageEnds.size(), plan.course().size())));
             last.put(next.body().getClass(), next);
             if (BatchTelling.isReading(next.body())) {
                 readings.add(next);
@@ -128,7 +129,7 @@ public final class BatchState {
         }
 
         /** Keeps the event itself in one of the lists. */
-        static <B extends EventBody> BiFunction<B, Fold, Boolean> note(Function<Fold, List<BatchEvent>> list) {
+        static <B extends EventBody> BiFunction<B, Fold, Boolean> keptIn(Function<Fold, List<BatchEvent>> list) {
             return (body, fold) -> list.apply(fold).add(fold.event());
         }
 

@@ -164,6 +164,74 @@ class ClockPlanTest {
         });
     }
 
+    private static Job potOf(String name, int minutes, int hold) {
+        return new Job(name, List.of(hot(name, minutes, false)), SUPPER, hold, 0);
+    }
+
+    private static int ready(Day day, int job) {
+        return day.rows().get(job).readyMinute() - SUPPER;
+    }
+
+    /** On one burner one of two has to be early: the one that bears it, however they are listed and however long they take. */
+    @Test
+    void whatBearsStandingIsReadyFirst() {
+        for (int longer : new int[] {0, 5, 15}) {
+            Job custard = potOf("custard", 20, 0);
+            Job chutney = potOf("chutney", 20 + longer, 60);
+            Day one = ClockPlan.of(List.of(custard, chutney), 1, LONG_AGO);
+            Day other = ClockPlan.of(List.of(chutney, custard), 1, LONG_AGO);
+            assertThat(ready(one, 0)).as("the custard").isZero();
+            assertThat(ready(one, 1)).as("the chutney").isEqualTo(-20);
+            assertThat(one.conflicts()).isEmpty();
+            assertThat(ready(other, 1)).isZero();
+        }
+    }
+
+    /** Both bear it: then the fewest minutes of standing, all sauces together. */
+    @Test
+    void theShorterOneIsLastWhenBothBearStanding() {
+        Day day = ClockPlan.of(List.of(potOf("short", 10, 90), potOf("long", 40, 90)), 1, LONG_AGO);
+        assertThat(ready(day, 0)).isZero();
+        assertThat(ready(day, 1)).isEqualTo(-10);
+    }
+
+    @Test
+    void aFreeBurnerIsTakenBeforeAnythingStands() {
+        Day day = ClockPlan.of(List.of(potOf("a", 30, 60), potOf("b", 20, 60), potOf("c", 10, 60)), 3, LONG_AGO);
+        assertThat(List.of(ready(day, 0), ready(day, 1), ready(day, 2))).containsOnly(0);
+        assertThat(all(day)).extracting(Placed::burner).containsExactlyInAnyOrder(0, 1, 2);
+        Day two = ClockPlan.of(List.of(potOf("a", 30, 60), potOf("b", 20, 60), potOf("c", 10, 60)), 2, LONG_AGO);
+        assertThat(List.of(ready(two, 0), ready(two, 1), ready(two, 2)))
+                .as("one is ten minutes early, behind the shortest")
+                .containsExactlyInAnyOrder(0, 0, -10);
+    }
+
+    @Test
+    void boundsOfConflictsStandWhereTheySay() {
+        Job early = new Job("early", List.of(hot("early", 10, false)), SUPPER, 5, 5);
+        assertThat(ClockPlan.of(List.of(early), 1, LONG_AGO).conflicts())
+                .as("as long as it bears")
+                .isEmpty();
+        Job tooEarly = new Job("too early", List.of(hot("early", 10, false)), SUPPER, 5, 6);
+        assertThat(ClockPlan.of(List.of(tooEarly), 1, LONG_AGO).conflicts())
+                .containsExactly(new Conflict(Trouble.HELD, 0, -1, SUPPER - 6, SUPPER));
+        Job pot = potOf("pot", 10, 0);
+        assertThat(ClockPlan.of(List.of(pot), 1, SUPPER - 10).conflicts())
+                .as("begins now")
+                .isEmpty();
+        assertThat(ClockPlan.of(List.of(pot), 1, SUPPER - 9).conflicts())
+                .containsExactly(new Conflict(Trouble.LATE, 0, -1, SUPPER - 10, SUPPER - 9));
+        Job first = new Job("first", List.of(hot("first", 10, true)), SUPPER, 60, 12);
+        Job second = new Job("second", List.of(hot("second", 10, true)), SUPPER, 60, 3);
+        assertThat(ClockPlan.of(List.of(first, second), 2, LONG_AGO).conflicts())
+                .as("both want the hands for a minute, on two burners")
+                .containsExactly(new Conflict(Trouble.HANDS, 0, 1, SUPPER - 13, SUPPER - 12));
+        Job after = new Job("after", List.of(hot("after", 9, true)), SUPPER, 60, 3);
+        assertThat(ClockPlan.of(List.of(first, after), 1, LONG_AGO).conflicts())
+                .as("one begins as the other ends")
+                .isEmpty();
+    }
+
     /** Whatever the sauces, nothing overlaps that must not, and each is in time. */
     @Test
     void anyDayIsClear() {

@@ -21,17 +21,27 @@ class MixtureTest {
         for (int i = 0; i < 200; i++) {
             Mixture sum = Mixture.EMPTY;
             double expected = 0;
+            double volumeMl = 0;
             for (int j = 0; j < 12; j++) {
                 Food food = foods.get(random.nextInt(foods.size()));
                 double massG = 500 * random.nextDouble();
                 sum = sum.plus(Mixture.of(food, massG));
                 expected += massG;
+                volumeMl += Mixture.of(food, massG).volumeMl20c();
             }
             assertThat(sum.massG()).isCloseTo(expected, within(1e-9 * expected));
             assertThat(sum.blended().massG()).isEqualTo(sum.massG());
             assertThat(sum.times(2).massG()).isCloseTo(2 * expected, within(1e-9 * expected));
-            assertThat(sum.volumeMl20c()).isBetween(0.4 * expected, 1.3 * expected);
+            assertThat(sum.volumeMl20c()).isCloseTo(volumeMl, within(1e-9 * volumeMl));
         }
+    }
+
+    /** Each part by its own density: oils float, salt sinks. */
+    @ParameterizedTest
+    @CsvSource({"water, 0.998", "vegetable-oil, 0.92", "sugar, 1.59", "salt, 2.16"})
+    void eachPartTakesItsOwnRoom(String food, double gPerMl) {
+        Mixture pure = Sauces.of(food, 1000);
+        assertThat(pure.massG() / pure.volumeMl20c()).isCloseTo(gPerMl, within(0.01 * gPerMl));
     }
 
     /** Densities of sucrose solutions at 20 °C, CRC Handbook. */

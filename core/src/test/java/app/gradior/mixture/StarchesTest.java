@@ -39,6 +39,14 @@ class StarchesTest {
     void sugarLiftsTheTemperature() {
         assertThat(Starches.gelatinisationC(StarchKind.MAIZE, 50)).isEqualTo(68 + 0.25 * 40);
         assertThat(Starches.gelatinisationC(StarchKind.MAIZE, 5)).isEqualTo(68);
+        assertThat(Starches.gelatinisationC(StarchKind.MAIZE, 10)).isEqualTo(68);
+        assertThat(Starches.gelatinisationC(StarchKind.MAIZE, 14)).isEqualTo(69);
+        Mixture syrup = Sauces.syrup(50).plus(Sauces.of("cornflour", 20));
+        double sets = Starches.gelatinisationC(StarchKind.MAIZE, syrup.brixPercent());
+        assertThat(syrup.heatedTo(sets - 0.2).setPowderG(StarchKind.MAIZE))
+                .as("in a syrup that is hot enough for stock")
+                .isZero();
+        assertThat(syrup.heatedTo(sets + 0.2).setPowderG(StarchKind.MAIZE)).isCloseTo(20, within(1e-9));
     }
 
     private static double keptAfter(double minutes, Mixture start, StarchKind kind, Look look) {
