@@ -2,14 +2,14 @@ package app.gradior.web.print;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
 /** One page of paper drawn on in millimetres from its top left corner. */
 final class Sheet implements AutoCloseable {
@@ -21,8 +21,10 @@ final class Sheet implements AutoCloseable {
     private final PDPageContentStream out;
     private final double heightMm;
     private final double widthMm;
-    private final PDFont font = new PDType1Font(Standard14Fonts.FontName.HELVETICA);
-    private final PDFont bold = new PDType1Font(Standard14Fonts.FontName.HELVETICA_BOLD);
+    /** Embedded, so that a label shows the same letters on every printer: Latin of all languages, Greek, Cyrillic. */
+    private final PDFont font = font("/print/text.ttf");
+
+    private final PDFont bold = font("/print/bold.ttf");
 
     Sheet(boolean letter) {
         PDRectangle size = letter ? PDRectangle.LETTER : PDRectangle.A4;
@@ -32,6 +34,17 @@ final class Sheet implements AutoCloseable {
         heightMm = size.getHeight() / POINTS_PER_MM;
         try {
             out = new PDPageContentStream(document, page);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private PDFont font(String resource) {
+        try (InputStream in = Sheet.class.getResourceAsStream(resource)) {
+            if (in == null) {
+                throw new IllegalStateException("the font " + resource + " is missing");
+            }
+            return PDType0Font.load(document, in);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -73,7 +86,7 @@ final class Sheet implements AutoCloseable {
     /** Width of a text, mm. */
     double textMm(String text, double points, boolean heavy) {
         try {
-            return (heavy ? bold : font).getStringWidth(printable(text)) / 1000 * points / POINTS_PER_MM;
+            return (heavy ? bold : font).getStringWidth(printable(text, heavy)) / 1000 * points / POINTS_PER_MM;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -96,23 +109,23 @@ final class Sheet implements AutoCloseable {
         out.curveTo(x(x1), y(y1), x(x2), y(y2), x(x3), y(y3));
     }
 
-    /** Text with its baseline's left end there; letters that the paper's font lacks become a question mark. */
+    /** Text with its baseline's left end there; what the paper's font lacks, such as Chinese, becomes a question mark. */
     Sheet text(double xMm, double yMm, double sizePt, boolean heavy, String text) {
         return draw(() -> {
             out.beginText();
             out.setFont(heavy ? bold : font, (float) sizePt);
             out.newLineAtOffset(x(xMm), y(yMm));
-            out.showText(printable(text));
+            out.showText(printable(text, heavy));
             out.endText();
         });
     }
 
-    private String printable(String text) {
+    private String printable(String text, boolean heavy) {
         StringBuilder kept = new StringBuilder();
         text.codePoints().forEach(c -> {
             String one = new String(Character.toChars(c));
             try {
-                font.encode(one);
+                (heavy ? bold : font).encode(one);
                 kept.append(one);
             } catch (IOException | IllegalArgumentException e) {
                 kept.append('?');

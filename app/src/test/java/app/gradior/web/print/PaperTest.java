@@ -106,6 +106,20 @@ class PaperTest {
         }
     }
 
+    /** What an allergic guest reads is what the cook wrote, in the languages of many kitchens; and the file stays small. */
+    @Test
+    void labelsKeepTheLettersOfOtherAlphabets() throws IOException {
+        List<String> lines = List.of("œufs, crème · ½ ≥ 5 °C", "żurek, jęczmień, ňuf", "σησάμι, γάλα", "молоко, яйця");
+        byte[] pdf = Labels.sheet(Labels.Size.A4_8, new Labels.Text("Żurek Łódzki", lines, "http://g.example/1"), 0, 8);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains(lines)
+                    .contains("Żurek Łódzki")
+                    .doesNotContain("?");
+        }
+        assertThat(pdf.length).isLessThan(200_000);
+    }
+
     @ParameterizedTest
     @EnumSource(Labels.Size.class)
     void labelsAreTrueToScaleAndTheirCodeLeadsToTheBatch(Labels.Size size) throws Exception {
