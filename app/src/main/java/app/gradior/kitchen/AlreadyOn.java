@@ -9,6 +9,7 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import java.time.Duration;
@@ -27,8 +28,6 @@ public class AlreadyOn {
     private static final double LONGEST_SINCE_MIN = 24 * 60;
     /** What was put in by eye, and not yet watched, is known no better than this, as a log-sd; arbitrary. */
     private static final double UNWATCHED_LOG_SD = 0.08;
-
-    private static final int MOST_LINES = 80;
 
     private final SauceBook book;
     private final KitchenKit kit;
@@ -82,8 +81,14 @@ public class AlreadyOn {
         List<LineReading> readings =
                 sauce != null ? sauce.ingredients().usable() : readings(kitchen, question.typed(), faults);
         range(faults, "since", "Since how many minutes", question.sinceMinutes(), 0, LONGEST_SINCE_MIN);
-        range(faults, "step", "The step wanted", question.targetStep(), 1, 9);
-        range(faults, "served", "The serving temperature, °C", question.servedC(), -20, 100);
+        range(faults, "step", "The step wanted", question.targetStep(), SauceLimits.LEAST_STEP, SauceLimits.MOST_STEP);
+        range(
+                faults,
+                "served",
+                "The serving temperature, °C",
+                question.servedC(),
+                SauceLimits.COLDEST_SERVED_C,
+                SauceLimits.HOTTEST_SERVED_C);
         Ware ware = kit.ware(kitchen.id());
         if (ware.pots().stream().noneMatch(p -> p.id() == question.potId())) {
             faults.add(new Fault("pot", "Choose the pot it is in."));
@@ -131,7 +136,7 @@ public class AlreadyOn {
 
     private List<LineReading> readings(Kitchen kitchen, List<String> typed, List<Fault> faults) {
         List<LineReading> readings = new ArrayList<>();
-        for (int i = 0; i < Math.min(MOST_LINES, typed.size()); i++) {
+        for (int i = 0; i < Math.min(SauceLimits.MOST_LINES, typed.size()); i++) {
             String text = typed.get(i);
             LineReading reading = lines.read(kitchen, text.length() > 300 ? text.substring(0, 300) : text);
             if (!reading.usable() || !(reading.massG() > 0)) {
@@ -142,7 +147,7 @@ public class AlreadyOn {
             }
         }
         if (typed.isEmpty()
-                || typed.size() > MOST_LINES
+                || typed.size() > SauceLimits.MOST_LINES
                 || new Ingredients(readings, Texture.CHUNKY).mixture().waterG() <= 1 && faults.isEmpty()) {
             faults.add(new Fault(
                     "lines", "Write what went in, a line each, something liquid among it; or choose a sauce."));

@@ -5,6 +5,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SauceRun;
@@ -128,8 +129,8 @@ class PlanSettings {
                 setting.draft().starch() == null ? 0 : setting.laid().starchG(),
                 pot,
                 setting.mix(),
-                Refusal.inRange("targetStep", setting.draft().targetStep(), 1, 9, ""),
-                Refusal.inRange("servedC", setting.draft().servedC(), -20, 100, " °C"),
+                SauceLimits.targetStep("targetStep", setting.draft().targetStep()),
+                SauceLimits.servedC("servedC", setting.draft().servedC()),
                 setting.prior().bodyFactor());
     }
 }

@@ -3,6 +3,7 @@ package app.gradior.kitchen;
 import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.store.Inserted;
 import app.gradior.store.PlanMapper;
 import app.gradior.store.Rows.PlanRow;
@@ -99,8 +100,8 @@ public class Plans {
     static boolean check(PlanDraft draft) {
         Refusal.inRange("amount", draft.amount(), 1e-3, 1e6, "");
         Refusal.inRange("altitudeM", draft.altitudeM(), Atmosphere.LOWEST_M, Atmosphere.HIGHEST_M, " m");
-        Refusal.inRange("targetStep", draft.targetStep(), 1, 9, "");
-        Refusal.inRange("servedC", draft.servedC(), -20, 100, " °C");
+        SauceLimits.targetStep("targetStep", draft.targetStep());
+        SauceLimits.servedC("servedC", draft.servedC());
         Refusal.inRange("mostSaltPercent", draft.mostSaltPercent(), 0.1, 30, " %");
         Refusal.inRange("liquidRatio", draft.liquidRatio(), 0.1, 20, "");
         Refusal.inRange("movedMinutes", draft.movedMinutes(), -MOST_MOVED_MIN, MOST_MOVED_MIN, " min");

@@ -1,6 +1,7 @@
 package app.gradior.kitchen;
 
 import app.gradior.finding.Refusal;
+import app.gradior.sauce.SauceLimits;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -26,7 +27,6 @@ public class RecipeReader {
     /** Largest file taken, bytes. */
     public static final int MOST_BYTES = 2_000_000;
 
-    private static final int MOST_LINES = 80;
     private static final int MOST_DEPTH = 60;
     private static final Pattern BULLET = Pattern.compile("^\\s*(?:[-*•·–]|\\[[ x]?\\])\\s+");
     private static final Pattern NUMBERED = Pattern.compile("^\\s*\\d{1,2}[.)]\\s+");
@@ -148,7 +148,7 @@ public class RecipeReader {
         texts(recipe.path("keywords"), tags, 0);
         return new Recipe(
                 clean(recipe.path("name").asString("")),
-                lines.stream().limit(MOST_LINES).toList(),
+                lines.stream().limit(SauceLimits.MOST_LINES).toList(),
                 method,
                 yield.isEmpty() ? "" : yield.get(0),
                 String.join(", ", tags),
@@ -274,7 +274,7 @@ public class RecipeReader {
         }
         return new Recipe(
                 name.length() > 120 ? name.substring(0, 120) : name,
-                lines.stream().limit(MOST_LINES).toList(),
+                lines.stream().limit(SauceLimits.MOST_LINES).toList(),
                 method,
                 yield,
                 "",

@@ -4,6 +4,7 @@ import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.School;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
@@ -28,7 +29,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** The cook's sauces. Saving makes a version; batches remember theirs. */
 @Service
 public class SauceBook {
-    private static final int MOST_LINES = 80;
     private static final int MOST_STAGES = 24;
     private static final int MOST_OPEN = 500;
 
@@ -168,7 +168,7 @@ public class SauceBook {
         List<Fault> faults = new ArrayList<>(shape(draft));
         List<Lines.Typed> typed =
                 draft.lines().stream().filter(line -> !line.text().isBlank()).toList();
-        for (int i = 0; i < Math.min(typed.size(), MOST_LINES); i++) {
+        for (int i = 0; i < Math.min(typed.size(), SauceLimits.MOST_LINES); i++) {
             lineFault(kitchen, typed.get(i), i, faults);
         }
         return faults;
@@ -180,10 +180,10 @@ public class SauceBook {
         if (draft.name().isBlank() || draft.name().strip().length() > 120) {
             faults.add(new Fault("name", "Give the sauce a name of 1 to 120 characters."));
         }
-        if (!(draft.targetStep() >= 1 && draft.targetStep() <= 9)) {
+        if (!SauceLimits.isStep(draft.targetStep())) {
             faults.add(new Fault("targetStep", "The step wanted is from 1 (Broth) to 9 (Set)."));
         }
-        if (!(draft.servedC() >= -20 && draft.servedC() <= 100)) {
+        if (!SauceLimits.isServed(draft.servedC())) {
             faults.add(new Fault("servedC", "The serving temperature is from −20 to 100 °C."));
         }
         Double yieldMl = draft.yieldMl();
@@ -199,8 +199,8 @@ public class SauceBook {
         }
         List<Lines.Typed> typed =
                 draft.lines().stream().filter(line -> !line.text().isBlank()).toList();
-        if (typed.isEmpty() || typed.size() > MOST_LINES) {
-            faults.add(new Fault("lines", "Write 1 to " + MOST_LINES + " ingredient lines."));
+        if (typed.isEmpty() || typed.size() > SauceLimits.MOST_LINES) {
+            faults.add(new Fault("lines", "Write 1 to " + SauceLimits.MOST_LINES + " ingredient lines."));
         }
         return faults;
     }

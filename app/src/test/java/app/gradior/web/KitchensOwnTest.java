@@ -245,6 +245,17 @@ class KitchensOwnTest extends PageCalls {
                 .andExpect(content().string(containsString("Flask")));
     }
 
+    /** A tenth sugar: 15 mL of it have 1.6 g, a tablespoon of 20 mL 2.1 g. */
+    @Test
+    void aTablespoonIsTheKitchens() throws Exception {
+        String[] syrup = {"100 g sugar", "900 g water"};
+        assertThat(body(get("/sauces/" + saveSauce(syrup)))).contains("15 mL of it as mixed", "1.6 g sugar");
+        cook = cook(MeasureSystem.AUSTRALIAN, false);
+        assertThat(body(get("/sauces/" + saveSauce(syrup)))).contains("20 mL of it as mixed", "2.1 g sugar");
+        cook = cook(MeasureSystem.US, false);
+        assertThat(body(get("/sauces/" + saveSauce(syrup)))).contains("14.8 mL of it as mixed", "1.5 g sugar");
+    }
+
     @Test
     void aWaterTestMakesAPairsPlanSurer() throws Exception {
         String kit = body(get("/kit"));

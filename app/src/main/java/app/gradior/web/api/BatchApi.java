@@ -22,6 +22,7 @@ import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.Tokens;
 import app.gradior.kitchen.Ware;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.simmer.Heat;
 import app.gradior.store.Rows.BurnerRow;
 import app.gradior.vessel.PotMaterial;
@@ -225,8 +226,8 @@ class BatchApi {
                         Refusal.checked("look", () -> Look.ofKey(needed("look", wanted.look()))),
                         Refusal.checked("lid", () -> LidState.ofKey(needed("lid", wanted.lid())))),
                 altitudeM,
-                Refusal.inRange("targetStep", need("targetStep", step), 1, 9, ""),
-                Refusal.inRange("servedC", need("servedC", servedC), -20, 110, " °C"));
+                SauceLimits.targetStep("targetStep", need("targetStep", step)),
+                SauceLimits.servedC("servedC", need("servedC", servedC)));
         Optional<BurnerRow> burner = burner(ware, wanted, kitPot.isPresent());
         return kitPot.map(p -> ware.known(plan, p, burner, sauce == null ? 0 : sauce.id()))
                 .orElse(plan);

@@ -18,6 +18,7 @@ import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.PotState;
@@ -42,8 +43,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/bench")
 class BenchApi {
-    /** A tablespoon, mL: the metric one, whatever the kitchen's, so that figures compare. */
-    private static final double TABLESPOON_ML = 15;
 
     private final ApiCaller caller;
     private final Lines lines;
@@ -97,7 +96,7 @@ class BenchApi {
         double activity = new Consistency(m, 1).waterActivity(m.waterG(), m.aceticG());
         double boilingC = BoilingPoint.boilingC(
                 activity, Atmosphere.pressurePa(ApiModel.altitude(question.altitudeM(), kitchen)));
-        double spoons = m.volumeMl20c() / TABLESPOON_ML;
+        double spoons = m.volumeMl20c() / kitchen.measures().tablespoonMl();
         return new MixtureAnswer(
                 m.massG(),
                 m.volumeMl20c(),
@@ -225,8 +224,7 @@ class BenchApi {
         Mixture start = input.mixture(understood, "mixture.");
         Heat heat = ApiModel.heat(question.look(), question.lid());
         StopAt target = question.target();
-        double servedC =
-                question.servedC() == null ? ROOM_C : Refusal.inRange("servedC", question.servedC(), -20, 110, " °C");
+        double servedC = question.servedC() == null ? ROOM_C : SauceLimits.servedC("servedC", question.servedC());
         PotOnHeat pot = ApiModel.potOnHeat(
                 question.pot(), question.altitudeM(), question.pairFactor(), question.burnerNetW(), kitchen);
         Reduction reduction = new Reduction(start, pot, heat, servedC, 1);

@@ -12,6 +12,7 @@ import app.gradior.kitchen.Tokens;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.solve.Routes;
 import app.gradior.solve.StopAt;
@@ -222,7 +223,7 @@ class ThickeningApi {
     }
 
     private static double servedC(@Nullable Double servedC) {
-        return Refusal.inRange("servedC", need("servedC", servedC), -20, 110, " °C");
+        return SauceLimits.servedC("servedC", need("servedC", servedC));
     }
 
     private static double boilingC(Mixture m, Kitchen kitchen) {

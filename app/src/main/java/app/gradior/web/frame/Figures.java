@@ -87,6 +87,11 @@ public record Figures(Kitchen kitchen) {
                         : 1;
     }
 
+    /** A tablespoon as this kitchen has it, mL. */
+    public double tablespoonMl() {
+        return kitchen.measures().tablespoonMl();
+    }
+
     /** So much of a food as a cook measures it without a scale; empty when the scale is the only good way. */
     public String measure(Food food, double grams) {
         double ml = grams / food.densityGPerMl();

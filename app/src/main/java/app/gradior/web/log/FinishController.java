@@ -46,8 +46,6 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 class FinishController {
     private static final int MOST_LABELS = 60;
     private static final int MOST_ALSO = 80;
-    private static final double TABLESPOON_ML = 15;
-
     private final Batches batches;
     private final Finishing finishing;
     private final Shelf shelf;
@@ -264,7 +262,7 @@ class FinishController {
         if (!allergens.isEmpty()) {
             lines.add("Contains " + allergens);
         }
-        double perSpoon = TABLESPOON_ML / view.done().volumeMl20c();
+        double perSpoon = figures.tablespoonMl() / view.done().volumeMl20c();
         lines.add("A tablespoon: sugar " + Numbers.fixed(view.done().sugarsG() * perSpoon, 1) + " g, salt "
                 + Numbers.fixed(view.done().saltG() * perSpoon, 2) + " g");
         lines.add("Batch " + batch.id());

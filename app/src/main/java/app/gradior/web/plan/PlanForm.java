@@ -8,6 +8,7 @@ import app.gradior.kitchen.PlanDraft;
 import app.gradior.kitchen.StagePlan;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
 import java.time.LocalDateTime;
@@ -28,8 +29,6 @@ import org.jspecify.annotations.Nullable;
 final class PlanForm {
     private static final String NONE = "none";
     private static final int MOST_STAGES = 24;
-    private static final int MOST_LINES = 80;
-
     private final Map<String, String> fields;
     private final PlanDraft base;
     private final Figures figures;
@@ -158,7 +157,7 @@ final class PlanForm {
 
     private Map<Integer, String> swaps() {
         Map<Integer, String> swaps = new LinkedHashMap<>();
-        for (int i = 0; i < MOST_LINES; i++) {
+        for (int i = 0; i < SauceLimits.MOST_LINES; i++) {
             if (!text("swap-" + i).isEmpty()) {
                 swaps.put(i, text("swap-" + i));
             }
@@ -185,7 +184,7 @@ final class PlanForm {
 
     private double served() {
         double celsius = figures.celsius(text("served"));
-        if (!(celsius >= -20 && celsius <= 100)) {
+        if (!SauceLimits.isServed(celsius)) {
             faults.add(new Fault("served", "The serving temperature is from −20 to 100 °C (−4 to 212 °F)."));
         }
         return celsius;

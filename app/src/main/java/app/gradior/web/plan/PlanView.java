@@ -191,7 +191,7 @@ final class PlanView {
         if (last.out().ethanolG() > SOME_ALCOHOL_G) {
             facts.add(new Fact("Alcohol left", figures.mass(last.out().ethanolG()) + " in the pot"));
         }
-        double spoons = last.out().volumeMl20c() / 15;
+        double spoons = last.out().volumeMl20c() / figures.tablespoonMl();
         facts.add(new Fact("Salt", Numbers.fixed(last.out().saltPercent(), 1) + " %, season last"));
         facts.add(new Fact("Sugar in a tablespoon", Numbers.plain(last.out().sugarsG() / spoons, 1) + " g"));
         if (answer.setting().draft().storage().cools()) {

@@ -11,6 +11,7 @@ import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.School;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
@@ -44,7 +45,6 @@ record SauceForm(
         List<Line> lines,
         List<StageRow> stages,
         String notes) {
-    private static final int MOST_LINES = 80;
     private static final int MOST_STAGES = 24;
 
     /** A line of the form. */
@@ -133,7 +133,7 @@ record SauceForm(
     static SauceForm of(HttpServletRequest request) {
         String[] texts = values(request, "text");
         List<Line> lines = new ArrayList<>();
-        for (int i = 0; i < Math.min(texts.length, MOST_LINES + 1); i++) {
+        for (int i = 0; i < Math.min(texts.length, SauceLimits.MOST_LINES + 1); i++) {
             lines.add(new Line(texts[i], at(values(request, "food"), i), at(values(request, "grams"), i), (int)
                     Numbers.parse(at(values(request, "lineStage"), i)).orElse(0)));
         }

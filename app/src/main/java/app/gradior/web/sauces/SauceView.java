@@ -15,6 +15,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SauceRun;
@@ -31,7 +32,6 @@ import java.util.stream.Collectors;
 
 /** What is understood of a sauce while it is typed: each line, the whole, the stages cooked through, and what is amiss. */
 final class SauceView {
-    private static final double TABLESPOON_ML = 15;
     private static final int SPARE_LINES = 2;
 
     private final Lines lines;
@@ -126,7 +126,7 @@ final class SauceView {
         List<String> warnings = warnings(draft, readings);
         String cookedIn = "";
         List<Total> totals = totals(all, m, draft.servedC());
-        if (pot.isPresent() && !draft.stages().isEmpty() && draft.servedC() >= -20 && draft.servedC() <= 100) {
+        if (pot.isPresent() && !draft.stages().isEmpty() && SauceLimits.isServed(draft.servedC())) {
             SauceRun.Cooked cooked = StagePlan.cook(
                     draft, readings, 1, PotOnHeat.unknownPair(pot.get().shape(), kitchen.altitudeM()));
             stages = cooked.stages().stream().map(this::figure).toList();
@@ -175,16 +175,16 @@ final class SauceView {
         List<Total> totals = new ArrayList<>();
         totals.add(new Total("Together", figures.mass(m.massG()), "everything in the pot before the heat is on"));
         totals.add(new Total("Volume", figures.volume(m.volumeMl20c()), "at 20 °C"));
-        if (m.serumG() > 0 && servedC >= -20 && servedC <= 100) {
+        if (m.serumG() > 0 && SauceLimits.isServed(servedC)) {
             totals.add(new Total(
                     "Thickness as mixed", stepWords(m.cooked(), servedC), "cooked but not reduced, when served"));
         }
-        double spoons = m.volumeMl20c() / TABLESPOON_ML;
+        double spoons = m.volumeMl20c() / figures.tablespoonMl();
         totals.add(new Total(
                 "In a tablespoon",
                 Numbers.plain(m.sugarsG() / spoons, 1) + " g sugar, " + Numbers.plain(m.saltG() / spoons, 2)
                         + " g salt",
-                "15 mL of it as mixed"));
+                Numbers.plain(figures.tablespoonMl(), 1) + " mL of it as mixed"));
         totals.add(new Total("Salt", Numbers.fixed(m.saltPercent(), 2) + " %", "grams of salt in 100 g"));
         totals.add(new Total(
                 "Brix", Numbers.fixed(m.brixPercent(), 1), "grams of dissolved solids in 100 g of its liquid"));
