@@ -12,8 +12,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.BiFunction;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,23 +20,23 @@ import org.jspecify.annotations.Nullable;
  */
 public final class BatchState {
     private static final EventCases<Fold, Boolean> CASES = EventCases.<Fold, Boolean>otherwise((event, fold) -> false)
-            .on(EventBody.Added.class, (added, fold) -> fold.putIn())
-            .on(EventBody.Slurry.class, (slurry, fold) -> fold.poured(slurry))
-            .on(EventBody.Corrected.class, Fold.keptIn(fold -> fold.corrections))
-            .on(EventBody.Ticked.class, (ticked, fold) -> fold.ticked(ticked.lines()))
-            .on(EventBody.LeftOut.class, (left, fold) -> fold.leftOut(left.lines()))
-            .on(EventBody.StageDone.class, (done, fold) -> fold.nextStage())
-            .on(EventBody.HeatSet.class, (set, fold) -> fold.set(new Heat(set.look(), fold.heat.lid())))
-            .on(EventBody.LidSet.class, (set, fold) -> fold.set(new Heat(fold.heat.look(), set.state())))
-            .on(EventBody.OffHeat.class, (off, fold) -> fold.onHeat(false))
-            .on(EventBody.BackOn.class, (back, fold) -> fold.onHeat(true))
-            .on(EventBody.Stirred.class, (stirred, fold) -> fold.stirred())
-            .on(EventBody.Spoon.class, (spoon, fold) -> fold.seen())
-            .on(EventBody.Ring.class, (ring, fold) -> fold.seen())
-            .on(EventBody.Note.class, (note, fold) -> fold.noted(Optional.of(note.text())))
-            .on(EventBody.Finished.class, (finished, fold) -> fold.noted(Optional.ofNullable(finished.note())))
-            .on(EventBody.NextDay.class, (next, fold) -> fold.noted(Optional.ofNullable(next.note())))
-            .on(EventBody.Cooling.class, Fold.keptIn(fold -> fold.coolings));
+            .does(EventBody.Added.class, (added, fold) -> fold.putIn())
+            .does(EventBody.Slurry.class, (slurry, fold) -> fold.poured(slurry))
+            .does(EventBody.Corrected.class, (kept, fold) -> fold.corrections.add(fold.event()))
+            .does(EventBody.Ticked.class, (ticked, fold) -> fold.ticked(ticked.lines()))
+            .does(EventBody.LeftOut.class, (left, fold) -> fold.leftOut(left.lines()))
+            .does(EventBody.StageDone.class, (done, fold) -> fold.nextStage())
+            .does(EventBody.HeatSet.class, (set, fold) -> fold.set(new Heat(set.look(), fold.heat.lid())))
+            .does(EventBody.LidSet.class, (set, fold) -> fold.set(new Heat(fold.heat.look(), set.state())))
+            .does(EventBody.OffHeat.class, (off, fold) -> fold.onHeat(false))
+            .does(EventBody.BackOn.class, (back, fold) -> fold.onHeat(true))
+            .does(EventBody.Stirred.class, (stirred, fold) -> fold.stirred())
+            .does(EventBody.Spoon.class, (spoon, fold) -> fold.seen())
+            .does(EventBody.Ring.class, (ring, fold) -> fold.seen())
+            .does(EventBody.Note.class, (note, fold) -> fold.noted(Optional.of(note.text())))
+            .does(EventBody.Finished.class, (finished, fold) -> fold.noted(Optional.ofNullable(finished.note())))
+            .does(EventBody.NextDay.class, (next, fold) -> fold.noted(Optional.ofNullable(next.note())))
+            .does(EventBody.Cooling.class, (kept, fold) -> fold.coolings.add(fold.event()));
 
     private final Fold fold;
 
@@ -128,37 +126,30 @@ public final class BatchState {
             return Objects.requireNonNull(taking);
         }
 
-        /** Keeps the event itself in one of the lists. */
-        static <B extends EventBody> BiFunction<B, Fold, Boolean> keptIn(Function<Fold, List<BatchEvent>> list) {
-            return (body, fold) -> list.apply(fold).add(fold.event());
-        }
-
-        boolean putIn() {
+        void putIn() {
             additions.put(event().clientKey(), new ArrayList<>(event().understood()));
-            return true;
         }
 
-        boolean poured(EventBody.Slurry slurry) {
+        void poured(EventBody.Slurry slurry) {
             poured = new Poured(poured.starchG() + slurry.starchG(), Optional.of(event().at()), false);
-            return putIn();
+            putIn();
         }
 
-        boolean seen() {
+        void seen() {
             poured = new Poured(poured.starchG(), poured.last(), true);
-            return true;
         }
 
-        boolean ticked(List<Integer> ticked) {
+        void ticked(List<Integer> ticked) {
             in.addAll(ticked);
-            return out.removeAll(ticked);
+            out.removeAll(ticked);
         }
 
-        boolean leftOut(List<Integer> left) {
+        void leftOut(List<Integer> left) {
             out.addAll(left);
-            return in.removeAll(left);
+            in.removeAll(left);
         }
 
-        boolean nextStage() {
+        void nextStage() {
             stageEnds.add(event().at());
             stageBegan = event().at();
             poured = new Poured(0, Optional.empty(), false);
@@ -167,27 +158,22 @@ public final class BatchState {
                 heat = plan.course().get(stageEnds.size()).heat();
             }
             onHeat = more && plan.course().get(stageEnds.size()).onHeat();
-            return more;
         }
 
-        boolean set(Heat now) {
+        void set(Heat now) {
             heat = now;
-            return true;
         }
 
-        boolean onHeat(boolean on) {
+        void onHeat(boolean on) {
             onHeat = on;
-            return true;
         }
 
-        boolean stirred() {
+        void stirred() {
             stirred = event().at();
-            return true;
         }
 
-        boolean noted(Optional<String> note) {
+        void noted(Optional<String> note) {
             note.ifPresent(notes::add);
-            return note.isPresent();
         }
 
         /** Corrections hold for what was recorded, whenever it was. */

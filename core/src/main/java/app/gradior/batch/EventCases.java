@@ -3,6 +3,7 @@ package app.gradior.batch;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiConsumer;
 import java.util.function.BiFunction;
 import java.util.stream.Stream;
 
@@ -42,6 +43,14 @@ public final class EventCases<A, R> {
             throw new IllegalStateException("two answers for " + kind.getSimpleName());
         }
         return this;
+    }
+
+    /** Does so for events of that kind, and answers as for all others. */
+    public <B extends EventBody> EventCases<A, R> does(Class<B> kind, BiConsumer<B, A> work) {
+        return on(kind, (event, a) -> {
+            work.accept(event, a);
+            return otherwise.apply(event, a);
+        });
     }
 
     /** Answers so for events of those kinds, whatever else they say. */

@@ -51,7 +51,7 @@ class AdmissionTest {
 
     @Test
     void aFinishedOneTakesJudgementsAndCorrections() {
-        log.at(1, new EventBody.Corrected(null, 0, null, 900), Logs.line("passata", 900))
+        log.at(1, new EventBody.Corrected(null, 0, null, 900), Logs.line("vegetable-stock", 900))
                 .at(2, new EventBody.Stirred())
                 .in(Batch.State.FINISHED);
         List.of(NOTE, COOLING, RATED, NEXT_DAY, new EventBody.Corrected(null, 0, null, 800), new EventBody.Undo("m1"))

@@ -187,6 +187,6 @@ class BatchStateTest {
                         Logs.line("sugar", 20));
         assertThat(new BatchTelling(log.batch()).wentIn().lines())
                 .extracting(line -> line.food().orElseThrow().id())
-                .containsExactly("passata", "sugar");
+                .containsExactly("vegetable-stock", "sugar");
     }
 }

@@ -28,10 +28,10 @@ final class Logs {
         return new BatchPlan.PlanStage(kind, "", lines, pours, look, lid, EndKind.MINUTES, 10, 10, 8, 12, 5.0);
     }
 
-    /** Reduce passata and butter, lively and open; thicken with maize at a gentle simmer, lid ajar; rest off the heat. */
+    /** Reduce stock and butter, lively and open; thicken with maize at a gentle simmer, lid ajar; rest off the heat. */
     static BatchPlan plan() {
         return new BatchPlan(
-                List.of(line("passata", 1000), line("butter", 20), line("cornflour", 20), line("water", 40)),
+                List.of(line("vegetable-stock", 1000), line("butter", 20), line("cornflour", 20), line("water", 40)),
                 Texture.SMOOTH,
                 0,
                 BatchPlan.PlanPot.of("Rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL),

@@ -1,0 +1,182 @@
+package app.gradior.batch;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.gradior.care.Storage;
+import app.gradior.clock.CoolingIn;
+import app.gradior.estimate.Prior;
+import app.gradior.finding.Refusal;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.larder.StarchKind;
+import app.gradior.simmer.Heat;
+import java.time.Instant;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class BatchTest {
+    /** One event of each kind. */
+    static final List<EventBody> EACH = List.of(
+            new EventBody.Weight(2900),
+            new EventBody.Level(60),
+            new EventBody.Volume(700),
+            new EventBody.Spoon(4),
+            new EventBody.Ring(50),
+            new EventBody.Brix(12),
+            new EventBody.Temperature(90),
+            new EventBody.HeatSet(Look.BARE),
+            new EventBody.LidSet(LidState.AJAR),
+            new EventBody.Added(List.of(new IngredientInput("20 g sugar", null, null))),
+            new EventBody.Slurry(StarchKind.MAIZE, 4, 8),
+            new EventBody.Stirred(),
+            new EventBody.Taken(20.0, null),
+            new EventBody.Blended(),
+            new EventBody.Sieved(false, null),
+            new EventBody.OffHeat(),
+            new EventBody.BackOn(),
+            new EventBody.Ticked(List.of(0)),
+            new EventBody.LeftOut(List.of(1)),
+            new EventBody.Corrected(null, 0, null, 900),
+            new EventBody.StageDone(0),
+            new EventBody.Note("so"),
+            new EventBody.Undo("m1"),
+            new EventBody.Finished(700.0, null),
+            new EventBody.Rated(4, null, null, null, null),
+            new EventBody.Cooling(Storage.FRIDGE, CoolingIn.SHALLOW, null),
+            new EventBody.NextDay(5.0, null, null, null),
+            new EventBody.SetAside(),
+            new EventBody.TakenUp());
+
+    @Test
+    void everyKindHasANameOfItsOwn() {
+        assertThat(EACH)
+                .extracting(Object::getClass)
+                .containsExactlyInAnyOrder(EventBody.class.getPermittedSubclasses());
+        assertThat(EACH)
+                .extracting(EventBody::type)
+                .doesNotHaveDuplicates()
+                .allMatch(type -> type.matches("[a-zA-Z]+"));
+        assertThat(EACH.stream().mapToInt(EventBody::linesIn).filter(n -> n > 0))
+                .containsExactly(1, 2, 1);
+    }
+
+    @Test
+    void aTableAnswersByKindOnceAndKnowsWhatItForgot() {
+        EventCases<String, String> table = EventCases.<String, String>otherwise((event, a) -> "other " + a)
+                .on("stirred", EventBody.Stirred.class)
+                .on(EventBody.Note.class, (note, a) -> note.text() + a);
+        assertThat(table.of(new EventBody.Stirred(), "!")).isEqualTo("stirred");
+        assertThat(table.of(new EventBody.Note("so"), "!")).isEqualTo("so!");
+        assertThat(table.of(new EventBody.Blended(), "!")).isEqualTo("other !");
+        assertThat(table.unnamed()).hasSize(EACH.size() - 2).doesNotContain(EventBody.Note.class);
+        assertThatThrownBy(() -> table.on("again", EventBody.Note.class)).hasMessageContaining("two answers for Note");
+        assertThatThrownBy(() -> EventCases.<String, String>each().of(new EventBody.Blended(), ""))
+                .hasMessageContaining("blended");
+    }
+
+    @Test
+    void readingsAreWhatIsReadOffThePot() {
+        assertThat(EACH.stream().filter(BatchTelling::isReading).map(EventBody::type))
+                .containsExactly("weight", "level", "volume", "spoon", "ring", "brix", "temperature");
+        assertThat(EACH.stream().flatMap(body -> BatchTelling.readingOf(body).stream()))
+                .containsExactly(2900.0, 60.0, 700.0, 4.0, 50.0, 12.0, 90.0);
+    }
+
+    @Test
+    void minutesCountFromTheStart() {
+        Batch batch = new Logs().batch();
+        assertThat(batch.momentOf(90)).isEqualTo(Logs.START.plusSeconds(5400));
+        assertThat(batch.minuteOf(Logs.minute(90))).isEqualTo(90);
+        assertThat(batch.minuteOf(Logs.START.minusSeconds(60))).isZero();
+    }
+
+    @Test
+    void whatWasKnownThenIsWhatWasRecordedByThen() {
+        Batch batch = new Logs()
+                .at(10, new EventBody.Weight(2900))
+                .at(20, new EventBody.Weight(2800))
+                .in(Batch.State.FINISHED)
+                .batch();
+        assertThat(batch.knownAt(Logs.minute(10)).events()).hasSize(1);
+        assertThat(batch.knownAt(Instant.MIN).events()).isEmpty();
+        assertThat(batch.knownAt(Logs.minute(10)).finishedAt()).isNull();
+        assertThat(batch.cameOff()).isEqualTo(Logs.minute(90));
+        assertThatThrownBy(() -> batch.knownAt(Logs.minute(10)).cameOff())
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.kind()).isEqualTo(Refusal.Kind.CONFLICT));
+    }
+
+    @Test
+    void theLineThatACorrectionIsOfHasToBeThere() {
+        Batch batch = new Logs()
+                .at(3, EACH.get(9), Logs.line("sugar", 20))
+                .at(4, new EventBody.Corrected(null, 1, null, 35), Logs.line("butter", 35))
+                .batch();
+        assertThat(batch.recorded(new EventBody.Corrected(null, 1, null, 1)).massG())
+                .as("as it stands")
+                .isEqualTo(35);
+        assertThat(batch.recorded(new EventBody.Corrected("m3", 0, null, 1)).massG())
+                .isEqualTo(20);
+        Stream.of(
+                        new EventBody.Corrected(null, 4, null, 1),
+                        new EventBody.Corrected("m3", 1, null, 1),
+                        new EventBody.Corrected("m9", 0, null, 1))
+                .forEach(corrected ->
+                        assertThatThrownBy(() -> batch.recorded(corrected)).isInstanceOf(Refusal.class));
+    }
+
+    @Test
+    void anEntryThatNobodyUnderstandsNamesItsWords() {
+        Batch batch = new Logs().at(3, EACH.get(9)).batch();
+        assertThatThrownBy(() -> new BatchTelling(batch).story())
+                .hasMessageContaining("nobody knows what “20 g sugar”");
+    }
+
+    @Test
+    void forgottenLinesAreThoseOfTheStagesSoFar() {
+        Logs log = new Logs();
+        assertThat(log.batch().forgotten()).containsExactly("1000.0 g vegetable-stock", "20.0 g butter");
+        log.at(1, new EventBody.Ticked(List.of(0)))
+                .at(2, new EventBody.StageDone(null))
+                .at(3, new EventBody.StageDone(null));
+        log.at(4, new EventBody.StageDone(null));
+        assertThat(log.batch().forgotten()).containsExactly("20.0 g butter");
+    }
+
+    @Test
+    void whatIsHotHasOneStageWithEverythingIn() {
+        BatchPlan hot = BatchPlan.hot(
+                List.of(Logs.line("vegetable-stock", 800), Logs.line("water", 200)),
+                app.gradior.sauce.Texture.SMOOTH,
+                100,
+                Logs.plan().pot(),
+                new Heat(Look.GENTLE, LidState.AJAR),
+                0,
+                5,
+                60);
+        assertThat(hot.course()).singleElement().satisfies(stage -> {
+            assertThat(stage.lines()).containsExactly(0, 1);
+            assertThat(stage.heat()).isEqualTo(new Heat(Look.GENTLE, LidState.AJAR));
+            assertThat(stage.onHeat()).isTrue();
+        });
+        assertThat(hot.hotAtStart()).isTrue();
+        assertThat(hot.parts(java.util.Set.of()).get(0).stage().adds().massG())
+                .as("without what is gone already")
+                .isCloseTo(900, org.assertj.core.api.Assertions.within(0.01));
+        BatchPlan on = hot.on("Front", 1500.0, 1.2, Prior.of(true));
+        assertThat(on.burner()).isEqualTo("Front");
+        assertThat(on.potOnHeat().pairFactor()).isEqualTo(1.2);
+        assertThat(on.prior()).isEqualTo(Prior.of(true));
+        assertThat(hot.prior()).isEqualTo(Prior.of(false));
+        assertThat(on.heat()).isEqualTo(hot.heat());
+    }
+
+    @Test
+    void originAndTimes() {
+        assertThat(Origin.of(3, 2).in(7, 0)).isEqualTo(new Origin(3L, 2, 7L, null));
+        assertThat(Origin.NONE.in(7, 9)).isEqualTo(new Origin(null, null, 7L, 9L));
+        assertThat(Logs.line("sugar", 20).times(1.5).massG()).isEqualTo(30);
+    }
+}
