@@ -15,13 +15,10 @@ import app.gradior.estimate.Prompt;
 import app.gradior.finding.Refusal;
 import app.gradior.store.BatchMapper;
 import app.gradior.store.Inserted;
-import app.gradior.store.KitchenMapper;
 import app.gradior.store.LogMapper;
 import app.gradior.store.PlanMapper;
 import app.gradior.store.Rows.BatchRow;
 import app.gradior.store.Rows.EventRow;
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -56,24 +53,19 @@ public class Batches {
     private final EventJson json;
     private final Understanding understanding;
     private final FoodSnapshots foods;
-    private final KitchenMapper kitchens;
+    private final BatchLoading loading;
     private final LogMapper log;
     private final PlanMapper plans;
     private final Lessons lessons;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
-    /** By their texts: the foods in them are told by their content. */
-    private final Cache<String, BatchPlan> plansRead = Caffeine.newBuilder()
-            .maximumWeight(8_000_000)
-            .weigher((String text, BatchPlan plan) -> text.length())
-            .build();
 
     Batches(
             BatchMapper batches,
             EventJson json,
             Understanding understanding,
             FoodSnapshots foods,
-            KitchenMapper kitchens,
+            BatchLoading loading,
             LogMapper log,
             PlanMapper plans,
             Lessons lessons,
@@ -83,7 +75,7 @@ public class Batches {
         this.json = json;
         this.understanding = understanding;
         this.foods = foods;
-        this.kitchens = kitchens;
+        this.loading = loading;
         this.log = log;
         this.plans = plans;
         this.lessons = lessons;
@@ -152,9 +144,9 @@ public class Batches {
         BatchRow row = batches.lock(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
         Optional<EventRow> before = batches.findEvent(kitchen.id(), batchId, draft.clientKey());
         if (before.isPresent()) {
-            return new Recorded(event(before.get(), foods.of(kitchen.id())), true);
+            return new Recorded(loading.event(before.get()), true);
         }
-        Batch batch = batch(row);
+        Batch batch = loading.batch(row);
         Admission.check(batch, draft.at(), draft.body(), clock.instant());
         List<Understood> understood = understood(kitchen, batch::recorded, draft.body());
         foods.keep(kitchen.id(), understood);
@@ -227,90 +219,14 @@ public class Batches {
     }
 
     public Batch batch(long kitchenId, long batchId) {
-        return batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch")));
-    }
-
-    /**
-     * @throws CannotReckon when what was kept of it cannot be read
-     */
-    private Batch batch(BatchRow row) {
-        List<EventRow> kept = batches.events(row.kitchenId(), row.id());
-        try {
-            return with(row, kept);
-        } catch (RuntimeException e) {
-            throw new CannotReckon(row.id(), row.name(), e);
-        }
-    }
-
-    /** A batch with its events; one by one, since what has not been understood yet may correct what came before it. */
-    private Batch with(BatchRow row, List<EventRow> kept) {
-        Batch bare = batch(row, List.of());
-        FoodsThen then = foods.of(row.kitchenId());
-        List<BatchEvent> events = new ArrayList<>();
-        for (EventRow of : kept) {
-            BatchEvent event = event(of, then);
-            events.add(event.isUnderstood() ? event : understoodNow(row.kitchenId(), bare.with(events), event));
-        }
-        return bare.with(events);
-    }
-
-    /** What an older version recorded, by the foods and measures of now; left as it is when that says nothing. */
-    private BatchEvent understoodNow(long kitchenId, Batch before, BatchEvent event) {
-        Kitchen kitchen = Kitchen.of(kitchens.find(kitchenId).orElseThrow());
-        try {
-            return event.with(understanding.of(kitchen, before::recorded, event.body()));
-        } catch (Refusal notUnderstood) {
-            return event;
-        }
-    }
-
-    private BatchEvent event(EventRow row, FoodsThen then) {
-        String understood = row.understood();
-        return new BatchEvent(
-                row.id(),
-                row.clientKey(),
-                row.happenedAt().toInstant(ZoneOffset.UTC),
-                row.recordedAt().toInstant(ZoneOffset.UTC),
-                json.read(row.type(), row.body()),
-                understood == null ? List.of() : json.understood(understood, then));
-    }
-
-    private List<Batch> readable(List<BatchRow> rows, List<Odd> odd) {
-        return rows.stream()
-                .flatMap(row -> Odd.tried(odd, row.name(), "/pot/" + row.id(), () -> batch(row)).stream())
-                .toList();
-    }
-
-    private Batch batch(BatchRow row, List<BatchEvent> events) {
-        return new Batch(
-                row.id(),
-                new Origin(row.sauceId(), row.sauceVersion(), row.potId(), row.burnerId()),
-                row.name(),
-                plan(row),
-                Batch.State.valueOf(row.state()),
-                row.startedAt().toInstant(ZoneOffset.UTC),
-                row.finishedAt() == null ? null : row.finishedAt().toInstant(ZoneOffset.UTC),
-                events);
-    }
-
-    /** A plan that is understood never changes: it is read once for all who ask soon. */
-    private BatchPlan plan(BatchRow row) {
-        BatchPlan known = plansRead.getIfPresent(row.plan());
-        if (known != null) {
-            return known;
-        }
-        BatchPlan plan = json.plan(row.plan(), foods.of(row.kitchenId()));
-        if (json.isUnderstood(row.plan())) {
-            plansRead.put(row.plan(), plan);
-        }
-        return plan;
+        return loading.batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch")));
     }
 
     /** Live batches by their plans alone, for those who ask what is on and not what happened. */
     List<Batch> livePlans(long kitchenId) {
         List<Odd> odd = new ArrayList<>();
         return batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0).stream()
-                .flatMap(row -> Odd.tried(odd, row.name(), "", () -> batch(row, List.of())).stream())
+                .flatMap(row -> Odd.tried(odd, row.name(), "", () -> loading.bare(row)).stream())
                 .toList();
     }
 
@@ -334,7 +250,7 @@ public class Batches {
      * @param odd takes those that cannot be read
      */
     public List<Batch> live(long kitchenId, List<Odd> odd) {
-        return readable(batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0), odd);
+        return loading.readable(batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0), odd);
     }
 
     /**
@@ -345,7 +261,7 @@ public class Batches {
      * @param odd takes those that cannot be read
      */
     public List<Batch> latest(long kitchenId, Batch.@Nullable State state, int most, int skip, List<Odd> odd) {
-        return readable(
+        return loading.readable(
                 state == null
                         ? batches.all(kitchenId, most, skip)
                         : batches.inState(kitchenId, state.name(), most, skip),
@@ -365,12 +281,12 @@ public class Batches {
         return batches
                 .finishedSince(kitchenId, utc(now.minus(within).minus(LONGEST_ON)), utc(now.minus(within)))
                 .stream()
-                .flatMap(row -> readable(List.of(row), new ArrayList<>()).stream())
+                .flatMap(row -> loading.readable(List.of(row), new ArrayList<>()).stream())
                 .toList();
     }
 
     public List<Batch> all(long kitchenId) {
-        return readable(batches.all(kitchenId, ALL, 0), new ArrayList<>());
+        return loading.readable(batches.all(kitchenId, ALL, 0), new ArrayList<>());
     }
 
     /** What is believed at a moment, from the events up to it; a finished batch stands still at its end. */
@@ -437,33 +353,6 @@ public class Batches {
     /** Batches that recorded what has not been understood yet. */
     List<Long> notUnderstood(long kitchenId) {
         return batches.notUnderstood(kitchenId);
-    }
-
-    /**
-     * Understands what a batch recorded and nobody has yet, by the foods and measures of now, and keeps that for good.
-     *
-     * @throws CannotReckon when something of it is not understood: then nothing changes
-     */
-    @Transactional(noRollbackFor = CannotReckon.class)
-    public void understand(long kitchenId, long batchId) {
-        BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
-        Batch batch = batch(row);
-        for (BatchEvent event : batch.standing()) {
-            if (!event.isUnderstood()) {
-                throw new CannotReckon(batchId, batch.name(), BatchTelling.notUnderstood(event));
-            }
-        }
-        if (!json.isUnderstood(row.plan())) {
-            foods.keep(kitchenId, batch.plan().lines());
-            batches.understandPlan(kitchenId, batchId, json.write(batch.plan()));
-        }
-        for (BatchEvent event : batch.events()) {
-            if (event.body().linesIn() > 0 && event.isUnderstood()) {
-                foods.keep(kitchenId, event.understood());
-                batches.understandEvent(kitchenId, event.id(), json.write(event.understood()));
-            }
-        }
-        batches.understood(kitchenId, batchId);
     }
 
     /** Batches without a summary. */

@@ -92,6 +92,7 @@ public class KitchenFileReader {
     private final LessonMapper lessons;
     private final KitchenMapper kitchens;
     private final Batches summaries;
+    private final BatchLoading loading;
     private final Larder known;
     private final FoodSnapshots snapshots;
     private final EventJson events;
@@ -114,6 +115,7 @@ public class KitchenFileReader {
             LessonMapper lessons,
             KitchenMapper kitchens,
             Batches summaries,
+            BatchLoading loading,
             Larder known,
             FoodSnapshots snapshots,
             EventJson events,
@@ -130,6 +132,7 @@ public class KitchenFileReader {
         this.lessons = lessons;
         this.kitchens = kitchens;
         this.summaries = summaries;
+        this.loading = loading;
         this.known = known;
         this.snapshots = snapshots;
         this.events = events;
@@ -536,7 +539,7 @@ public class KitchenFileReader {
                     new PhotoRow(0, kitchen.id(), key.getId(), p.addedAt(), Photos.ours(p.image())), new Inserted());
         }
         try {
-            summaries.understand(kitchen.id(), key.getId());
+            loading.understand(kitchen.id(), key.getId());
             summaries.rebuild(kitchen, key.getId());
         } catch (CannotReckon odd) {
             LOG.warn("batch {} of a file cannot be reckoned: {}", key.getId(), Odd.why(odd));

@@ -21,11 +21,13 @@ public class SummaryUpkeep {
     private final KitchenMapper mapper;
     private final Kitchens kitchens;
     private final Batches batches;
+    private final BatchLoading loading;
 
-    SummaryUpkeep(KitchenMapper mapper, Kitchens kitchens, Batches batches) {
+    SummaryUpkeep(KitchenMapper mapper, Kitchens kitchens, Batches batches, BatchLoading loading) {
         this.mapper = mapper;
         this.kitchens = kitchens;
         this.batches = batches;
+        this.loading = loading;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -42,7 +44,7 @@ public class SummaryUpkeep {
             each(
                     kitchenId,
                     batches.notUnderstood(kitchenId),
-                    id -> batches.understand(kitchenId, id),
+                    id -> loading.understand(kitchenId, id),
                     "is not understood");
             each(kitchenId, batches.unsummarised(kitchenId), id -> batches.rebuild(kitchen, id), "has no summary");
         }
