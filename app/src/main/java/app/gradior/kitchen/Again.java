@@ -204,7 +204,7 @@ public class Again {
                     }
                 }
             }
-            if (starch.isPresent()) {
+            if (starch.isPresent() && starchG > 0) {
                 StarchKind kind = starch.get();
                 String food = lines.catalogue(kitchen).powder(kind).id();
                 ofStages.get(pouredIn).add(typed.size());

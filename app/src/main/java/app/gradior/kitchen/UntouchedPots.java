@@ -3,6 +3,8 @@ package app.gradior.kitchen;
 import app.gradior.batch.Admission;
 import app.gradior.batch.EventBody;
 import app.gradior.store.KitchenMapper;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -19,6 +21,8 @@ public class UntouchedPots {
     private final KitchenMapper mapper;
     private final Kitchens kitchens;
     private final Batches batches;
+    /** Pots that could not be, said once. */
+    private final Set<Long> told = ConcurrentHashMap.newKeySet();
 
     UntouchedPots(KitchenMapper mapper, Kitchens kitchens, Batches batches) {
         this.mapper = mapper;
@@ -37,7 +41,9 @@ public class UntouchedPots {
                             id,
                             new Batches.Draft(key, batches.now(), new EventBody.SetAside()));
                 } catch (RuntimeException e) {
-                    LOG.warn("pot {} of kitchen {} is not set aside: {}", id, kitchenId, e.toString());
+                    if (told.add(id)) {
+                        LOG.warn("pot {} of kitchen {} is not set aside: {}", id, kitchenId, e.toString());
+                    }
                 }
             }
         }

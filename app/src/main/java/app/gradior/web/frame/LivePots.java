@@ -53,7 +53,16 @@ public class LivePots implements DisposableBean {
     private record Reckoned(Optional<On> on, List<Odd> odd) {}
 
     /** A batch and what is believed of it. */
-    public record On(Batch batch, Forecast forecast) {}
+    public record On(Batch batch, Forecast forecast) {
+        /**
+         * As a page shows it.
+         *
+         * @param odd takes it when it cannot be shown after all
+         */
+        public <T> Optional<T> shown(List<Odd> odd, Supplier<T> as) {
+            return Odd.tried(odd, batch.name(), "/pot/" + batch.id(), as);
+        }
+    }
 
     /**
      * All that are on.

@@ -75,7 +75,7 @@ class PageFrame {
         List<Chip> chips = new ArrayList<>();
         if (others) {
             LivePots.All all = live.of(kitchen, odd);
-            all.on().stream().map(on -> chip(figures, on)).forEach(chips::add);
+            all.on().forEach(on -> on.shown(odd, () -> chip(figures, on)).ifPresent(chips::add));
             all.waiting().stream().map(PageFrame::chip).forEach(chips::add);
         }
         cooling.of(kitchen, odd).forEach(now -> chips.add(chip(now, figures)));

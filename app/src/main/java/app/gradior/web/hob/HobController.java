@@ -59,7 +59,7 @@ class HobController {
         model.addAttribute(
                 "pots",
                 all.on().stream()
-                        .map(on -> card(figures, on))
+                        .flatMap(on -> on.shown(odd, () -> card(figures, on)).stream())
                         .sorted(Comparator.comparing((Card pot) -> !pot.prompt().urgent())
                                 .thenComparingDouble(Card::handsInMin))
                         .toList());
