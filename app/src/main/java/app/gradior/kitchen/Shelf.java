@@ -66,6 +66,13 @@ public class Shelf {
         return containers.ofBatch(kitchenId, batchId);
     }
 
+    /** Containers of a batch that are not empty yet. */
+    public List<ContainerRow> standing(long kitchenId, long batchId) {
+        return ofBatch(kitchenId, batchId).stream()
+                .filter(c -> c.state().equals(State.STORED.name()) || c.state().equals(State.OPENED.name()))
+                .toList();
+    }
+
     /**
      * Containers as they were filled.
      *
@@ -140,8 +147,7 @@ public class Shelf {
         if (batch.finishedAt() == null) {
             return List.of();
         }
-        List<ContainerRow> standing = ofBatch(kitchen.id(), batch.id()).stream()
-                .filter(c -> c.state().equals(State.STORED.name()) || c.state().equals(State.OPENED.name()))
+        List<ContainerRow> standing = standing(kitchen.id(), batch.id()).stream()
                 .filter(c -> c.reason().isEmpty())
                 .toList();
         if (standing.isEmpty()) {

@@ -25,6 +25,7 @@ import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
+import app.gradior.web.frame.Figures;
 import java.time.Duration;
 import java.util.List;
 import org.apache.pdfbox.Loader;
@@ -199,6 +200,15 @@ class LogPagesTest extends PageCalls {
         record(kitchen, id, new EventBody.Finished(1000.0, ""));
         String label = text(get("/log/" + id + "/labels.pdf?size=A4_14&count=1").param("also", "milk, "));
         assertThat(label).contains("Contains celery, cereals with gluten, milk, peanut");
+        pack(id, "FREEZER", 2);
+        pack(id, "FRIDGE", 1);
+        String each = text(get("/log/" + id + "/labels.pdf?size=A4_14"));
+        assertThat(each.split("Keep frozen, use by " + day(2), -1))
+                .as("the box for the freezer")
+                .hasSize(2);
+        assertThat(each.split("Keep at 5 °C or below, use by " + day(1), -1))
+                .as("the one for the fridge")
+                .hasSize(2);
         long without = begun(kitchen, "Plain glaze", "Rondeau");
         record(kitchen, without, new EventBody.LeftOut(List.of(2)));
         record(kitchen, without, new EventBody.Finished(1000.0, ""));
@@ -210,6 +220,23 @@ class LogPagesTest extends PageCalls {
         String finish = "/log/" + id + "/finish";
         assertThat(body(get(finish).param("butter", "60"))).contains("value=\"60\"", "thicker", "1,06");
         assertThat(body(get(finish).param("butter", "a knob"))).contains("“a knob” is no weight of butter");
+    }
+
+    private String day(int ahead) {
+        return new Figures(kitchens.kitchen(cook.kitchenId()))
+                .day(clock.instant().plus(Duration.ofDays(ahead)));
+    }
+
+    private void pack(long id, String what, int days) throws Exception {
+        String useBy = clock.instant().plus(Duration.ofDays(days)).toString().substring(0, 10);
+        mvc.perform(as(post("/log/" + id + "/pack")
+                        .param("name", "Box")
+                        .param("count", "1")
+                        .param("ml", "300")
+                        .param("what", what)
+                        .param("useBy", useBy)
+                        .param("reason", "")))
+                .andExpect(status().is3xxRedirection());
     }
 
     private String text(MockHttpServletRequestBuilder request) throws Exception {

@@ -12,6 +12,7 @@ import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Shelf;
 import app.gradior.larder.Allergen;
 import app.gradior.measure.Numbers;
+import app.gradior.store.Rows.ContainerRow;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.print.Labels;
 import jakarta.servlet.http.HttpServletRequest;
@@ -231,27 +232,39 @@ class FinishController {
         }
         Labels.Size of = Refusal.checked("size", () -> Labels.Size.valueOf(size));
         Finishing.View view = finishing.of(kitchen, batch);
-        var kept = shelf.ofBatch(kitchen.id(), id);
+        List<ContainerRow> kept = shelf.standing(kitchen.id(), id);
         int wanted = count > 0 ? Math.min(MOST_LABELS, count) : Math.max(1, kept.size());
-        LocalDate useBy = kept.isEmpty()
-                ? shelf.today(kitchen).plusDays(view.shelf().days())
-                : kept.get(0).useBy();
         String address = ServletUriComponentsBuilder.fromRequestUri(request)
                 .replacePath("/log/" + id)
                 .replaceQuery(null)
                 .toUriString();
-        Labels.Text text =
-                new Labels.Text(batch.name(), lines(batch, view, useBy, also, new Figures(kitchen)), address);
+        List<Labels.Text> texts = new ArrayList<>();
+        for (int i = 0; i < wanted; i++) {
+            // Each container has a label of its own, with its own place and date; more labels than containers are like
+            // the last.
+            Storage place =
+                    kept.isEmpty() ? view.what() : Storage.valueOf(of(kept, i).place());
+            LocalDate useBy = kept.isEmpty()
+                    ? shelf.today(kitchen).plusDays(view.shelf().days())
+                    : of(kept, i).useBy();
+            texts.add(new Labels.Text(
+                    batch.name(), lines(batch, view, place, useBy, also, new Figures(kitchen)), address));
+        }
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"labels.pdf\"")
-                .body(Labels.sheet(of, text, Math.max(0, skip), wanted));
+                .body(Labels.sheet(of, texts, Math.max(0, skip)));
     }
 
-    private static List<String> lines(Batch batch, Finishing.View view, LocalDate useBy, String also, Figures figures) {
+    private static ContainerRow of(List<ContainerRow> kept, int label) {
+        return kept.get(Math.min(label, kept.size() - 1));
+    }
+
+    /** What a label says, the most important first: a small one may have no room for the last. */
+    private static List<String> lines(
+            Batch batch, Finishing.View view, Storage place, LocalDate useBy, String also, Figures figures) {
         List<String> lines = new ArrayList<>();
-        lines.add("Made " + figures.day(batch.startedAt()));
-        lines.add("Keep " + (view.what() == Storage.FREEZER ? "frozen" : "at 5 °C or below") + ", use by "
+        lines.add("Keep " + (place == Storage.FREEZER ? "frozen" : "at 5 °C or below") + ", use by "
                 + figures.day(useBy));
         String allergens = Stream.concat(
                         view.ingredients().allergens().stream().map(Allergen::label),
@@ -262,6 +275,7 @@ class FinishController {
         if (!allergens.isEmpty()) {
             lines.add("Contains " + allergens);
         }
+        lines.add("Made " + figures.day(batch.startedAt()));
         double perSpoon = figures.tablespoonMl() / view.done().volumeMl20c();
         lines.add("A tablespoon: sugar " + Numbers.fixed(view.done().sugarsG() * perSpoon, 1) + " g, salt "
                 + Numbers.fixed(view.done().saltG() * perSpoon, 2) + " g");

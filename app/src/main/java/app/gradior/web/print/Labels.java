@@ -6,6 +6,7 @@ import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 
@@ -17,6 +18,10 @@ public final class Labels {
     private static final double TITLE_PT = 11;
     private static final double TEXT_PT = 7.5;
     private static final double SMALLEST_PT = 5;
+    /** Text that does not fit gets smaller, down to this: better small than not there. */
+    private static final double SMALLEST_TEXT_PT = 4;
+
+    private static final double TEXT_STEP_PT = 0.25;
     private static final double LARGEST_QR_MM = 22;
 
     private Labels() {}
@@ -92,13 +97,24 @@ public final class Labels {
      * @param count how many; no more than the sheet has places left
      */
     public static byte[] sheet(Size size, Text text, int skip, int count) {
-        BitMatrix code = code(text.address());
+        return sheet(size, Collections.nCopies(count, text), skip);
+    }
+
+    /**
+     * One sheet of labels that may differ.
+     *
+     * @param skip places at its beginning that are used up already
+     * @param texts one each; no more than the sheet has places left
+     */
+    public static byte[] sheet(Size size, List<Text> texts, int skip) {
         try (Sheet sheet = new Sheet(size.letter)) {
-            int last = Math.min(size.capacity(), skip + count);
-            for (int place = Math.max(0, skip); place < last; place++) {
+            int first = Math.max(0, skip);
+            int last = Math.min(size.capacity(), first + texts.size());
+            for (int place = first; place < last; place++) {
+                Text text = texts.get(place - first);
                 double x = size.leftMm + place % size.columns * (size.widthMm + size.gapXMm);
                 double y = size.topMm + place / size.columns * (size.heightMm + size.gapYMm);
-                label(sheet, size, text, code, x, y);
+                label(sheet, size, text, code(text.address()), x, y);
             }
             return sheet.bytes();
         }
@@ -132,14 +148,19 @@ public final class Labels {
         double titlePt = fitting(sheet, text.name(), TITLE_PT, room, true);
         at += titlePt * MM_PER_POINT;
         sheet.text(x + PADDING_MM, at, titlePt, true, cut(sheet, text.name(), titlePt, room, true));
-        for (String line : text.lines()) {
-            for (String part : wrapped(sheet, line, room)) {
-                at += TEXT_PT * MM_PER_POINT * LINE_SPACING;
-                if (at > y + size.heightMm - PADDING_MM) {
-                    return;
-                }
-                sheet.text(x + PADDING_MM, at, TEXT_PT, false, part);
+        double points = TEXT_PT;
+        List<String> parts = wrapped(sheet, text.lines(), points, room);
+        double high = y + size.heightMm - PADDING_MM - at;
+        while (parts.size() * points * MM_PER_POINT * LINE_SPACING > high && points > SMALLEST_TEXT_PT) {
+            points -= TEXT_STEP_PT;
+            parts = wrapped(sheet, text.lines(), points, room);
+        }
+        for (String part : parts) {
+            at += points * MM_PER_POINT * LINE_SPACING;
+            if (at > y + size.heightMm - PADDING_MM) {
+                return;
             }
+            sheet.text(x + PADDING_MM, at, points, false, part);
         }
     }
 
@@ -163,19 +184,25 @@ public final class Labels {
         return kept;
     }
 
-    private static List<String> wrapped(Sheet sheet, String line, double room) {
+    private static List<String> wrapped(Sheet sheet, List<String> lines, double points, double room) {
+        return lines.stream()
+                .flatMap(line -> wrapped(sheet, line, points, room).stream())
+                .toList();
+    }
+
+    private static List<String> wrapped(Sheet sheet, String line, double points, double room) {
         List<String> parts = new ArrayList<>();
         StringBuilder part = new StringBuilder();
         for (String word : line.split(" ")) {
             String longer = part.isEmpty() ? word : part + " " + word;
-            if (sheet.textMm(longer, TEXT_PT, false) > room && !part.isEmpty()) {
+            if (sheet.textMm(longer, points, false) > room && !part.isEmpty()) {
                 parts.add(part.toString());
                 part = new StringBuilder(word);
             } else {
                 part = new StringBuilder(longer);
             }
         }
-        parts.add(cut(sheet, part.toString(), TEXT_PT, room, false));
+        parts.add(cut(sheet, part.toString(), points, room, false));
         return parts;
     }
 }

@@ -120,6 +120,23 @@ class PaperTest {
         assertThat(pdf.length).isLessThan(200_000);
     }
 
+    /** All fourteen allergens on the smallest label: small, but there. */
+    @Test
+    void nothingIsLeftOffASmallLabel() throws IOException {
+        String all = java.util.Arrays.stream(app.gradior.larder.Allergen.values())
+                .map(app.gradior.larder.Allergen::label)
+                .collect(java.util.stream.Collectors.joining(", "));
+        List<String> lines = List.of(
+                "Keep at 5 °C or below, use by 23 Dec 2026", "Contains " + all, "Made 20 Dec 2026", "Batch 412");
+        byte[] pdf =
+                Labels.sheet(Labels.Size.LETTER_30, new Labels.Text("Everything", lines, "http://g.example/1"), 0, 1);
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(new PDFTextStripper().getText(document).replaceAll("\\s+", " "))
+                    .contains("Contains " + all)
+                    .contains("Batch 412");
+        }
+    }
+
     @ParameterizedTest
     @EnumSource(Labels.Size.class)
     void labelsAreTrueToScaleAndTheirCodeLeadsToTheBatch(Labels.Size size) throws Exception {
