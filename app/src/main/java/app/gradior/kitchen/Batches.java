@@ -245,15 +245,6 @@ public class Batches {
     }
 
     /**
-     * All that are on.
-     *
-     * @param odd takes those that cannot be read
-     */
-    public List<Batch> live(long kitchenId, List<Odd> odd) {
-        return loading.readable(batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0), odd);
-    }
-
-    /**
      * Batches, the latest first.
      *
      * @param state absent for all

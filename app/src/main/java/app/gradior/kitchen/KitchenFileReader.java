@@ -281,9 +281,10 @@ public class KitchenFileReader {
             checks.add(name, "a list is expected");
             return List.of();
         }
+        boolean beforeFour = small.of < 4;
         List<T> list = new ArrayList<>();
         for (int i = 0; i < node.size(); i++) {
-            JsonNode item = withDefaults(node.get(i), type);
+            JsonNode item = beforeFour ? withDefaults(node.get(i), type) : node.get(i);
             T read = checks.got(name + "[" + i + "]", () -> json.treeToValue(item, type));
             if (read != null) {
                 list.add(read);

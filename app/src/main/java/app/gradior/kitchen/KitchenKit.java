@@ -161,7 +161,7 @@ public class KitchenKit {
     @Transactional
     public void removePot(long kitchenId, long id) {
         KitPot pot = pot(kitchenId, id);
-        if (kit.usesPot(kitchenId, id)) {
+        if (kit.uses(kitchenId, id, 0)) {
             retirePot(kitchenId, pot, true);
         } else {
             kit.removePot(kitchenId, id);
@@ -218,7 +218,7 @@ public class KitchenKit {
     @Transactional
     public void removeBurner(long kitchenId, long id) {
         BurnerRow burner = burner(kitchenId, id);
-        if (kit.usesBurner(kitchenId, id)) {
+        if (kit.uses(kitchenId, 0, id)) {
             retire(burner, true);
         } else {
             kit.removeBurner(kitchenId, id);

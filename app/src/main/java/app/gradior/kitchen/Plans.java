@@ -224,6 +224,7 @@ public class Plans {
             }
         }
         PlanAnswer.Setting setting = answer.setting();
+        Ware.ready("pot", setting.pot(), "burner", setting.burner());
         long batch = batches.start(
                 kitchen,
                 setting.sauce().name(),

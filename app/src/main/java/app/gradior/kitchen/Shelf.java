@@ -90,8 +90,7 @@ public class Shelf {
     public void pack(Kitchen kitchen, long batchId, List<Filled> filled, Storage what, LocalDate useBy, String reason) {
         Finishing.View view = finishing.of(kitchen, batches.batch(kitchen.id(), batchId));
         LocalDate packed = today(kitchen);
-        LocalDate usual = packed.plusDays(
-                ShelfLife.of(view.ingredients(), view.done(), what).days());
+        LocalDate usual = ShelfLife.of(view.ingredients(), view.done(), what).useBy(packed);
         List<Fault> faults = new ArrayList<>();
         checkDate(faults, useBy, usual, packed, reason);
         if (!what.cools()) {
@@ -157,9 +156,8 @@ public class Shelf {
         return standing.stream()
                 .map(c -> new TooLate(
                         c,
-                        c.packedOn()
-                                .plusDays(ShelfLife.of(view.ingredients(), view.done(), Storage.valueOf(c.place()))
-                                        .days())))
+                        ShelfLife.of(view.ingredients(), view.done(), Storage.valueOf(c.place()))
+                                .useBy(c.packedOn())))
                 .filter(late -> late.container().useBy().isAfter(late.usual()))
                 .toList();
     }

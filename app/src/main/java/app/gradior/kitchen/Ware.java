@@ -4,6 +4,7 @@ import app.gradior.batch.BatchPlan;
 import app.gradior.estimate.Learning;
 import app.gradior.estimate.Learning.Evidence;
 import app.gradior.estimate.Prior;
+import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.store.Rows.BurnerRow;
 import app.gradior.store.Rows.LessonRow;
@@ -53,6 +54,27 @@ public record Ware(
                 .filter(b -> b.id() == id)
                 .findFirst()
                 .orElseThrow(() -> Refusal.unfit("burner", "This burner is no longer in your kit: choose another.")));
+    }
+
+    /**
+     * That a batch may begin there: what is put away is not cooked in.
+     *
+     * @param potField the pot's name in the form or request
+     * @throws Refusal when the pot or the burner is put away
+     */
+    public static void ready(String potField, KitchenKit.KitPot pot, String burnerField, Optional<BurnerRow> burner) {
+        List<Fault> faults = new ArrayList<>();
+        if (pot.retired()) {
+            faults.add(putAway(potField, pot.name()));
+        }
+        burner.filter(BurnerRow::retired).ifPresent(b -> faults.add(putAway(burnerField, b.name())));
+        if (!faults.isEmpty()) {
+            throw new Refusal(Refusal.Kind.CONFLICT, faults);
+        }
+    }
+
+    private static Fault putAway(String field, String name) {
+        return new Fault(field, name + " is put away: choose another, or take it out again in the kit.");
     }
 
     /**

@@ -34,25 +34,17 @@ public interface KitMapper {
     @Delete("delete from pot where id = #{id} and kitchen_id = #{kitchenId}")
     int removePot(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
-    /** Whether a batch, a lesson, a water test or a plan that is kept names a pot. */
+    /** Whether a batch, a lesson, a water test or a plan that is kept names the pot, or the burner; none is 0. */
     @Select("""
-            select exists (select 1 from batch where kitchen_id = #{kitchenId} and pot_id = #{id})
-                or exists (select 1 from lesson where kitchen_id = #{kitchenId} and pot_id = #{id})
-                or exists (select 1 from water_test where kitchen_id = #{kitchenId} and pot_id = #{id})
+            select exists (select 1 from batch where kitchen_id = #{kitchenId} and (pot_id = #{pot} or burner_id = #{burner}))
+                or exists (select 1 from lesson where kitchen_id = #{kitchenId} and (pot_id = #{pot} or burner_id = #{burner}))
+                or exists (select 1 from water_test
+                    where kitchen_id = #{kitchenId} and (pot_id = #{pot} or burner_id = #{burner}))
                 or exists (select 1 from plan where kitchen_id = #{kitchenId}
-                    and #{id} in (json_value(draft, '$.potId'), json_value(draft, '$.otherPotId')))
+                    and (#{pot} > 0 and #{pot} in (json_value(draft, '$.potId'), json_value(draft, '$.otherPotId'))
+                      or #{burner} > 0 and #{burner} in (json_value(draft, '$.burnerId'), json_value(draft, '$.otherBurnerId'))))
             """)
-    boolean usesPot(@Param("kitchenId") long kitchenId, @Param("id") long id);
-
-    /** Whether a batch, a lesson, a water test or a plan that is kept names a burner. */
-    @Select("""
-            select exists (select 1 from batch where kitchen_id = #{kitchenId} and burner_id = #{id})
-                or exists (select 1 from lesson where kitchen_id = #{kitchenId} and burner_id = #{id})
-                or exists (select 1 from water_test where kitchen_id = #{kitchenId} and burner_id = #{id})
-                or exists (select 1 from plan where kitchen_id = #{kitchenId}
-                    and #{id} in (json_value(draft, '$.burnerId'), json_value(draft, '$.otherBurnerId')))
-            """)
-    boolean usesBurner(@Param("kitchenId") long kitchenId, @Param("id") long id);
+    boolean uses(@Param("kitchenId") long kitchenId, @Param("pot") long pot, @Param("burner") long burner);
 
     @Select("""
             select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid, retired,

@@ -153,6 +153,15 @@ class ThingsByIdTest {
         assertThat(known(kit.ware(other.id()), there, thereOn).batches()).isEqualTo(1);
     }
 
+    @Test
+    void aFileOfThisFormatSaysWhetherThingsArePutAway() {
+        byte[] file = new String(writer.write(kitchen), StandardCharsets.UTF_8)
+                .replaceAll(",\\s*\"retired\" : false", "")
+                .getBytes(StandardCharsets.UTF_8);
+        Kitchen other = fresh();
+        assertThatThrownBy(() -> reader.read(other, file)).hasMessageContaining("retired");
+    }
+
     /** Before format 4 a batch named its pot and burner by their names alone. */
     @Test
     void anOlderFileIsJoinedByNames() {

@@ -87,6 +87,37 @@ class KitchensOwnTest extends PageCalls {
         assertThat(back).contains("This is version 1 again").doesNotContain("value=\"3 star anise\"");
     }
 
+    /** What safety hangs on goes only when the form that is sent showed it, and ticks outlive a refusal. */
+    @Test
+    void traitsOfAFoodGoOnlyWhenTheyWereShown() throws Exception {
+        String added = body(post("/larder/add")
+                .param("name", "Pond cress")
+                .param("like", "no such food")
+                .param("allergen", "FISH")
+                .param("trait", "PUNGENT"));
+        assertThat(added)
+                .contains("value=\"FISH\" checked=\"checked\"")
+                .contains("value=\"PUNGENT\" checked=\"checked\"")
+                .doesNotContain("value=\"MILK\" checked");
+        mvc.perform(as(post("/larder/add")
+                        .param("name", "Pond cress")
+                        .param("like", "carrots")
+                        .param("allergen", "FISH")
+                        .param("trait", "PUNGENT")))
+                .andExpect(redirectedUrlPattern("/larder/own-pond-cress?kept"));
+        String ticked = "value=\"PUNGENT\" checked=\"checked\"";
+        mvc.perform(as(post("/larder/own-pond-cress/label").param("fat", "1")));
+        assertThat(body(get("/larder/own-pond-cress"))).contains(ticked);
+        assertThat(body(post("/larder/own-pond-cress/label")
+                        .param("traitsShown", "yes")
+                        .param("fat", "900")))
+                .as("taken away on a form that is refused")
+                .doesNotContain(ticked);
+        mvc.perform(as(
+                post("/larder/own-pond-cress/label").param("traitsShown", "yes").param("fat", "1")));
+        assertThat(body(get("/larder/own-pond-cress"))).doesNotContain(ticked);
+    }
+
     @Test
     void aSwapKeepsTheSharpnessAndBecomesAVersion() throws Exception {
         String id = saved(sauce("0", "0", "Damson dip"));

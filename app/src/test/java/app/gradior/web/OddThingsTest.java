@@ -2,6 +2,7 @@ package app.gradior.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
@@ -22,12 +23,14 @@ import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenFileWriter;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Larder;
+import app.gradior.kitchen.Odd;
 import app.gradior.kitchen.PlanDraft;
 import app.gradior.kitchen.Planning;
 import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.UntouchedPots;
 import app.gradior.larder.StarchKind;
+import app.gradior.web.frame.LivePots;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,6 +66,9 @@ class OddThingsTest extends PageCalls {
 
     @Autowired
     private UntouchedPots untouched;
+
+    @Autowired
+    private LivePots livePots;
 
     @Autowired
     private KitchenFileWriter writer;
@@ -246,6 +252,10 @@ class OddThingsTest extends PageCalls {
         assertThat(body(get("/plan/" + plan)))
                 .contains("Put away in the kit: " + name + " and Large burner")
                 .contains("Start cooking");
+        mvc.perform(as(post("/plan/start").param("plan", String.valueOf(plan))))
+                .andExpect(status().is(422))
+                .andExpect(content().string(containsString(name + " is put away: choose another")))
+                .andExpect(content().string(containsString("Large burner is put away")));
         assertThat(body(get("/kit"))).contains("Take out " + name).contains("Take out Large burner");
         assertThat(kit.pots(kitchen.id())).extracting(KitchenKit.KitPot::id).doesNotContain(pot);
         mvc.perform(as(post("/kit/pots/" + pot + "/out"))).andExpect(redirectedUrl("/kit"));
@@ -253,6 +263,21 @@ class OddThingsTest extends PageCalls {
         long unused = kit.pots(kitchen.id()).get(2).id();
         kit.removePot(kitchen.id(), unused);
         assertThat(kit.potsPutAway(kitchen.id())).isEmpty();
+    }
+
+    /** A fault of one live pot while a page words it is that pot's alone. */
+    @Test
+    void aPotThatCannotBeShownKeepsToItself() {
+        List<Odd> odd = new ArrayList<>();
+        List<LivePots.On> on = livePots.of(kitchen, odd).on();
+        odd.clear();
+        assertThat(on).hasSize(1);
+        assertThat(on.get(0).<String>shown(odd, () -> {
+                    throw new IllegalStateException("drawn badly");
+                }))
+                .isEmpty();
+        assertThat(odd).extracting(Odd::name, Odd::address).containsExactly(tuple("Steady glaze", "/pot/" + good));
+        assertThat(on.get(0).shown(odd, () -> "a card")).contains("a card");
     }
 
     @Test
@@ -268,7 +293,7 @@ class OddThingsTest extends PageCalls {
                         .getResponse()
                         .getRedirectedUrl());
         assertThat(places).doesNotContainNull().containsOnly(places.get(0));
-        assertThat(batches.live(kitchen.id(), new ArrayList<>())).hasSize(3);
+        assertThat(batches.liveHeads(kitchen.id())).hasSize(3);
     }
 
     @Test

@@ -2,6 +2,7 @@ package app.gradior.care;
 
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
+import java.time.LocalDate;
 
 /**
  * How long a sauce keeps: cautious defaults by kind, ours, at or below what food authorities give for home-cooked sauces. A cook
@@ -51,6 +52,15 @@ public record ShelfLife(Kind kind, int days) {
                     case FRIDGE, JARS -> kind.fridgeDays;
                     case FREEZER -> kind.freezerDays;
                 });
+    }
+
+    /**
+     * The last day it may be eaten.
+     *
+     * @param made the day it was made and packed
+     */
+    public LocalDate useBy(LocalDate made) {
+        return made.plusDays(days);
     }
 
     private static Kind kind(Ingredients ingredients, Mixture done) {

@@ -229,6 +229,7 @@ class BatchApi {
                 SauceLimits.targetStep("targetStep", need("targetStep", step)),
                 SauceLimits.servedC("servedC", need("servedC", servedC)));
         Optional<BurnerRow> burner = burner(ware, wanted, kitPot.isPresent());
+        kitPot.ifPresent(pot -> Ware.ready("pot.id", pot, "burnerId", burner));
         return kitPot.map(p -> ware.known(plan, p, burner, sauce == null ? 0 : sauce.id()))
                 .orElse(plan);
     }

@@ -277,15 +277,14 @@ class KitController {
             @RequestParam String netPowerW,
             Model model,
             HttpServletResponse response) {
-        try {
-            kit.addBurner(kitchen.id(), burnerName, type, number(netPowerW));
-            return "redirect:/kit#burners";
-        } catch (Refusal refusal) {
-            response.setStatus(422);
-            model.addAttribute("burnerName", burnerName);
-            model.addAttribute("netPowerW", netPowerW);
-            return page(kitchen, PotForm.BLANK, refusal.faults(), model);
-        }
+        model.addAttribute("burnerName", burnerName);
+        model.addAttribute("netPowerW", netPowerW);
+        return done(
+                kitchen,
+                "burners",
+                () -> kit.addBurner(kitchen.id(), burnerName, type, number(netPowerW)),
+                model,
+                response);
     }
 
     @PostMapping("/burners/{id}")
@@ -297,13 +296,12 @@ class KitController {
             @RequestParam String netPowerW,
             Model model,
             HttpServletResponse response) {
-        try {
-            kit.changeBurner(kitchen.id(), id, revision, name, number(netPowerW));
-            return "redirect:/kit#burners";
-        } catch (Refusal refusal) {
-            response.setStatus(422);
-            return page(kitchen, PotForm.BLANK, refusal.faults(), model);
-        }
+        return done(
+                kitchen,
+                "burners",
+                () -> kit.changeBurner(kitchen.id(), id, revision, name, number(netPowerW)),
+                model,
+                response);
     }
 
     @PostMapping("/burners/{id}/out")
@@ -327,16 +325,30 @@ class KitController {
             @RequestParam String count,
             Model model,
             HttpServletResponse response) {
+        model.addAttribute("jarForm", new String[] {jarName, brimMl, headspaceMm, count});
+        return done(
+                kitchen,
+                "jars",
+                () -> {
+                    int many = (int) Refusal.inRange("count", number(count), 0, 1000, "");
+                    kit.addJar(
+                            kitchen.id(),
+                            Refusal.checked(
+                                    "", () -> Jar.withHeadspace(jarName, number(brimMl), number(headspaceMm), many)));
+                },
+                model,
+                response);
+    }
+
+    /** Does it and goes to that part of the page, or shows the page with what is wrong and all that was typed. */
+    private String done(Kitchen kitchen, String part, Runnable work, Model model, HttpServletResponse response) {
         try {
-            int many = (int) Refusal.inRange("count", number(count), 0, 1000, "");
-            Jar jar = Refusal.checked("", () -> Jar.withHeadspace(jarName, number(brimMl), number(headspaceMm), many));
-            kit.addJar(kitchen.id(), jar);
-            return "redirect:/kit#jars";
+            work.run();
         } catch (Refusal refusal) {
             response.setStatus(422);
-            model.addAttribute("jarForm", new String[] {jarName, brimMl, headspaceMm, count});
             return page(kitchen, PotForm.BLANK, refusal.faults(), model);
         }
+        return "redirect:/kit#" + part;
     }
 
     @PostMapping("/jars/{id}/count")
@@ -347,13 +359,13 @@ class KitController {
             @RequestParam int revision,
             Model model,
             HttpServletResponse response) {
-        try {
-            kit.countJars(kitchen.id(), id, (int) Refusal.inRange("count", number(count), 0, 1000, ""), revision);
-            return "redirect:/kit#jars";
-        } catch (Refusal refusal) {
-            response.setStatus(422);
-            return page(kitchen, PotForm.BLANK, refusal.faults(), model);
-        }
+        return done(
+                kitchen,
+                "jars",
+                () -> kit.countJars(
+                        kitchen.id(), id, (int) Refusal.inRange("count", number(count), 0, 1000, ""), revision),
+                model,
+                response);
     }
 
     @PostMapping("/jars/{id}/remove")

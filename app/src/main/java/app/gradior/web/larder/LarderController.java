@@ -124,13 +124,24 @@ class LarderController {
                 }));
         model.addAttribute("measures", measures);
         model.addAttribute("canBe", Trait.byHand());
+        if (!model.containsAttribute("tickedTraits")) {
+            model.addAttribute("tickedTraits", food.traits());
+        }
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         return "larder/food";
     }
 
+    /** What was ticked on a form that is shown again. */
+    private static void ticked(HttpServletRequest request, Model model) {
+        model.addAttribute("tickedTraits", chosen(request, "trait", Trait.class));
+        model.addAttribute("tickedAllergens", chosen(request, "allergen", Allergen.class));
+    }
+
     @GetMapping("/add")
     String add(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
+        model.addAttribute("tickedTraits", Set.of());
+        model.addAttribute("tickedAllergens", Set.of());
         return addPage(kitchen, Map.of(), List.of(), model);
     }
 
@@ -171,6 +182,7 @@ class LarderController {
             return "redirect:/larder/" + food.id() + "?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);
+            ticked(request, model);
             return addPage(kitchen, typed, refusal.faults(), model);
         }
     }
@@ -195,10 +207,11 @@ class LarderController {
                             estimate,
                             typed,
                             food.allergens(),
-                            chosen(request, "trait", Trait.class)));
+                            typed.containsKey("traitsShown") ? chosen(request, "trait", Trait.class) : food.traits()));
             return "redirect:/larder/" + id + "?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);
+            ticked(request, model);
             return page(kitchen, food, typed, refusal.faults(), model);
         }
     }

@@ -2,6 +2,8 @@ package app.gradior.web.log;
 
 import app.gradior.batch.Batch;
 import app.gradior.batch.EventBody;
+import app.gradior.care.Cautions;
+import app.gradior.care.Keeping;
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.finding.Fault;
@@ -12,7 +14,6 @@ import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Shelf;
 import app.gradior.larder.Allergen;
 import app.gradior.measure.Numbers;
-import app.gradior.store.Rows.ContainerRow;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.print.Labels;
 import jakarta.servlet.http.HttpServletRequest;
@@ -118,6 +119,7 @@ class FinishController {
                         asked.getOrDefault("butter", ""),
                         new Figures(kitchen)));
         model.addAttribute("guests", Guests.of(asked.getOrDefault("guests", ""), view.coldMl(), new Figures(kitchen)));
+        model.addAttribute("blender", Cautions.blender());
         model.addAttribute("storages", Storage.values());
         model.addAttribute("containers", CoolingIn.values());
         model.addAttribute("kept", shelf.ofBatch(kitchen.id(), batch.id()));
@@ -232,40 +234,32 @@ class FinishController {
         }
         Labels.Size of = Refusal.checked("size", () -> Labels.Size.valueOf(size));
         Finishing.View view = finishing.of(kitchen, batch);
-        List<ContainerRow> kept = shelf.standing(kitchen.id(), id);
-        int wanted = count > 0 ? Math.min(MOST_LABELS, count) : Math.max(1, kept.size());
+        Keeping planned = new Keeping(view.what(), view.shelf().useBy(shelf.today(kitchen)));
+        List<Keeping> labels = Keeping.ofLabels(
+                shelf.standing(kitchen.id(), id).stream()
+                        .map(c -> new Keeping(Storage.valueOf(c.place()), c.useBy()))
+                        .toList(),
+                planned,
+                Math.min(MOST_LABELS, count));
         String address = ServletUriComponentsBuilder.fromRequestUri(request)
                 .replacePath("/log/" + id)
                 .replaceQuery(null)
                 .toUriString();
-        List<Labels.Text> texts = new ArrayList<>();
-        for (int i = 0; i < wanted; i++) {
-            // Each container has a label of its own, with its own place and date; more labels than containers are like
-            // the last.
-            Storage place =
-                    kept.isEmpty() ? view.what() : Storage.valueOf(of(kept, i).place());
-            LocalDate useBy = kept.isEmpty()
-                    ? shelf.today(kitchen).plusDays(view.shelf().days())
-                    : of(kept, i).useBy();
-            texts.add(new Labels.Text(
-                    batch.name(), lines(batch, view, place, useBy, also, new Figures(kitchen)), address));
-        }
+        Figures figures = new Figures(kitchen);
+        List<Labels.Text> texts = labels.stream()
+                .map(label -> new Labels.Text(batch.name(), lines(batch, view, label, also, figures), address))
+                .toList();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"labels.pdf\"")
                 .body(Labels.sheet(of, texts, Math.max(0, skip)));
     }
 
-    private static ContainerRow of(List<ContainerRow> kept, int label) {
-        return kept.get(Math.min(label, kept.size() - 1));
-    }
-
     /** What a label says, the most important first: a small one may have no room for the last. */
-    private static List<String> lines(
-            Batch batch, Finishing.View view, Storage place, LocalDate useBy, String also, Figures figures) {
+    private static List<String> lines(Batch batch, Finishing.View view, Keeping keep, String also, Figures figures) {
         List<String> lines = new ArrayList<>();
-        lines.add("Keep " + (place == Storage.FREEZER ? "frozen" : "at 5 °C or below") + ", use by "
-                + figures.day(useBy));
+        lines.add("Keep " + (keep.place() == Storage.FREEZER ? "frozen" : "at 5 °C or below") + ", use by "
+                + figures.day(keep.useBy()));
         String allergens = Stream.concat(
                         view.ingredients().allergens().stream().map(Allergen::label),
                         Arrays.stream(also.split(",")).map(String::strip).filter(word -> !word.isEmpty()))

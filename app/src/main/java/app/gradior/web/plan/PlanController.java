@@ -96,9 +96,7 @@ class PlanController {
             HttpServletResponse response) {
         Setting setting = fill(kitchen, asked, model);
         if (!setting.faults().isEmpty()) {
-            model.addAttribute("sauces", book.sauces(kitchen.id()));
-            response.setStatus(422);
-            return "plan/plan";
+            return again(kitchen, model, response);
         }
         long id = plans.save(kitchen, setting.planId(), setting.revision(), setting.draft());
         return "redirect:/plan/" + id + "?saved";
@@ -113,11 +111,24 @@ class PlanController {
         Setting setting = fill(kitchen, asked, model);
         PlanAnswer answer = setting.answer();
         if (answer == null || answer.done().isEmpty()) {
-            model.addAttribute("sauces", book.sauces(kitchen.id()));
-            response.setStatus(422);
-            return "plan/plan";
+            return again(kitchen, model, response);
         }
-        return "redirect:/pot/" + plans.start(kitchen, setting.planId(), answer);
+        try {
+            return "redirect:/pot/" + plans.start(kitchen, setting.planId(), answer);
+        } catch (Refusal refusal) {
+            if (refusal.kind() != Refusal.Kind.CONFLICT) {
+                throw refusal;
+            }
+            model.addAttribute("faults", refusal.faults());
+            return again(kitchen, model, response);
+        }
+    }
+
+    /** The page as it was sent, with what is wrong. */
+    private String again(Kitchen kitchen, Model model, HttpServletResponse response) {
+        model.addAttribute("sauces", book.sauces(kitchen.id()));
+        response.setStatus(422);
+        return "plan/plan";
     }
 
     /** The form made sense of. */

@@ -70,19 +70,15 @@ class InThePotController {
     }
 
     /** A container that was packed for longer than what is in it keeps. */
-    record Late(long id, String name, String until, String usual, String usualField) {}
+    record Late(String name, String until, String usual) {}
 
     private List<Late> late(Kitchen kitchen, Batch batch) {
         Figures figures = new Figures(kitchen);
         return Odd.tried(new ArrayList<>(), batch.name(), "", () -> shelf.tooLate(kitchen, batch))
                 .orElse(List.of())
                 .stream()
-                .map(l -> new Late(
-                        l.container().id(),
-                        l.container().name(),
-                        figures.day(l.container().useBy()),
-                        figures.day(l.usual()),
-                        l.usual().toString()))
+                .map(l ->
+                        new Late(l.container().name(), figures.day(l.container().useBy()), figures.day(l.usual())))
                 .toList();
     }
 

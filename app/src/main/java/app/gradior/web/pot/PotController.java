@@ -4,6 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
+import app.gradior.care.Cautions;
 import app.gradior.estimate.Change;
 import app.gradior.estimate.Forecast;
 import app.gradior.finding.Fault;
@@ -116,6 +117,7 @@ class PotController {
                         figures,
                         batches.now()));
         model.addAttribute("nowMillis", batches.now().toEpochMilli());
+        model.addAttribute("blender", Cautions.blender());
         model.addAttribute("looks", Look.values());
         model.addAttribute("lids", LidState.values());
         model.addAttribute("treads", Stair.Tread.values());
