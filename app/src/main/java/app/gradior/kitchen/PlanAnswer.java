@@ -2,13 +2,13 @@ package app.gradior.kitchen;
 
 import app.gradior.care.Caution;
 import app.gradior.care.ShelfLife;
+import app.gradior.course.StageResult;
 import app.gradior.estimate.Prior;
 import app.gradior.estimate.StageBands;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.StageResult;
 import app.gradior.solve.PotRanking;
 import app.gradior.solve.Routes;
 import app.gradior.solve.SauceRoutes;

@@ -2,6 +2,7 @@ package app.gradior.kitchen;
 
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.Understood;
+import app.gradior.course.StageResult;
 import app.gradior.estimate.Band;
 import app.gradior.larder.Catalogue;
 import app.gradior.measure.LineReading;
@@ -11,7 +12,6 @@ import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
-import app.gradior.simmer.StageResult;
 import app.gradior.solve.SauceRoutes;
 import app.gradior.store.Rows.BurnerRow;
 import java.util.ArrayList;

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.course.SauceRun;
 import app.gradior.estimate.Prior;
 import app.gradior.finding.Refusal;
 import app.gradior.larder.StarchKind;
@@ -8,7 +9,6 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
 import app.gradior.solve.SauceRoutes;
 import app.gradior.solve.Scaling;
 import app.gradior.solve.Thickening;

@@ -1,5 +1,6 @@
 package app.gradior.kitchen;
 
+import app.gradior.course.SauceRun;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Food;
@@ -12,7 +13,6 @@ import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,13 +1,13 @@
 package app.gradior.batch;
 
 import app.gradior.care.Caution;
+import app.gradior.course.Stirring;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.estimate.Watch;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.StageKind;
-import app.gradior.simmer.Stirring;
 import app.gradior.solve.Thickening;
 import app.gradior.texture.Stair;
 import java.time.Instant;

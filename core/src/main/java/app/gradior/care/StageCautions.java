@@ -1,12 +1,12 @@
 package app.gradior.care;
 
+import app.gradior.course.StageResult;
 import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
-import app.gradior.simmer.StageResult;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package app.gradior.clock;
 
+import app.gradior.course.StageResult;
+import app.gradior.course.Stirring;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
-import app.gradior.simmer.StageResult;
-import app.gradior.simmer.Stirring;
 import app.gradior.texture.Stair;
 import java.util.ArrayList;
 import java.util.List;

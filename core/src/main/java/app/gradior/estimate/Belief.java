@@ -1,10 +1,11 @@
 package app.gradior.estimate;
 
+import app.gradior.course.PotCourse;
 import app.gradior.heat.Look;
+import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
-import app.gradior.simmer.PotCourse;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -54,10 +55,11 @@ final class Belief {
         boolean press = false;
         for (BatchStory.Part part : story.parts()) {
             Stage stage = part.stage();
-            if (stage.kind().way() == StageKind.Way.BOILING || stage.kind() == StageKind.SWEAT) {
+            if (stage.kind().way() == StageKind.Way.BOILING || stage.kind().sweats()) {
                 used.add(stage.look());
             }
-            press |= stage.kind() == StageKind.MILL || stage.kind() == StageKind.SIEVE;
+            press |=
+                    stage.kind().tool().filter(tool -> tool != Pressing.BLENDED).isPresent();
         }
         for (BatchStory.Happening happening : story.happenings()) {
             if (happening.what() instanceof BatchStory.LookSet set) {

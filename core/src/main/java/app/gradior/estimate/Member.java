@@ -1,12 +1,12 @@
 package app.gradior.estimate;
 
+import app.gradior.course.PotCourse;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
-import app.gradior.simmer.PotCourse;
 import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.RingTest;
 

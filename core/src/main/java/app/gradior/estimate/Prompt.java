@@ -1,9 +1,9 @@
 package app.gradior.estimate;
 
+import app.gradior.course.Stirring;
 import app.gradior.measure.Numbers;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
-import app.gradior.simmer.Stirring;
 import app.gradior.texture.Stair;
 import java.util.Comparator;
 import java.util.List;

@@ -1,11 +1,11 @@
 package app.gradior.estimate;
 
+import app.gradior.course.SauceRun;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
 import app.gradior.solve.SauceRoutes;
 import app.gradior.solve.StopAt;
 import java.util.ArrayList;

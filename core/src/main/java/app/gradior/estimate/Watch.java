@@ -1,7 +1,7 @@
 package app.gradior.estimate;
 
+import app.gradior.course.Stirring;
 import app.gradior.sauce.Stage;
-import app.gradior.simmer.Stirring;
 import app.gradior.solve.Thickening;
 import java.util.List;
 import java.util.Optional;

@@ -2,9 +2,13 @@ package app.gradior.sauce;
 
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.mixture.Pressing;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What a cook does to the pot in one stage. */
 public enum StageKind {
+    /** Vegetables lose water in fat. */
     SWEAT("sweat", "Sweat", Way.FRYING, Look.STEAMING),
     TOAST("toast", "Toast in fat", Way.FRYING, Look.STEAMING),
     FRY("fry", "Fry the purée", Way.BOILING, Look.LIVELY),
@@ -13,9 +17,9 @@ public enum StageKind {
     REDUCE("reduce", "Reduce", Way.BOILING, Look.LIVELY),
     SIMMER("simmer", "Simmer", Way.BOILING, Look.GENTLE),
     SLURRY("slurry", "Thicken with slurry", Way.BOILING, Look.GENTLE),
-    BLEND("blend", "Blend", Way.OFF_THE_HEAT, Look.STEAMING),
-    MILL("mill", "Mill", Way.OFF_THE_HEAT, Look.STEAMING),
-    SIEVE("sieve", "Sieve", Way.OFF_THE_HEAT, Look.STEAMING),
+    BLEND("blend", "Blend", Pressing.BLENDED),
+    MILL("mill", "Mill", Pressing.MILLED),
+    SIEVE("sieve", "Sieve", Pressing.SIEVED),
     ENRICH("enrich", "Enrich", Way.OFF_THE_HEAT, Look.STEAMING),
     SEASON("season", "Season", Way.OFF_THE_HEAT, Look.STEAMING),
     REST("rest", "Rest", Way.OFF_THE_HEAT, Look.STEAMING),
@@ -36,12 +40,23 @@ public enum StageKind {
     private final String label;
     private final Way way;
     private final Look look;
+    private final @Nullable Pressing tool;
 
     StageKind(String key, String label, Way way, Look look) {
+        this(key, label, way, look, null);
+    }
+
+    /** Through a tool, off the heat. */
+    StageKind(String key, String label, Pressing tool) {
+        this(key, label, Way.OFF_THE_HEAT, Look.STEAMING, tool);
+    }
+
+    StageKind(String key, String label, Way way, Look look, @Nullable Pressing tool) {
         this.key = key;
         this.label = label;
         this.way = way;
         this.look = look;
+        this.tool = tool;
     }
 
     /** The name used in files and in the API. */
@@ -55,6 +70,16 @@ public enum StageKind {
 
     public Way way() {
         return way;
+    }
+
+    /** What its tool does, if it has one. */
+    public Optional<Pressing> tool() {
+        return Optional.ofNullable(tool);
+    }
+
+    /** Whether vegetables lose water in it though nothing boils. */
+    public boolean sweats() {
+        return this == SWEAT;
     }
 
     /** The look a cook means who says no more. */

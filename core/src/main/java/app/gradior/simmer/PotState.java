@@ -26,6 +26,12 @@ public record PotState(
         double stepServed,
         double lossGPerMin) {
 
+    /** The same with its minutes counted from a later start. */
+    public PotState since(double start) {
+        return new PotState(
+                minute - start, mixture, tempC, boilingC, volumeMlHot, levelMm, stepHot, stepServed, lossGPerMin);
+    }
+
     public double massG() {
         return mixture.massG();
     }

@@ -139,7 +139,7 @@ public final class SimmerRun {
     }
 
     /** Goes in longer steps, where many runs are worth more than six digits of one. */
-    SimmerRun briskly() {
+    public SimmerRun briskly() {
         largestWaterShare = BRISK_WATER_SHARE;
         landingShare = BRISK_LANDING_SHARE;
         return this;

@@ -1,11 +1,11 @@
 package app.gradior.solve;
 
 import app.gradior.care.Cautions;
+import app.gradior.course.SauceRun;
+import app.gradior.course.StageResult;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
-import app.gradior.simmer.StageResult;
 import app.gradior.vessel.PotMaterial;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,12 +1,12 @@
 package app.gradior.solve;
 
+import app.gradior.course.SauceRun;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

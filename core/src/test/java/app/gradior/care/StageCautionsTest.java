@@ -2,6 +2,7 @@ package app.gradior.care;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.gradior.course.SauceRun;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.larder.MadeUp;
@@ -14,7 +15,6 @@ import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
 import app.gradior.vessel.PotShape;
 import java.util.Arrays;
 import java.util.List;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.course.SauceRun;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
 import app.gradior.vessel.PotShape;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -1,6 +1,7 @@
 package app.gradior.estimate;
 
 import app.gradior.Sauces;
+import app.gradior.course.PotCourse;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Part;
@@ -12,7 +13,6 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
-import app.gradior.simmer.PotCourse;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SimmerRun;
 import app.gradior.vessel.PotShape;

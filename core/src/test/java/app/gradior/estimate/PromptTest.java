@@ -3,6 +3,7 @@ package app.gradior.estimate;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.Sauces;
+import app.gradior.course.Stirring;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Part;
@@ -16,7 +17,6 @@ import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.Stirring;
 import app.gradior.solve.Thickening;
 import app.gradior.vessel.PotShape;
 import java.util.List;

@@ -3,13 +3,13 @@ package app.gradior.estimate;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.Sauces;
+import app.gradior.course.SauceRun;
 import app.gradior.larder.StarchKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
 import app.gradior.solve.SauceRoutes;
 import app.gradior.solve.Thickening;
 import app.gradior.vessel.PotShape;

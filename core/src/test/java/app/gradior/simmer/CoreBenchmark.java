@@ -1,6 +1,7 @@
 package app.gradior.simmer;
 
 import app.gradior.Sauces;
+import app.gradior.course.SauceRun;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;

@@ -1,6 +1,6 @@
 package app.gradior.devices;
 
-import app.gradior.simmer.PotCourse;
+import app.gradior.course.PotCourse;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;

@@ -1,5 +1,6 @@
 package app.gradior.devices;
 
+import app.gradior.course.PotCourse;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
@@ -10,7 +11,6 @@ import app.gradior.mixture.Pressing;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
-import app.gradior.simmer.PotCourse;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.io.IOException;

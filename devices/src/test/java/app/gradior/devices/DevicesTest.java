@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import app.gradior.simmer.PotCourse;
+import app.gradior.course.PotCourse;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;

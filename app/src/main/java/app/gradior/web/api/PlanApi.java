@@ -1,5 +1,6 @@
 package app.gradior.web.api;
 
+import app.gradior.course.StageResult;
 import app.gradior.estimate.Band;
 import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
@@ -11,7 +12,6 @@ import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.StagePlan;
 import app.gradior.kitchen.Tokens;
 import app.gradior.larder.StarchKind;
-import app.gradior.simmer.StageResult;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;

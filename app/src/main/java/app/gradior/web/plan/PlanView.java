@@ -2,13 +2,13 @@ package app.gradior.web.plan;
 
 import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
+import app.gradior.course.StageResult;
 import app.gradior.estimate.Band;
 import app.gradior.kitchen.PlanAnswer;
 import app.gradior.kitchen.PlanWork;
 import app.gradior.measure.Numbers;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
-import app.gradior.simmer.StageResult;
 import app.gradior.solve.PotRanking;
 import app.gradior.solve.Wish;
 import app.gradior.store.Rows.BurnerRow;

@@ -2,6 +2,8 @@ package app.gradior.web.sauces;
 
 import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
+import app.gradior.course.SauceRun;
+import app.gradior.course.StageResult;
 import app.gradior.heat.LidState;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.KitchenKit;
@@ -18,8 +20,6 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
-import app.gradior.simmer.StageResult;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.TasteDrawing;

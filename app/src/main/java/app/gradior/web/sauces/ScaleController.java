@@ -1,6 +1,7 @@
 package app.gradior.web.sauces;
 
 import app.gradior.care.Cautions;
+import app.gradior.course.SauceRun;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.kitchen.Kitchen;
@@ -16,7 +17,6 @@ import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.SauceRun;
 import app.gradior.solve.Scaling;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;

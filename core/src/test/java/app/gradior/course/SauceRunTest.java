@@ -1,4 +1,4 @@
-package app.gradior.simmer;
+package app.gradior.course;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -10,6 +10,8 @@ import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.PotState;
 import app.gradior.vessel.PotShape;
 import java.util.List;
 import org.junit.jupiter.api.Test;

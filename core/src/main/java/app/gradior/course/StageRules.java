@@ -1,18 +1,18 @@
-package app.gradior.simmer;
+package app.gradior.course;
 
 import app.gradior.heat.BoilingPoint;
 import app.gradior.heat.CoolingLaw;
 import app.gradior.mixture.Mixture;
-import app.gradior.mixture.Pressing;
 import app.gradior.mixture.SpecificHeat;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
-import app.gradior.sauce.StageKind;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.PotState;
+import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.Consistency;
-import java.util.Optional;
 
-/** What a stage does to a pot, whether it is planned ({@link SauceRun}) or followed as it is cooked ({@link PotCourse}). */
+/** Figures of what a stage does to a pot, for {@link PotCourse}. */
 final class StageRules {
     static final double ROOM_C = 20;
     static final double FRYING_C = 110;
@@ -56,16 +56,6 @@ final class StageRules {
     static double warmUpMinutes(Mixture m, double fromC, double toC, PotOnHeat pot) {
         double watts = Double.isInfinite(pot.netPowerW()) ? USUAL_NET_W : pot.netPowerW();
         return Math.max(0, SpecificHeat.joulePerK(m) * (toC - fromC) / watts / SECONDS_PER_MINUTE);
-    }
-
-    /** What a tool does in a stage of that kind. */
-    static Optional<Pressing> pressing(StageKind kind) {
-        return switch (kind) {
-            case BLEND -> Optional.of(Pressing.BLENDED);
-            case MILL -> Optional.of(Pressing.MILLED);
-            case SIEVE -> Optional.of(Pressing.SIEVED);
-            default -> Optional.empty();
-        };
     }
 
     /** How a pot on the counter cools. */

@@ -1,7 +1,8 @@
-package app.gradior.simmer;
+package app.gradior.course;
 
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Stage;
+import app.gradior.simmer.PotState;
 import java.util.List;
 
 /**

@@ -1,4 +1,4 @@
-package app.gradior.simmer;
+package app.gradior.course;
 
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -9,13 +9,19 @@ import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.simmer.Heat;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.PotState;
+import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.Consistency;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import java.util.function.UnaryOperator;
 
 /**
- * A pot followed through its stages in the cook's own time: a cursor that is told what is done and let go on. Left alone, each
- * stage going on to its end, it comes to what {@link SauceRun} plans (test). Deterministic; not thread-safe.
+ * A pot that goes through its stages: a cursor that is told what is done and let go on. A plan is one that is left alone, each stage
+ * going on to its end ({@link SauceRun}); a pot that is on is one that is told what the cook does. Deterministic; not
+ * thread-safe.
  */
 public final class PotCourse {
     private static final double INSTANT_MIN = 1e-9;
@@ -49,6 +55,7 @@ public final class PotCourse {
     private final double bodyFactor;
     private final double servedC;
     private final Variation variation;
+    private final UnaryOperator<SimmerRun> steps;
     private Stage stage = Stage.of(StageKind.REST, new StageEnd.CooksWord(0));
     private Mixture mixture = Mixture.EMPTY;
     private SimmerRun run;
@@ -68,19 +75,71 @@ public final class PotCourse {
     private double fried;
     private double sweatingG;
     private double leastWaterG;
+    /** What stayed in tools since the stage began. */
+    private Mixture leftBehind = Mixture.EMPTY;
 
     /**
-     * An empty pot, cold.
+     * One of many: an empty pot, cold, that goes in longer steps.
      *
      * @param bodyFactor what this sauce's network is worth over the model's
      * @param servedC serving temperature, °C
      */
     public PotCourse(PotOnHeat pot, double bodyFactor, double servedC, Variation variation) {
+        this(pot, bodyFactor, servedC, variation, SimmerRun::briskly);
+    }
+
+    private PotCourse(
+            PotOnHeat pot, double bodyFactor, double servedC, Variation variation, UnaryOperator<SimmerRun> steps) {
         this.pot = pot;
         this.bodyFactor = bodyFactor;
         this.servedC = servedC;
         this.variation = variation;
-        this.run = new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC);
+        this.steps = steps;
+        this.run = boiling();
+    }
+
+    /**
+     * As the model says, in steps as fine as it takes.
+     *
+     * @param inPot what is in it before its first stage
+     * @param tempC how hot that is, °C
+     */
+    static PotCourse asPlanned(PotOnHeat pot, double bodyFactor, double servedC, Mixture inPot, double tempC) {
+        PotCourse course = new PotCourse(pot, bodyFactor, servedC, Variation.NONE, UnaryOperator.identity());
+        course.mixture = inPot;
+        course.tempC = tempC;
+        return course;
+    }
+
+    /** Another pot in the same state, to go its own way. */
+    PotCourse copy() {
+        PotCourse copy = new PotCourse(pot, bodyFactor, servedC, variation, steps);
+        copy.stage = stage;
+        copy.mixture = mixture();
+        copy.look = look;
+        copy.lid = lid;
+        copy.onHeat = onHeat;
+        copy.pressed = pressed;
+        copy.startMl = startMl;
+        copy.minute = minute;
+        copy.tempC = tempC();
+        copy.cooked = cooked;
+        copy.mode = mode;
+        copy.warmUpLeft = warmUpLeft;
+        copy.warmToC = warmToC;
+        copy.fried = fried;
+        copy.sweatingG = sweatingG;
+        copy.leastWaterG = leastWaterG;
+        copy.leftBehind = leftBehind;
+        if (mode == Mode.BOILING) {
+            copy.run = copy.boiling();
+            copy.applyHeat();
+        }
+        return copy;
+    }
+
+    private SimmerRun boiling() {
+        return steps.apply(new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC));
     }
 
     // --- what the cook does
@@ -107,6 +166,7 @@ public final class PotCourse {
         startMl = mixture.volumeMl20c();
         cooked = 0;
         pressed = false;
+        leftBehind = Mixture.EMPTY;
         settle();
         if (hot && mode == Mode.WARMING) {
             hotNow();
@@ -116,11 +176,16 @@ public final class PotCourse {
     /** The stage is over: what its tool does is done, and the pot stands. */
     public void end() {
         takeOff();
-        if (!pressed) {
-            StageRules.pressing(stage.kind()).ifPresent(pressing -> press(pressing, Double.NaN));
-        }
+        useTool();
         stage = Stage.of(StageKind.REST, new StageEnd.CooksWord(0));
         onHeat = false;
+    }
+
+    /** Does what the stage's tool does, unless the cook did. */
+    private void useTool() {
+        if (!pressed) {
+            stage.kind().tool().ifPresent(pressing -> press(pressing, Double.NaN));
+        }
     }
 
     /** The cook sees this look: a pot on its way up is there now. */
@@ -174,13 +239,15 @@ public final class PotCourse {
     public void press(Pressing pressing, double leftG) {
         takeOff();
         Mixture.Parted parted = pressing.of(mixture);
-        double behindG = Double.isNaN(leftG)
-                ? variation.leftBehind() * parted.leftBehind().massG()
-                : leftG;
+        double usualG = parted.leftBehind().massG();
+        double behindG = Double.isNaN(leftG) ? variation.leftBehind() * usualG : leftG;
         double wantedG = Math.max((1 - MOST_TAKEN) * mixture.massG(), mixture.massG() - behindG);
         double keptG = parted.kept().massG();
+        if (usualG > 0) {
+            leftBehind = leftBehind.plus(parted.leftBehind().times((mixture.massG() - wantedG) / usualG));
+        }
         mixture = keptG > 0 ? parted.kept().times(wantedG / keptG) : parted.kept();
-        pressed |= StageRules.pressing(stage.kind()).isPresent();
+        pressed |= stage.kind().tool().isPresent();
         resume();
     }
 
@@ -242,7 +309,7 @@ public final class PotCourse {
         warmUpLeft = 0;
         if (stage.kind().way() == StageKind.Way.BOILING) {
             mode = Mode.BOILING;
-            run = new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC).briskly();
+            run = boiling();
             applyHeat();
         } else {
             mode = Mode.FRYING;
@@ -303,11 +370,11 @@ public final class PotCourse {
 
     /** What leaves in the next minute. */
     private double sweatGPerMin() {
-        return stage.kind() == StageKind.SWEAT ? sweatedG(1) : 0;
+        return stage.kind().sweats() ? sweatedG(1) : 0;
     }
 
     private void sweat(double minutes) {
-        if (stage.kind() != StageKind.SWEAT) {
+        if (!stage.kind().sweats()) {
             return;
         }
         double lostG = sweatedG(minutes);
@@ -317,7 +384,7 @@ public final class PotCourse {
     }
 
     /**
-     * Lets time pass until the stage's end is met, or for so many minutes.
+     * Lets time pass until the stage's end is met and its tool was used, or for so many minutes.
      *
      * @return REACHED at the end, TIME before it, DRY when it can no longer be met
      */
@@ -349,6 +416,7 @@ public final class PotCourse {
             }
             left -= minute - from;
         }
+        useTool();
         return SimmerRun.End.REACHED;
     }
 
@@ -384,6 +452,16 @@ public final class PotCourse {
     /** What was in it when its stage began, the stage's additions included, mL at 20 °C. */
     public double stageStartMl20c() {
         return startMl;
+    }
+
+    /** What stayed in tools since the stage began. */
+    Mixture leftBehind() {
+        return leftBehind;
+    }
+
+    /** Minutes until it is at the heat of its stage. */
+    double warmUpLeftMinutes() {
+        return mode == Mode.WARMING ? warmUpLeft : 0;
     }
 
     /** Whether it is on its way to the heat of its stage. */

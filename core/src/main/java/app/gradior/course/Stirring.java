@@ -1,4 +1,4 @@
-package app.gradior.simmer;
+package app.gradior.course;
 
 import app.gradior.heat.Look;
 

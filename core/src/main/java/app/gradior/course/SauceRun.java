@@ -1,0 +1,221 @@
+package app.gradior.course;
+
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.PotState;
+import app.gradior.simmer.SimmerRun;
+import app.gradior.texture.Stair;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A plan: stages in, trajectory out, cooked by a {@link PotCourse} that is left alone. Every gram that goes in is at the end in the pot, in the air, or left behind
+ * in a tool.
+ */
+public final class SauceRun {
+    /** About where a pot is that was just taken over from the boil. */
+    private static final double BOILING_C = 100;
+
+    private static final double LONGEST_STAGE_MIN = 24 * 60.0;
+    /** How often what is in fat, and what stands, wants stirring, min. */
+    private static final double IN_FAT_MIN = 1;
+
+    private static final double OFF_THE_HEAT_MIN = 10;
+    private static final int CURVE_POINTS = 9;
+
+    private final PotOnHeat pot;
+    private final PotCourse course;
+    private final boolean brief;
+    private final List<StageResult> results = new ArrayList<>();
+
+    private SauceRun(PotOnHeat pot, PotCourse course, boolean brief) {
+        this.pot = pot;
+        this.course = course;
+        this.brief = brief;
+    }
+
+    /**
+     * The stages cooked one after the other.
+     *
+     * @param stages as far as they could be done
+     * @param stuck why not all of them were, if not
+     */
+    public record Cooked(List<StageResult> stages, Optional<Stuck> stuck) {
+        public Cooked {
+            stages = List.copyOf(stages);
+        }
+
+        public double minutes() {
+            return stages.isEmpty() ? 0 : stages.get(stages.size() - 1).endMinute();
+        }
+
+        /** What is in the pot at the end. */
+        public Mixture out() {
+            return stages.isEmpty()
+                    ? Mixture.EMPTY
+                    : stages.get(stages.size() - 1).out();
+        }
+
+        public double evaporatedG() {
+            return stages.stream().mapToDouble(StageResult::evaporatedG).sum();
+        }
+
+        /** Mass that stayed in mills, sieves and jugs. */
+        public double leftBehindG() {
+            return stages.stream().mapToDouble(s -> s.leftBehind().massG()).sum();
+        }
+    }
+
+    /**
+     * A stage that cannot be done.
+     *
+     * @param stage its place in the list, from 0
+     * @param statement why, and what would, in a sentence for the cook
+     */
+    public record Stuck(int stage, String statement) {}
+
+    /**
+     * Cooks the stages.
+     *
+     * @param bodyFactor what this sauce's network is worth over the model's; 1 until known
+     * @param servedC serving temperature, °C
+     */
+    public static Cooked cook(List<Stage> stages, PotOnHeat pot, double bodyFactor, double servedC) {
+        return new SauceRun(pot, cold(pot, bodyFactor, servedC), false).cook(stages);
+    }
+
+    /** The same to the same figures, but of each stage's curve only its two ends: for those who ask for minutes and masses. */
+    public static Cooked cookBriefly(List<Stage> stages, PotOnHeat pot, double bodyFactor, double servedC) {
+        return new SauceRun(pot, cold(pot, bodyFactor, servedC), true).cook(stages);
+    }
+
+    /**
+     * Cooks on from a pot that is at its boil.
+     *
+     * @param from what is in it
+     */
+    public static Cooked cookOn(Mixture from, List<Stage> stages, PotOnHeat pot, double bodyFactor, double servedC) {
+        return new SauceRun(pot, PotCourse.asPlanned(pot, bodyFactor, servedC, from, BOILING_C), true).cook(stages);
+    }
+
+    private static PotCourse cold(PotOnHeat pot, double bodyFactor, double servedC) {
+        return PotCourse.asPlanned(pot, bodyFactor, servedC, Mixture.EMPTY, StageRules.ROOM_C);
+    }
+
+    private Cooked cook(List<Stage> stages) {
+        for (int i = 0; i < stages.size(); i++) {
+            Optional<String> trouble = cook(stages.get(i));
+            if (trouble.isPresent()) {
+                return new Cooked(results, Optional.of(new Stuck(i, trouble.get())));
+            }
+        }
+        return new Cooked(results, Optional.empty());
+    }
+
+    private Optional<String> cook(Stage stage) {
+        double began = course.minute();
+        course.begin(stage);
+        Mixture in = course.mixture();
+        Optional<String> trouble = cannotBegin(stage, in);
+        if (trouble.isPresent()) {
+            return trouble;
+        }
+        double warmUp = course.warmUpLeftMinutes();
+        course.advance(warmUp);
+        PotCourse atHeat = course.copy();
+        boolean there = endsByItself(stage) && course.isOver();
+        SimmerRun.End end = course.advanceToEnd(LONGEST_STAGE_MIN);
+        if (end != SimmerRun.End.REACHED || isFilm(stage)) {
+            return Optional.of(notReached(stage, end));
+        }
+        double minutes = course.minute() - began - warmUp;
+        results.add(new StageResult(
+                stage,
+                began,
+                warmUp,
+                minutes,
+                in,
+                curve(stage, atHeat, minutes),
+                in.massG() - course.massG() - course.leftBehind().massG(),
+                course.leftBehind(),
+                stirring(stage),
+                there));
+        return Optional.empty();
+    }
+
+    private Optional<String> cannotBegin(Stage stage, Mixture in) {
+        if (!(in.massG() > 0)) {
+            return Optional.of("There is nothing in the pot yet.");
+        }
+        double hotMl = in.volumeMl20c() * SpecificVolume.expansion(Math.max(StageRules.ROOM_C, course.tempC()));
+        if (!pot.shape().holds(hotMl)) {
+            return Optional.of("There are " + litres(hotMl) + " and this pot holds "
+                    + litres(pot.shape().capacityMl()) + " to the brim: take a larger pot.");
+        }
+        return stage.kind().way() == StageKind.Way.BOILING && !StageRules.canBoil(in)
+                ? Optional.of("There is no water in the pot: nothing can boil. Add a liquid first.")
+                : Optional.empty();
+    }
+
+    /** Whether it is over when the pot is so far, and not after a time. */
+    private static boolean endsByItself(Stage stage) {
+        return stage.kind().way() == StageKind.Way.BOILING && !StageRules.timed(stage.end())
+                || stage.kind().way() == StageKind.Way.OFF_THE_HEAT && stage.end() instanceof StageEnd.CooledTo;
+    }
+
+    private boolean isFilm(Stage stage) {
+        return stage.kind().way() == StageKind.Way.BOILING
+                && stage.end() instanceof StageEnd.StepServed
+                && course.levelMm() < SimmerRun.SHALLOWEST_MM;
+    }
+
+    private String notReached(Stage stage, SimmerRun.End end) {
+        if (stage.kind().way() == StageKind.Way.OFF_THE_HEAT) {
+            return "On the counter it never gets below " + Numbers.plain(StageRules.ROOM_C, 0)
+                    + " °C: put it in the fridge or in an ice bath.";
+        }
+        if (end == SimmerRun.End.TIME) {
+            return stage.kind().label()
+                    + ": as it is set it would take more than a day. Lift the lid, turn the heat up or take a wider pot.";
+        }
+        return stage.kind().label() + ": boiled down as far as it goes (" + litres(course.volumeMl20c()) + ", step "
+                + Numbers.fixed(course.look().stepServed(), 1) + " served) its end is still not met.";
+    }
+
+    /** The pot from the look being reached on; in time shares, the last as it is after its tool. */
+    private List<PotState> curve(Stage stage, PotCourse from, double minutes) {
+        List<PotState> points = new ArrayList<>(CURVE_POINTS);
+        double heatedAt = from.minute();
+        boolean boils = stage.kind().way() == StageKind.Way.BOILING;
+        if (boils) {
+            points.add(from.look().since(heatedAt));
+        }
+        for (int i = 1; boils && !brief && minutes > 0 && i < CURVE_POINTS - 1; i++) {
+            from.advance(minutes / (CURVE_POINTS - 1));
+            points.add(from.look().since(heatedAt));
+        }
+        if (!boils || brief || minutes > 0) {
+            points.add(course.look().since(heatedAt));
+        }
+        return points;
+    }
+
+    private Stirring stirring(Stage stage) {
+        return switch (stage.kind().way()) {
+            case BOILING ->
+                Stirring.of(Stair.viscosityPaS(course.stepHot()), course.brixPercent(), course.levelMm(), stage.look());
+            case FRYING -> new Stirring(IN_FAT_MIN);
+            case OFF_THE_HEAT -> new Stirring(OFF_THE_HEAT_MIN);
+        };
+    }
+
+    private static String litres(double ml) {
+        return Numbers.plain(ml / 1000, 2) + " L";
+    }
+}
