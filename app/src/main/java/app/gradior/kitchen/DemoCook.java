@@ -10,6 +10,7 @@ import app.gradior.estimate.BatchStory;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.mixture.Mixture;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
@@ -224,17 +225,18 @@ final class DemoCook {
 
     private void read() {
         if (random.nextInt(4) == 0) {
-            tell(new EventBody.Level(Math.max(1, Math.round(pot.levelMm() + STICK_SD_MM * random.nextGaussian()))));
+            tell(new EventBody.Read(
+                    ReadingKind.LEVEL, Math.max(1, Math.round(pot.levelMm() + STICK_SD_MM * random.nextGaussian()))));
         } else {
             double gross = pot.massG() + plan.pot().emptyG() + SCALE_SD_G * random.nextGaussian();
-            tell(new EventBody.Weight(Math.round(gross)));
+            tell(new EventBody.Read(ReadingKind.WEIGHT, Math.round(gross)));
         }
     }
 
     private void spoon() {
         double step = pot.stepHot() + SPOON_SD * random.nextGaussian();
         if (!isOver() && reads) {
-            tell(new EventBody.Spoon(Math.max(1, Math.min(9, Math.round(2 * step) / 2.0))));
+            tell(new EventBody.Read(ReadingKind.SPOON, Math.max(1, Math.min(9, Math.round(2 * step) / 2.0))));
         }
     }
 

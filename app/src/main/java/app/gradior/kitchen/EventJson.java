@@ -9,9 +9,12 @@ import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Overnight;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -31,13 +34,6 @@ import tools.jackson.databind.module.SimpleModule;
 @Component
 public class EventJson {
     private static final Map<String, Class<? extends EventBody>> TYPES = Map.ofEntries(
-            Map.entry("weight", EventBody.Weight.class),
-            Map.entry("level", EventBody.Level.class),
-            Map.entry("volume", EventBody.Volume.class),
-            Map.entry("spoon", EventBody.Spoon.class),
-            Map.entry("ring", EventBody.Ring.class),
-            Map.entry("brix", EventBody.Brix.class),
-            Map.entry("temperature", EventBody.Temperature.class),
             Map.entry("heat", EventBody.HeatSet.class),
             Map.entry("lid", EventBody.LidSet.class),
             Map.entry("added", EventBody.Added.class),
@@ -75,6 +71,7 @@ public class EventJson {
         ByKey.add(keys, Overnight.class, Overnight::key, Overnight::ofKey);
         ByKey.add(keys, Storage.class);
         ByKey.add(keys, CoolingIn.class);
+        keys.addSerializer(EventBody.Read.class, new WritingFigure());
         this.events = plain.rebuild().addModule(keys).build();
         this.json = plain.rebuild()
                 .addModule(new SimpleModule()
@@ -105,6 +102,16 @@ public class EventJson {
         }
     }
 
+    /** A reading is its one figure. */
+    private static final class WritingFigure extends ValueSerializer<EventBody.Read> {
+        @Override
+        public void serialize(EventBody.Read read, JsonGenerator out, SerializationContext context) {
+            out.writeStartObject();
+            out.writeNumberProperty(read.kind().field(), read.value());
+            out.writeEndObject();
+        }
+    }
+
     private static final class Reading extends ValueDeserializer<Understood> {
         @Override
         public Understood deserialize(JsonParser in, DeserializationContext context) {
@@ -126,17 +133,34 @@ public class EventJson {
      */
     public EventBody read(String type, JsonNode fields) {
         Class<? extends EventBody> kind = TYPES.get(type);
-        if (kind == null) {
-            throw Refusal.unfit(
-                    "type",
-                    "type '" + type + "' is not known: use one of "
-                            + TYPES.keySet().stream().sorted().toList());
+        Optional<ReadingKind> reading = ReadingKind.ofKey(type);
+        if (kind == null && reading.isEmpty()) {
+            throw Refusal.unfit("type", "type '" + type + "' is not known: use one of " + types());
         }
         try {
-            return events.treeToValue(fields, kind);
+            return kind == null ? read(reading.orElseThrow(), fields) : events.treeToValue(fields, kind);
         } catch (DatabindException e) {
             throw refusal(e);
         }
+    }
+
+    private EventBody read(ReadingKind kind, JsonNode fields) {
+        Map<String, @Nullable Double> figures =
+                events.readerForMapOf(Double.class).readValue(fields);
+        for (String name : figures.keySet()) {
+            if (!name.equals(kind.field())) {
+                throw Refusal.malformed(name, "this field is not known");
+            }
+        }
+        Double value = figures.get(kind.field());
+        return new EventBody.Read(kind, Refusal.given(kind.field(), value));
+    }
+
+    /** Names of all types of event. */
+    private static List<String> types() {
+        Stream<String> readings =
+                Stream.of(ReadingKind.values()).filter(ReadingKind::isRecorded).map(ReadingKind::key);
+        return Stream.concat(TYPES.keySet().stream(), readings).sorted().toList();
     }
 
     EventBody read(String type, String body) {

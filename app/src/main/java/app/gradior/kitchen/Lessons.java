@@ -5,12 +5,12 @@ import app.gradior.batch.BatchTelling;
 import app.gradior.batch.EventBody;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Learning;
 import app.gradior.finding.Refusal;
+import app.gradior.reading.ReadingKind;
 import app.gradior.store.LessonMapper;
 import app.gradior.store.Rows.LessonRow;
 import java.time.Instant;
@@ -82,13 +82,13 @@ public class Lessons {
         List<Happening> found = new ArrayList<>();
         batch.finish()
                 .map(EventBody.Finished::yieldMl)
-                .ifPresent(ml -> found.add(new Happening(endMinute, new Reading(Kind.YIELD, ml))));
+                .ifPresent(ml -> found.add(new Happening(endMinute, new Reading(ReadingKind.YIELD, ml))));
         batch.nextDay()
                 .map(EventBody.NextDay::step)
-                .ifPresent(step -> found.add(new Happening(endMinute, new Reading(Kind.SERVED, step))));
+                .ifPresent(step -> found.add(new Happening(endMinute, new Reading(ReadingKind.SERVED, step))));
         batch.nextDay()
                 .map(EventBody.NextDay::ringMm)
-                .ifPresent(mm -> found.add(new Happening(endMinute, new Reading(Kind.RING, mm))));
+                .ifPresent(mm -> found.add(new Happening(endMinute, new Reading(ReadingKind.RING, mm))));
         return found;
     }
 

@@ -19,6 +19,7 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
@@ -195,7 +196,7 @@ class BatchesTest {
         for (int i = 0; i < 300; i++) {
             clock.forward(Duration.ofSeconds(6));
             EventBody body = i % 3 == 0
-                    ? new EventBody.Weight(2960 - i)
+                    ? new EventBody.Read(ReadingKind.WEIGHT, 2960 - i)
                     : i % 3 == 1
                             ? new EventBody.HeatSet(i % 2 == 0 ? Look.GENTLE : Look.LIVELY)
                             : new EventBody.Stirred();
@@ -224,7 +225,7 @@ class BatchesTest {
     void eventsOfTwoDevicesMergeInTheOrderTheyHappened() {
         Instant start = clock.instant();
         clock.forward(Duration.ofMinutes(12));
-        record("late-1", start.plusSeconds(600), new EventBody.Weight(2800));
+        record("late-1", start.plusSeconds(600), new EventBody.Read(ReadingKind.WEIGHT, 2800));
         record("early-1", start.plusSeconds(120), new EventBody.LidSet(LidState.AJAR));
         record("early-2", start.plusSeconds(300), new EventBody.LidSet(LidState.OPEN));
         assertThat(batch().events()).extracting(BatchEvent::clientKey).containsExactly("early-1", "early-2", "late-1");
@@ -239,7 +240,7 @@ class BatchesTest {
         try {
             List<Future<Batches.Recorded>> sent = new ArrayList<>();
             for (int i = 0; i < 6; i++) {
-                sent.add(hands.submit(() -> record("same", at, new EventBody.Weight(2900))));
+                sent.add(hands.submit(() -> record("same", at, new EventBody.Read(ReadingKind.WEIGHT, 2900))));
             }
             int fresh = 0;
             for (Future<Batches.Recorded> one : sent) {
@@ -272,7 +273,7 @@ class BatchesTest {
         Forecast atTheEnd = batches.forecast(batch(), clock.instant());
         clock.forward(Duration.ofHours(20));
         assertThat(batches.forecast(batch(), clock.instant())).isEqualTo(atTheEnd);
-        assertThatThrownBy(() -> record("w", clock.instant(), new EventBody.Weight(2500)))
+        assertThatThrownBy(() -> record("w", clock.instant(), new EventBody.Read(ReadingKind.WEIGHT, 2500)))
                 .hasMessageContaining("finished");
         assertThatThrownBy(() -> record("off2", clock.instant(), new EventBody.Finished(900.0, null)))
                 .hasMessageContaining("finished");
@@ -286,7 +287,7 @@ class BatchesTest {
         Instant start = clock.instant();
         clock.forward(Duration.ofMinutes(10));
         double before = batches.forecast(batch(), clock.instant()).massG().middle();
-        record("w", start.plusSeconds(590), new EventBody.Weight(2950));
+        record("w", start.plusSeconds(590), new EventBody.Read(ReadingKind.WEIGHT, 2950));
         assertThat(batches.forecast(batch(), clock.instant()).massG().middle()).isCloseTo(1550, within(15.0));
         record("u", clock.instant(), new EventBody.Undo("w"));
         assertThat(batches.forecast(batch(), clock.instant()).massG().middle()).isEqualTo(before);
@@ -301,9 +302,9 @@ class BatchesTest {
         Instant start = clock.instant();
         clock.forward(Duration.ofMinutes(12));
         assertThat(prompt().action()).isIn("weight", "level", "spoon", "ring");
-        record("w1", start.plusSeconds(300), new EventBody.Weight(2900));
-        record("wild", start.plusSeconds(710), new EventBody.Weight(5400));
-        record("w2", start.plusSeconds(700), new EventBody.Weight(2840));
+        record("w1", start.plusSeconds(300), new EventBody.Read(ReadingKind.WEIGHT, 2900));
+        record("wild", start.plusSeconds(710), new EventBody.Read(ReadingKind.WEIGHT, 5400));
+        record("w2", start.plusSeconds(700), new EventBody.Read(ReadingKind.WEIGHT, 2840));
         assertThat(prompt().doNow()).contains("once more");
         record("u", clock.instant(), new EventBody.Undo("wild"));
         clock.forward(Duration.ofMinutes(100));

@@ -13,6 +13,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.store.Rows.BurnerRow;
@@ -78,7 +79,7 @@ class ThingsByIdTest {
         long id = batches.start(kitchen, "Passata", Origin.NONE.in(pot.id(), burner.id()), plan, clock.instant());
         for (int minute = 0; minute < 4; minute++) {
             clock.forward(Duration.ofMinutes(5));
-            record(id, new EventBody.Weight(pot.emptyG() + 780 - 60 * minute));
+            record(id, new EventBody.Read(ReadingKind.WEIGHT, pot.emptyG() + 780 - 60 * minute));
         }
         record(id, new EventBody.Finished(null, null));
     }

@@ -18,6 +18,7 @@ import app.gradior.kitchen.KitchenFileWriter;
 import app.gradior.kitchen.KitchenKit;
 import app.gradior.kitchen.Larder;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.reading.ReadingKind;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -72,7 +73,7 @@ class HostileFileTest extends PageCalls {
         larder.remember(kitchen, "harbour tonic", "vinegar-cider");
         saveSauce("1 kg damsons, stoned", "260 g soft brown sugar", "300 ml water");
         long batch = batches.start(kitchen, "Glaze", Origin.NONE, glaze("Rondeau"), clock.instant());
-        record(kitchen, batch, new EventBody.Weight(3200));
+        record(kitchen, batch, new EventBody.Read(ReadingKind.WEIGHT, 3200));
         record(
                 kitchen,
                 batch,

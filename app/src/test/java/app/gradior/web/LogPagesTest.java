@@ -21,6 +21,7 @@ import app.gradior.kitchen.Shelf;
 import app.gradior.kitchen.Tokens;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.vessel.PotMaterial;
@@ -50,7 +51,7 @@ class LogPagesTest extends PageCalls {
     private long finished(String name, String pot, double yieldMl, String note, Double cold) {
         Kitchen kitchen = kitchens.kitchen(cook.kitchenId());
         long id = begun(kitchen, name, pot);
-        record(kitchen, id, new EventBody.Weight(3150));
+        record(kitchen, id, new EventBody.Read(ReadingKind.WEIGHT, 3150));
         record(kitchen, id, new EventBody.Finished(yieldMl, note));
         if (cold != null) {
             record(kitchen, id, new EventBody.NextDay(cold, null, null, null));

@@ -30,6 +30,7 @@ import app.gradior.kitchen.Plans;
 import app.gradior.kitchen.SauceBook;
 import app.gradior.kitchen.UntouchedPots;
 import app.gradior.larder.StarchKind;
+import app.gradior.reading.ReadingKind;
 import app.gradior.web.frame.LivePots;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -154,7 +155,7 @@ class OddThingsTest extends PageCalls {
     @Test
     void aPotThatNobodyTouchedForTwelveHoursIsSetAsideAndTakenUpWithOneTap() throws Exception {
         clock.forward(Duration.ofHours(11));
-        record(good, new EventBody.Weight(3000));
+        record(good, new EventBody.Read(ReadingKind.WEIGHT, 3000));
         clock.forward(Duration.ofMinutes(61));
         untouched.setAside();
         assertThat(batches.glance(kitchen.id(), good).state()).isEqualTo(Batch.State.LIVE);
@@ -382,7 +383,8 @@ class OddThingsTest extends PageCalls {
                     good);
         }
         clock.forward(Duration.ofMinutes(6));
-        assertThatThrownBy(() -> record(good, new EventBody.Weight(3100))).hasMessageContaining("no more are kept");
+        assertThatThrownBy(() -> record(good, new EventBody.Read(ReadingKind.WEIGHT, 3100)))
+                .hasMessageContaining("no more are kept");
         record(good, new EventBody.HeatSet(Look.GENTLE));
         record(good, new EventBody.Undo("scale-4999"));
         opens("/", "/pot/" + good);

@@ -1,6 +1,7 @@
 package app.gradior.batch;
 
 import app.gradior.finding.Refusal;
+import app.gradior.reading.ReadingKind;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -39,8 +40,7 @@ public final class Admission {
             Set.of(EventBody.SetAside.class, EventBody.TakenUp.class);
 
     private static final EventCases<Batch, Boolean> FITS = EventCases.<Batch, Boolean>otherwise((event, batch) -> true)
-            .on(EventBody.Weight.class, Admission::weight)
-            .on(EventBody.Level.class, Admission::level)
+            .on(EventBody.Read.class, Admission::read)
             .on(EventBody.Ticked.class, (ticked, batch) -> lines(ticked.lines(), batch))
             .on(EventBody.LeftOut.class, (left, batch) -> lines(left.lines(), batch))
             .on(EventBody.StageDone.class, Admission::stage)
@@ -69,10 +69,10 @@ public final class Admission {
 
     /** Readings have a limit, so that a device that tells without end ends. */
     private static void room(Batch batch, EventBody body) {
-        boolean reading = BatchTelling.isReading(body);
+        boolean reading = body instanceof EventBody.Read;
         int most = reading ? MOST_READINGS : MOST_OTHER_EVENTS;
         long have = batch.events().stream()
-                .filter(e -> BatchTelling.isReading(e.body()) == reading)
+                .filter(e -> e.body() instanceof EventBody.Read == reading)
                 .count();
         if (!ALWAYS.contains(body.getClass()) && have >= most) {
             throw Refusal.conflict(
@@ -109,23 +109,22 @@ public final class Admission {
         }
     }
 
-    private static boolean weight(EventBody.Weight weight, Batch batch) {
+    /** That a pot like this one can be read so. */
+    private static boolean read(EventBody.Read read, Batch batch) {
+        ReadingKind kind = read.kind();
         double emptyG = batch.plan().pot().emptyG();
-        if (weight.grossG() < emptyG) {
+        double rimMm = batch.plan().pot().heightMm();
+        if (kind == ReadingKind.WEIGHT && read.value() < emptyG) {
             throw Refusal.unfit(
-                    "grossG",
-                    "grossG is " + weight.grossG() + " g, less than the empty pot's " + emptyG
+                    kind.field(),
+                    kind.field() + " is " + read.value() + " g, less than the empty pot's " + emptyG
                             + " g: weigh pot and sauce together");
         }
-        return true;
-    }
-
-    private static boolean level(EventBody.Level level, Batch batch) {
-        double rimMm = batch.plan().pot().heightMm();
-        if (level.mm() > rimMm) {
+        if (kind == ReadingKind.LEVEL && read.value() > rimMm) {
             throw Refusal.unfit(
-                    "mm",
-                    "mm is " + level.mm() + " mm, above the pot's rim at " + rimMm + " mm: measure from the floor up");
+                    kind.field(),
+                    kind.field() + " is " + read.value() + " mm, above the pot's rim at " + rimMm
+                            + " mm: measure from the floor up");
         }
         return true;
     }

@@ -1,5 +1,6 @@
 package app.gradior.batch;
 
+import app.gradior.reading.ReadingKind;
 import app.gradior.simmer.Heat;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -31,8 +32,7 @@ public final class BatchState {
             .does(EventBody.OffHeat.class, (off, fold) -> fold.onHeat(false))
             .does(EventBody.BackOn.class, (back, fold) -> fold.onHeat(true))
             .does(EventBody.Stirred.class, (stirred, fold) -> fold.stirred())
-            .does(EventBody.Spoon.class, (spoon, fold) -> fold.seen())
-            .does(EventBody.Ring.class, (ring, fold) -> fold.seen())
+            .does(EventBody.Read.class, (read, fold) -> fold.read(read.kind()))
             .does(EventBody.Note.class, (note, fold) -> fold.noted(Optional.of(note.text())))
             .does(EventBody.Finished.class, (finished, fold) -> fold.noted(Optional.ofNullable(finished.note())))
             .does(EventBody.NextDay.class, (next, fold) -> fold.noted(Optional.ofNullable(next.note())))
@@ -116,9 +116,6 @@ public final class BatchState {
             standing.add(
                     new Placed(next, Math.min(stageEnds.size(), plan.course().size())));
             last.put(next.body().getClass(), next);
-            if (BatchTelling.isReading(next.body())) {
-                readings.add(next);
-            }
             CASES.of(next.body(), this);
         }
 
@@ -135,8 +132,11 @@ public final class BatchState {
             putIn();
         }
 
-        void seen() {
-            poured = new Poured(poured.starchG(), poured.last(), true);
+        void read(ReadingKind kind) {
+            readings.add(event());
+            if (kind.showsThickness()) {
+                poured = new Poured(poured.starchG(), poured.last(), true);
+            }
         }
 
         void ticked(List<Integer> ticked) {

@@ -4,7 +4,6 @@ import app.gradior.care.Caution;
 import app.gradior.care.StageCautions;
 import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.Forecast;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.LineReading;
@@ -34,8 +33,10 @@ public final class BatchTelling {
 
     /** What each kind of event tells the estimator; empty for what changes nothing in the pot. */
     private static final EventCases<Told, Optional<BatchStory.What>> TELLS =
-            EventCases.<Told, Optional<BatchStory.What>>otherwise(
-                            (event, told) -> reading(event).map(r -> r))
+            EventCases.<Told, Optional<BatchStory.What>>otherwise((event, told) -> Optional.empty())
+                    .on(
+                            EventBody.Read.class,
+                            (read, told) -> Optional.of(new BatchStory.Reading(read.kind(), read.value())))
                     .on(EventBody.StageDone.class, (done, told) -> Optional.of(new BatchStory.NextStage()))
                     .on(EventBody.HeatSet.class, (set, told) -> Optional.of(new BatchStory.LookSet(set.look())))
                     .on(EventBody.LidSet.class, (set, told) -> Optional.of(new BatchStory.LidSet(set.state())))
@@ -49,17 +50,6 @@ public final class BatchTelling {
                     .on(EventBody.Sieved.class, (sieved, told) -> Optional.of(pressed(sieved)))
                     .on(EventBody.OffHeat.class, (off, told) -> Optional.of(new BatchStory.OnHeat(false)))
                     .on(EventBody.BackOn.class, (back, told) -> Optional.of(new BatchStory.OnHeat(true)));
-
-    /** Readings of the pot, in their own units. */
-    private static final EventCases<Boolean, Optional<BatchStory.Reading>> READINGS =
-            EventCases.<Boolean, Optional<BatchStory.Reading>>otherwise((event, any) -> Optional.empty())
-                    .on(EventBody.Weight.class, (r, any) -> read(Kind.WEIGHT, r.grossG()))
-                    .on(EventBody.Level.class, (r, any) -> read(Kind.LEVEL, r.mm()))
-                    .on(EventBody.Volume.class, (r, any) -> read(Kind.VOLUME, r.ml()))
-                    .on(EventBody.Spoon.class, (r, any) -> read(Kind.SPOON, r.step()))
-                    .on(EventBody.Ring.class, (r, any) -> read(Kind.RING, r.mm()))
-                    .on(EventBody.Brix.class, (r, any) -> read(Kind.BRIX, r.percent()))
-                    .on(EventBody.Temperature.class, (r, any) -> read(Kind.TEMPERATURE, r.c()));
 
     /** An event of a batch, and the stage it happened in. */
     private record Told(BatchTelling telling, BatchEvent event, int stage) {
@@ -80,10 +70,6 @@ public final class BatchTelling {
         return new BatchStory.Pressed(
                 sieved.milled() ? Pressing.MILLED : Pressing.SIEVED,
                 sieved.leftG() == null ? BatchStory.Pressed.NOT_WEIGHED : sieved.leftG());
-    }
-
-    private static Optional<BatchStory.Reading> read(Kind kind, double value) {
-        return Optional.of(new BatchStory.Reading(kind, value));
     }
 
     /** What the estimator is told. */
@@ -197,19 +183,5 @@ public final class BatchTelling {
         return added.getOrDefault(event.clientKey(), List.of()).stream()
                 .map(Understood::line)
                 .toList();
-    }
-
-    /** Whether it is a reading of the pot. */
-    public static boolean isReading(EventBody body) {
-        return reading(body).isPresent();
-    }
-
-    /** The figure of a reading, in its own unit. */
-    public static Optional<Double> readingOf(EventBody body) {
-        return reading(body).map(BatchStory.Reading::value);
-    }
-
-    private static Optional<BatchStory.Reading> reading(EventBody body) {
-        return READINGS.of(body, true);
     }
 }

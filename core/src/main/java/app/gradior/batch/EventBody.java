@@ -6,17 +6,13 @@ import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Overnight;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What an event says, by type; each checks its own range. */
 public sealed interface EventBody {
-    /** Radius of a ring test, mm. */
-    double LEAST_RING_MM = 10;
-
-    double MOST_RING_MM = 300;
-
     /** Name of the type in the API and in the log. */
     String type();
 
@@ -25,85 +21,19 @@ public sealed interface EventBody {
         return 0;
     }
 
-    /** Pot and sauce on the scale. */
-    record Weight(double grossG) implements EventBody {
-        public Weight {
-            Refusal.inRange("grossG", grossG, 1, 100_000, " g");
+    /**
+     * Something was read of the pot.
+     *
+     * @param value in the kind's unit
+     */
+    record Read(ReadingKind kind, double value) implements EventBody {
+        public Read {
+            kind.checked(value);
         }
 
         @Override
         public String type() {
-            return "weight";
-        }
-    }
-
-    /** Dipstick above the pot's floor. */
-    record Level(double mm) implements EventBody {
-        public Level {
-            Refusal.inRange("mm", mm, 0, 600, " mm");
-        }
-
-        @Override
-        public String type() {
-            return "level";
-        }
-    }
-
-    /** Poured into a jug, hot. */
-    record Volume(double ml) implements EventBody {
-        public Volume {
-            Refusal.inRange("ml", ml, 1, 100_000, " mL");
-        }
-
-        @Override
-        public String type() {
-            return "volume";
-        }
-    }
-
-    /** Back of a spoon, as it is in the pot. */
-    record Spoon(double step) implements EventBody {
-        public Spoon {
-            Refusal.inRange("step", step, 0, 9.5, "");
-        }
-
-        @Override
-        public String type() {
-            return "spoon";
-        }
-    }
-
-    /** Ring test on a plate at 20 °C. */
-    record Ring(double mm) implements EventBody {
-        public Ring {
-            Refusal.inRange("mm", mm, LEAST_RING_MM, MOST_RING_MM, " mm");
-        }
-
-        @Override
-        public String type() {
-            return "ring";
-        }
-    }
-
-    record Brix(double percent) implements EventBody {
-        public Brix {
-            Refusal.inRange("percent", percent, 0, 95, " °Bx");
-        }
-
-        @Override
-        public String type() {
-            return "brix";
-        }
-    }
-
-    record Temperature(double c) implements EventBody {
-        public Temperature {
-            Refusal.inRange("c", c, -10, 150, " °C");
-        }
-
-        @Override
-        public String type() {
-            return "temperature";
+            return kind.key();
         }
     }
 
@@ -417,7 +347,7 @@ public sealed interface EventBody {
                 Refusal.inRange("step", step, 1, 9, "");
             }
             if (ringMm != null) {
-                Refusal.inRange("ringMm", ringMm, LEAST_RING_MM, MOST_RING_MM, " mm");
+                ReadingKind.RING.checked("ringMm", ringMm);
             }
             if (note != null && note.length() > 2000) {
                 throw Refusal.unfit("note", "At most 2000 characters.");

@@ -4,6 +4,7 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -148,42 +149,5 @@ public record BatchStory(
     public record OnHeat(boolean on) implements What {}
 
     /** A reading of one kind. */
-    public record Reading(Kind kind, double value) implements What {}
-
-    /**
-     * Kinds of reading, and how well a cook reads them.
-     *
-     * <p>Standard deviations are absolute in the reading's unit, but for the jug's and the yield's, which are relative.
-     */
-    public enum Kind {
-        /** Pot and sauce on the scale, g. */
-        WEIGHT(5),
-        /** Dipstick, mm above the floor. */
-        LEVEL(2.5),
-        /** Poured into a jug, mL hot; relative. */
-        VOLUME(0.03),
-        /** Back of a spoon, step in the pot. */
-        SPOON(0.6),
-        /** Ring test on a plate at 20 °C, mm. */
-        RING(5),
-        /** Refractometer, °Bx. */
-        BRIX(0.5),
-        /** Probe, °C; tells of the boiling point. */
-        TEMPERATURE(0.5),
-        /** How thick it was at the table or the next day, step at the serving temperature; judged at leisure. */
-        SERVED(0.4),
-        /** What it gave, mL at 20 °C; relative. */
-        YIELD(0.03);
-
-        private final double sd;
-
-        Kind(double sd) {
-            this.sd = sd;
-        }
-
-        /** Standard deviation at that reading. */
-        public double sd(double value) {
-            return this == VOLUME || this == YIELD ? Math.max(1, sd * value) : sd;
-        }
-    }
+    public record Reading(ReadingKind kind, double value) implements What {}
 }

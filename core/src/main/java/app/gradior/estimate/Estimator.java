@@ -1,10 +1,11 @@
 package app.gradior.estimate;
 
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.Posterior.Weighted;
+import app.gradior.reading.ReadingKind;
 import app.gradior.simmer.PotState;
 import app.gradior.solve.StopAt;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -28,7 +29,8 @@ public final class Estimator {
 
     private static final double SHORTEST_CURVE_MIN = 5;
     /** What any kitchen can read: with a scale, a stick, a spoon, a plate. */
-    private static final List<Kind> READABLE = List.of(Kind.WEIGHT, Kind.LEVEL, Kind.SPOON, Kind.RING);
+    private static final List<ReadingKind> READABLE =
+            Arrays.stream(ReadingKind.values()).filter(ReadingKind::isAskedFor).toList();
 
     private Estimator() {}
 
@@ -96,7 +98,7 @@ public final class Estimator {
      *     has been
      */
     private record Run(
-            Map<Kind, Double> read,
+            Map<ReadingKind, Double> read,
             double[] gridMassG,
             @Nullable PotState[] ends) {}
 
@@ -108,7 +110,7 @@ public final class Estimator {
     }
 
     private static Run run(Member member, double nowMinute, double horizon, int parts) {
-        Map<Kind, Double> read = new EnumMap<>(Kind.class);
+        Map<ReadingKind, Double> read = new EnumMap<>(ReadingKind.class);
         READABLE.forEach(kind -> read.put(kind, member.read(kind)));
         member.goOn();
         @Nullable PotState[] ends = new @Nullable PotState[parts + 1];
@@ -217,7 +219,7 @@ public final class Estimator {
      */
     private static List<Forecast.Help> helps(List<Run> runs, double[] weights, int parts) {
         List<Forecast.Help> helps = new ArrayList<>();
-        for (Kind kind : READABLE) {
+        for (ReadingKind kind : READABLE) {
             double sum = 0;
             double readMean = 0;
             double finishMean = 0;
@@ -254,7 +256,7 @@ public final class Estimator {
         return helps;
     }
 
-    private static double value(Run run, Kind kind) {
+    private static double value(Run run, ReadingKind kind) {
         return run.read().getOrDefault(kind, Double.NaN);
     }
 

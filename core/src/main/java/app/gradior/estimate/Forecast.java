@@ -1,5 +1,6 @@
 package app.gradior.estimate;
 
+import app.gradior.reading.ReadingKind;
 import app.gradior.simmer.PotState;
 import java.util.List;
 import java.util.Optional;
@@ -104,7 +105,7 @@ public record Forecast(
      *
      * @param widthLeft part of the finish's spread that would be left, 0 to 1
      */
-    public record Help(BatchStory.Kind kind, double widthLeft) {}
+    public record Help(ReadingKind kind, double widthLeft) {}
 
     /**
      * The end of all stages.

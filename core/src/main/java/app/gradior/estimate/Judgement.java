@@ -1,5 +1,6 @@
 package app.gradior.estimate;
 
+import app.gradior.reading.ReadingKind;
 import app.gradior.texture.RingTest;
 
 /** How far off a finished batch was from what was foretold when it came off the heat, and the likeliest reason. */
@@ -81,6 +82,6 @@ public final class Judgement {
 
     /** Whether a radius found differs from the one foretold by more than the ring is good to. */
     public static boolean ringIsOff(Forecast end, double foundMm) {
-        return Math.abs(foundMm - ringMm(end)) >= BatchStory.Kind.RING.sd(foundMm);
+        return Math.abs(foundMm - ringMm(end)) >= ReadingKind.RING.sd(foundMm);
     }
 }

@@ -2,13 +2,11 @@ package app.gradior.estimate;
 
 import app.gradior.course.PotCourse;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.mixture.Mixture;
-import app.gradior.mixture.SpecificVolume;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Stage;
 import app.gradior.simmer.SimmerRun;
-import app.gradior.texture.RingTest;
 
 /** One way the batch may truly be: the pot re-run with one choice of the uncertain numbers. */
 final class Member {
@@ -186,24 +184,7 @@ final class Member {
     }
 
     /** What this member would read now; NaN when there is nothing to read. */
-    double read(Kind kind) {
-        return switch (kind) {
-            case WEIGHT -> course.massG() + story.emptyG();
-            case LEVEL -> course.levelMm();
-            case VOLUME -> course.volumeMlHot();
-            case SPOON -> course.stepHot();
-            case RING -> ringMm();
-            case BRIX -> course.brixPercent();
-            case TEMPERATURE -> course.tempC();
-            case SERVED -> course.look().stepServed();
-            case YIELD -> course.volumeMl20c();
-        };
-    }
-
-    private double ringMm() {
-        double density = 1000 * course.massG() / (course.volumeMl20c() * SpecificVolume.expansion(RingTest.PLATE_C));
-        return course.flowAt(RingTest.PLATE_C)
-                .map(flow -> RingTest.radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), density))
-                .orElse(Double.NaN);
+    double read(ReadingKind kind) {
+        return kind.of(course, story.emptyG());
     }
 }

@@ -2,6 +2,7 @@ package app.gradior.estimate;
 
 import app.gradior.course.Stirring;
 import app.gradior.measure.Numbers;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.texture.Stair;
@@ -37,11 +38,11 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
     private static final double TWO_THIRDS = 0.7;
     private static final int MOST_NAMED = 6;
 
-    private static final Map<BatchStory.Kind, Ask> ASKS = Map.of(
-            BatchStory.Kind.WEIGHT, new Ask("Stir, then weigh the pot", "a weigh-in", "weight"),
-            BatchStory.Kind.LEVEL, new Ask("Stir, then dip the stick", "a dip", "level"),
-            BatchStory.Kind.SPOON, new Ask("Look at the back of a spoon", "a look at the spoon", "spoon"),
-            BatchStory.Kind.RING, new Ask("Do the ring test on a plate", "a ring test", "ring"));
+    private static final Map<ReadingKind, Ask> ASKS = Map.of(
+            ReadingKind.WEIGHT, new Ask("Stir, then weigh the pot", "a weigh-in", "weight"),
+            ReadingKind.LEVEL, new Ask("Stir, then dip the stick", "a dip", "level"),
+            ReadingKind.SPOON, new Ask("Look at the back of a spoon", "a look at the spoon", "spoon"),
+            ReadingKind.RING, new Ask("Do the ring test on a plate", "a ring test", "ring"));
 
     private record Ask(String doNow, String noun, String action) {}
 
@@ -238,7 +239,8 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
     private static Optional<Prompt> reading(Forecast forecast, Band all) {
         return forecast.helps().stream()
                 .filter(help -> ASKS.containsKey(help.kind()) && help.widthLeft() < WORTH_READING)
-                .min(Comparator.comparingDouble(help -> help.widthLeft() + trouble(help.kind())))
+                .min(Comparator.comparingDouble(
+                        help -> help.widthLeft() + help.kind().trouble()))
                 .map(help -> {
                     Ask ask = ASKS.getOrDefault(help.kind(), new Ask("", "", ""));
                     return new Prompt(
@@ -247,16 +249,6 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                             false,
                             ask.action());
                 });
-    }
-
-    /** What a reading costs, in parts of the spread: a ring test takes a cold plate and a minute; arbitrary. */
-    private static double trouble(BatchStory.Kind kind) {
-        return switch (kind) {
-            case SPOON -> 0;
-            case WEIGHT -> 0.02;
-            case LEVEL -> 0.03;
-            default -> 0.12;
-        };
     }
 
     private static String narrows(Forecast.Help help) {

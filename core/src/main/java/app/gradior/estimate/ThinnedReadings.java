@@ -1,8 +1,8 @@
 package app.gradior.estimate;
 
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.reading.ReadingKind;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -43,7 +43,7 @@ record ThinnedReadings(BatchStory story, double[] counts) {
         }
         int groupOf = Math.max(LEAST_GROUP, (int) Math.ceil((double) (total - LATEST) / (MOST_AS_THEY_ARE - LATEST)));
         List<Counted> thinned = new ArrayList<>();
-        Map<Kind, List<Happening>> open = new EnumMap<>(Kind.class);
+        Map<ReadingKind, List<Happening>> open = new EnumMap<>(ReadingKind.class);
         int seen = 0;
         for (Happening happening : happenings) {
             if (!(happening.what() instanceof Reading reading)) {
@@ -76,7 +76,7 @@ record ThinnedReadings(BatchStory story, double[] counts) {
 
     private record Counted(Happening happening, double count) {}
 
-    private static void close(Map<Kind, List<Happening>> open, List<Counted> thinned) {
+    private static void close(Map<ReadingKind, List<Happening>> open, List<Counted> thinned) {
         open.forEach((kind, group) -> {
             thinned.addAll(together(kind, group));
         });
@@ -95,7 +95,7 @@ record ThinnedReadings(BatchStory story, double[] counts) {
     }
 
     /** One reading for a group: the mean of those near its line, whose slope is the median of all slopes between two (Theil, Sen). */
-    private static List<Counted> together(Kind kind, List<Happening> group) {
+    private static List<Counted> together(ReadingKind kind, List<Happening> group) {
         if (group.size() < LEAST_GROUP) {
             return group.stream().map(one -> new Counted(one, 1)).toList();
         }

@@ -8,6 +8,7 @@ import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Look;
+import app.gradior.reading.ReadingKind;
 import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -74,10 +75,10 @@ class AdmissionTest {
 
     @Test
     void readingsFitThePot() {
-        takes(new EventBody.Weight(1950));
-        refuses(new EventBody.Weight(1949.9), "grossG");
-        takes(new EventBody.Level(130));
-        refuses(new EventBody.Level(130.1), "mm");
+        takes(new EventBody.Read(ReadingKind.WEIGHT, 1950));
+        refuses(new EventBody.Read(ReadingKind.WEIGHT, 1949.9), "grossG");
+        takes(new EventBody.Read(ReadingKind.LEVEL, 130));
+        refuses(new EventBody.Read(ReadingKind.LEVEL, 130.1), "mm");
     }
 
     @Test
@@ -113,9 +114,9 @@ class AdmissionTest {
     @Test
     void readingsAndOtherEntriesHaveLimitsOfTheirOwn() {
         for (int i = 0; i < Admission.MOST_READINGS; i++) {
-            log.at(i % 90, new EventBody.Temperature(90));
+            log.at(i % 90, new EventBody.Read(ReadingKind.TEMPERATURE, 90));
         }
-        refuses(new EventBody.Temperature(90), "events");
+        refuses(new EventBody.Read(ReadingKind.TEMPERATURE, 90), "events");
         takes(NOTE);
         for (int i = 0; i < Admission.MOST_OTHER_EVENTS; i++) {
             log.at(i % 90, new EventBody.Stirred());

@@ -8,6 +8,7 @@ import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
+import app.gradior.reading.ReadingKind;
 import app.gradior.solve.Thickening;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -70,7 +71,8 @@ class BatchAdviceTest {
                 .isCloseTo(Thickening.Mix.MOST_RATIO, org.assertj.core.api.Assertions.within(1e-9));
         assertThat(prompt(22).action()).isEqualTo("slurry");
         Understood[] in = {Logs.line("cornflour", 60), Logs.line("water", 120)};
-        log.at(23, new EventBody.Slurry(StarchKind.MAIZE, 60, 120), in).at(24, new EventBody.Spoon(7));
+        log.at(23, new EventBody.Slurry(StarchKind.MAIZE, 60, 120), in)
+                .at(24, new EventBody.Read(ReadingKind.SPOON, 7));
         assertThat(advice(25).nextPortion()).as("it is thick enough").isEmpty();
     }
 

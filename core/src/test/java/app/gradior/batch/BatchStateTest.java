@@ -10,6 +10,7 @@ import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
+import app.gradior.reading.ReadingKind;
 import app.gradior.simmer.Heat;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -74,7 +75,7 @@ class BatchStateTest {
 
     @Test
     void eventsKnowTheirStages() {
-        log.at(1, new EventBody.Weight(2900)).at(10, next()).at(11, new EventBody.Stirred());
+        log.at(1, new EventBody.Read(ReadingKind.WEIGHT, 2900)).at(10, next()).at(11, new EventBody.Stirred());
         assertThat(log.folded().standing()).extracting(BatchState.Placed::stage).containsExactly(0, 0, 1);
     }
 
@@ -94,18 +95,20 @@ class BatchStateTest {
 
     @Test
     void portionsCountFromTheBeginningOfTheStage() {
-        log.at(1, new EventBody.Spoon(3)).at(5, slurry(4), portion(4)).at(10, next());
+        log.at(1, new EventBody.Read(ReadingKind.SPOON, 3))
+                .at(5, slurry(4), portion(4))
+                .at(10, next());
         assertThat(log.folded().poured().starchG()).isZero();
         log.at(11, slurry(6), portion(6)).at(13, slurry(5), portion(5));
         assertThat(log.folded().poured())
                 .isEqualTo(new BatchState.Poured(11, java.util.Optional.of(Logs.minute(13)), false));
-        log.at(14, new EventBody.Spoon(4));
+        log.at(14, new EventBody.Read(ReadingKind.SPOON, 4));
         assertThat(log.folded().poured().seen()).isTrue();
         log.at(15, slurry(1), portion(1));
         assertThat(log.folded().poured().seen())
                 .as("not since the last portion")
                 .isFalse();
-        log.at(16, new EventBody.Ring(50));
+        log.at(16, new EventBody.Read(ReadingKind.RING, 50));
         assertThat(log.folded().poured().seen()).isTrue();
     }
 
@@ -131,9 +134,9 @@ class BatchStateTest {
 
     @Test
     void readingsStirringAndWhatWasSaid() {
-        log.at(2, new EventBody.Weight(2900))
+        log.at(2, new EventBody.Read(ReadingKind.WEIGHT, 2900))
                 .at(3, new EventBody.Stirred())
-                .at(4, new EventBody.Temperature(99))
+                .at(4, new EventBody.Read(ReadingKind.TEMPERATURE, 99))
                 .at(5, new EventBody.Note("darker than last time"))
                 .at(80, new EventBody.Finished(700.0, "good"))
                 .at(81, new EventBody.Cooling(Storage.FRIDGE, CoolingIn.SHALLOW, 80.0))
@@ -161,7 +164,7 @@ class BatchStateTest {
                 .at(5, slurry(4), portion(4))
                 .at(6, new EventBody.Sieved(true, 30.0))
                 .at(7, new EventBody.Taken(null, 50.0))
-                .at(8, new EventBody.Level(60))
+                .at(8, new EventBody.Read(ReadingKind.LEVEL, 60))
                 .at(9, new EventBody.Note("so far"))
                 .at(10, next())
                 .at(11, slurry(4), portion(4));
@@ -175,7 +178,7 @@ class BatchStateTest {
         assertThat(told.get(1).what()).as("no stage that pours").isInstanceOf(BatchStory.Added.class);
         assertThat(told.get(6).what()).as("a portion of the slurry").isInstanceOf(BatchStory.Poured.class);
         assertThat(told.get(3).what()).isEqualTo(new BatchStory.Taken(0, 50));
-        assertThat(told.get(4).what()).isEqualTo(new BatchStory.Reading(BatchStory.Kind.LEVEL, 60));
+        assertThat(told.get(4).what()).isEqualTo(new BatchStory.Reading(ReadingKind.LEVEL, 60));
     }
 
     @Test

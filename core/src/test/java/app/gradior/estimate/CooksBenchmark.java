@@ -3,12 +3,12 @@ package app.gradior.estimate;
 import app.gradior.Sauces;
 import app.gradior.course.PotCourse;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Part;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -198,11 +198,11 @@ final class CooksBenchmark {
         PotCourse now = truth.at(asked, seen::add);
         for (double at : new double[] {0.2 * finish, 0.45 * finish}) {
             double grossG = truth.at(at).massG() + EMPTY_G + SCALE_SD_G * random.nextGaussian();
-            seen.add(new Happening(at, new Reading(Kind.WEIGHT, grossG)));
+            seen.add(new Happening(at, new Reading(ReadingKind.WEIGHT, grossG)));
         }
         double spoon = now.stepHot() + SPOON_SD * random.nextGaussian();
         if (Double.isFinite(spoon)) {
-            seen.add(new Happening(asked, new Reading(Kind.SPOON, spoon)));
+            seen.add(new Happening(asked, new Reading(ReadingKind.SPOON, spoon)));
         }
         Dish dish = truth.dish();
         BatchStory story = new BatchStory(

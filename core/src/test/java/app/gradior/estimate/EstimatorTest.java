@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.estimate.BatchStory.Added;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.LidSet;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -82,7 +82,8 @@ class EstimatorTest {
             HiddenPot truth = HiddenPot.draw(random);
             List<Happening> seen = List.of(
                     new Happening(8, weight(truth.massAt(8), random)),
-                    new Happening(12, new Reading(Kind.SPOON, truth.stepHotAt(12) + 0.6 * random.nextGaussian())));
+                    new Happening(
+                            12, new Reading(ReadingKind.SPOON, truth.stepHotAt(12) + 0.6 * random.nextGaussian())));
             Forecast forecast = Estimator.forecast(story(seen), 16);
             inMass += holds(forecast.massG(), truth.massAt(16));
             inStep += holds(forecast.stepServed(), truth.stepServedAt(16));
@@ -92,7 +93,7 @@ class EstimatorTest {
     }
 
     private static Reading weight(double massG, Random random) {
-        return new Reading(Kind.WEIGHT, massG + EMPTY_G + 5 * random.nextGaussian());
+        return new Reading(ReadingKind.WEIGHT, massG + EMPTY_G + 5 * random.nextGaussian());
     }
 
     private static int holds(Band band, double truth) {
@@ -114,7 +115,8 @@ class EstimatorTest {
     @Test
     void theSameStoryGivesTheSameFigures() {
         List<Happening> seen = List.of(
-                new Happening(5, new Reading(Kind.LEVEL, 33)), new Happening(9, new Reading(Kind.WEIGHT, 2850)));
+                new Happening(5, new Reading(ReadingKind.LEVEL, 33)),
+                new Happening(9, new Reading(ReadingKind.WEIGHT, 2850)));
         assertThat(Estimator.forecast(story(seen), 12)).isEqualTo(Estimator.forecast(story(seen), 12));
         List<Happening> later = new ArrayList<>(seen);
         later.add(new Happening(20, new BatchStory.LookSet(Look.GENTLE)));
@@ -129,8 +131,8 @@ class EstimatorTest {
         HiddenPot slow = new HiddenPot(0.6, 1, 1, 1);
         Forecast after = Estimator.forecast(
                 story(List.of(
-                        new Happening(6, new Reading(Kind.WEIGHT, slow.massAt(6) + EMPTY_G)),
-                        new Happening(15, new Reading(Kind.WEIGHT, slow.massAt(15) + EMPTY_G)))),
+                        new Happening(6, new Reading(ReadingKind.WEIGHT, slow.massAt(6) + EMPTY_G)),
+                        new Happening(15, new Reading(ReadingKind.WEIGHT, slow.massAt(15) + EMPTY_G)))),
                 15);
         assertThat(after.massG().width()).isLessThan(0.3 * before.massG().width());
         assertThat(after.massG().middle()).isCloseTo(slow.massAt(15), within(8.0));
@@ -144,11 +146,11 @@ class EstimatorTest {
     void oneWildReadingIsNamedAndDoesNotPull() {
         HiddenPot truth = new HiddenPot(1.1, 1, 1, 1);
         List<Happening> good = List.of(
-                new Happening(5, new Reading(Kind.WEIGHT, truth.massAt(5) + EMPTY_G)),
-                new Happening(10, new Reading(Kind.WEIGHT, truth.massAt(10) + EMPTY_G)),
-                new Happening(15, new Reading(Kind.WEIGHT, truth.massAt(15) + EMPTY_G)));
+                new Happening(5, new Reading(ReadingKind.WEIGHT, truth.massAt(5) + EMPTY_G)),
+                new Happening(10, new Reading(ReadingKind.WEIGHT, truth.massAt(10) + EMPTY_G)),
+                new Happening(15, new Reading(ReadingKind.WEIGHT, truth.massAt(15) + EMPTY_G)));
         List<Happening> withWild = new ArrayList<>(good);
-        withWild.add(new Happening(12, new Reading(Kind.WEIGHT, 900)));
+        withWild.add(new Happening(12, new Reading(ReadingKind.WEIGHT, 900)));
         Forecast clean = Estimator.forecast(story(good), 16);
         Forecast pulled = Estimator.forecast(story(withWild), 16);
         assertThat(pulled.wildReadings()).containsExactly(2);

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.Sauces;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.estimate.Judgement.Amount;
 import app.gradior.estimate.Judgement.Why;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -31,7 +31,8 @@ class JudgementTest {
                     List.of(new Happening(
                             10,
                             new Reading(
-                                    Kind.WEIGHT, 1400 + 0.9 * Sauces.damson().massG())))),
+                                    ReadingKind.WEIGHT,
+                                    1400 + 0.9 * Sauces.damson().massG())))),
             15);
     private static final double FORETOLD = END.stepServed().middle();
 

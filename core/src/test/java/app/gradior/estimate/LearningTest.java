@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.batch.Batch;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.estimate.Learning.Evidence;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -50,11 +50,11 @@ class LearningTest {
             for (int i = 0; i < 2; i++) {
                 pot.advance(480);
                 double grossG = pot.massG() + EMPTY_G + 5 * random.nextGaussian();
-                seen.add(new Happening(pot.minute(), new Reading(Kind.WEIGHT, grossG)));
+                seen.add(new Happening(pot.minute(), new Reading(ReadingKind.WEIGHT, grossG)));
             }
             pot.advanceUntil(r -> TARGET - r.stepServed(), 1e5);
             seen.add(new Happening(
-                    pot.minute(), new Reading(Kind.SERVED, pot.stepServed() + 0.3 * random.nextGaussian())));
+                    pot.minute(), new Reading(ReadingKind.SERVED, pot.stepServed() + 0.3 * random.nextGaussian())));
             return new Batch(pot.minute(), seen);
         }
     }

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.Sauces;
 import app.gradior.course.Stirring;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Part;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -119,27 +119,27 @@ class PromptTest {
                 Sauces.damson(),
                 12,
                 7,
-                new Happening(5, new Reading(Kind.WEIGHT, gross - 60)),
-                new Happening(12, new Reading(Kind.WEIGHT, gross - 150)));
+                new Happening(5, new Reading(ReadingKind.WEIGHT, gross - 60)),
+                new Happening(12, new Reading(ReadingKind.WEIGHT, gross - 150)));
         assertThat(weighed.helps().get(0).kind())
                 .as("with the rate known, only thickness is left to learn")
-                .isIn(Kind.RING, Kind.SPOON);
+                .isIn(ReadingKind.RING, ReadingKind.SPOON);
         Forecast wild = forecast(
                 Sauces.damson(),
                 6,
                 7,
-                new Happening(1, new Reading(Kind.WEIGHT, gross)),
-                new Happening(3, new Reading(Kind.WEIGHT, gross - 20)),
-                new Happening(5, new Reading(Kind.WEIGHT, 900)));
+                new Happening(1, new Reading(ReadingKind.WEIGHT, gross)),
+                new Happening(3, new Reading(ReadingKind.WEIGHT, gross - 20)),
+                new Happening(5, new Reading(ReadingKind.WEIGHT, 900)));
         assertThat(prompt(wild, 1, 1, SELDOM, 0).doNow()).isEqualTo("Read it once more");
         Forecast answered = forecast(
                 Sauces.damson(),
                 6,
                 7,
-                new Happening(1, new Reading(Kind.WEIGHT, gross)),
-                new Happening(3, new Reading(Kind.WEIGHT, gross - 20)),
-                new Happening(4, new Reading(Kind.WEIGHT, 900)),
-                new Happening(5, new Reading(Kind.WEIGHT, gross - 40)));
+                new Happening(1, new Reading(ReadingKind.WEIGHT, gross)),
+                new Happening(3, new Reading(ReadingKind.WEIGHT, gross - 20)),
+                new Happening(4, new Reading(ReadingKind.WEIGHT, 900)),
+                new Happening(5, new Reading(ReadingKind.WEIGHT, gross - 40)));
         assertThat(answered.wildReadings()).containsExactly(2);
         assertThat(prompt(answered, 1, 1, SELDOM, 0).doNow())
                 .as("a reading that fits answers it")

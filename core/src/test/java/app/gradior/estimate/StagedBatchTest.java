@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.course.SauceRun;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Part;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -117,8 +117,8 @@ class StagedBatchTest {
         Forecast weighed = forecast(
                 20,
                 new Happening(3, new BatchStory.LookSet(Look.GENTLE)),
-                new Happening(4, new Reading(Kind.WEIGHT, EMPTY_G + 1245)),
-                new Happening(20, new Reading(Kind.WEIGHT, EMPTY_G + 1245 - 16 * 9)));
+                new Happening(4, new Reading(ReadingKind.WEIGHT, EMPTY_G + 1245)),
+                new Happening(20, new Reading(ReadingKind.WEIGHT, EMPTY_G + 1245 - 16 * 9)));
         assertThat(weighed.massG().middle()).isCloseTo(1101, within(12.0));
     }
 

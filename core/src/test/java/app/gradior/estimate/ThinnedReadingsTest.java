@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Kind;
 import app.gradior.estimate.BatchStory.Reading;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -40,7 +40,8 @@ class ThinnedReadingsTest {
         for (int i = 0; i < times; i++) {
             pot.advance(60 * minutes / times);
             seen.add(new Happening(
-                    pot.minute(), new Reading(Kind.WEIGHT, pot.massG() + EMPTY_G + sdG * random.nextGaussian())));
+                    pot.minute(),
+                    new Reading(ReadingKind.WEIGHT, pot.massG() + EMPTY_G + sdG * random.nextGaussian())));
         }
         return seen;
     }
@@ -75,7 +76,7 @@ class ThinnedReadingsTest {
         List<Happening> seen = weighed(600, 12, 0);
         seen.add(new Happening(3.001, new BatchStory.Added(Mixture.EMPTY)));
         Happening wild = seen.get(100);
-        seen.set(100, new Happening(wild.minute(), new Reading(Kind.WEIGHT, 100)));
+        seen.set(100, new Happening(wild.minute(), new Reading(ReadingKind.WEIGHT, 100)));
         ThinnedReadings thinned = ThinnedReadings.of(story(seen));
         assertThat(Arrays.stream(thinned.counts()).sum())
                 .as("all but the wild one")
@@ -183,7 +184,7 @@ class ThinnedReadingsTest {
     @Test
     void aWildOneAmongManyIsStillNamed() {
         List<Happening> seen = weighed(600, 12, 5);
-        seen.set(50, new Happening(seen.get(50).minute(), new Reading(Kind.WEIGHT, 2100)));
+        seen.set(50, new Happening(seen.get(50).minute(), new Reading(ReadingKind.WEIGHT, 2100)));
         assertThat(Estimator.forecast(story(seen), 12).wildReadings()).contains(50);
     }
 }

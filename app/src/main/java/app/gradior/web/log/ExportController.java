@@ -2,7 +2,7 @@ package app.gradior.web.log;
 
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
-import app.gradior.batch.BatchTelling;
+import app.gradior.batch.EventBody;
 import app.gradior.kitchen.BatchLog;
 import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.EventJson;
@@ -87,7 +87,7 @@ class ExportController {
 
     /** The figure of a reading; absent for what is none. */
     private @Nullable String figure(BatchEvent event) {
-        return BatchTelling.readingOf(event.body()).map(String::valueOf).orElse(null);
+        return event.body() instanceof EventBody.Read read ? String.valueOf(read.value()) : null;
     }
 
     @GetMapping("/{id:\\d+}.json")

@@ -12,6 +12,7 @@ import app.gradior.kitchen.Batches;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.kitchen.Photos;
 import app.gradior.measure.Numbers;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Overnight;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
@@ -73,8 +74,8 @@ class LogController {
                             "ring",
                             "Ring",
                             ring,
-                            EventBody.LEAST_RING_MM,
-                            EventBody.MOST_RING_MM,
+                            ReadingKind.RING.least(),
+                            ReadingKind.RING.most(),
                             "a radius from 10 to 300 mm"),
                     flavour.isBlank() ? null : Refusal.checked("flavour", () -> Overnight.ofKey(flavour)),
                     note.isBlank() ? null : note.strip());

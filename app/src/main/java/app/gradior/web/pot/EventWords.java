@@ -9,10 +9,12 @@ import app.gradior.batch.EventCases;
 import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
 import app.gradior.measure.Numbers;
+import app.gradior.reading.ReadingKind;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -28,11 +30,15 @@ public final class EventWords {
     /** Begins the client keys of instruments that read by themselves; docs/api.md says so. */
     private static final String INSTRUMENT_KEY = "device-";
 
+    private static final Map<ReadingKind, String> READ_MARKS =
+            Map.of(ReadingKind.WEIGHT, "weighed", ReadingKind.LEVEL, "dipped", ReadingKind.SPOON, "spoon");
+
+    /** Readings that an instrument takes by itself. */
+    private static final Set<ReadingKind> BY_INSTRUMENT = EnumSet.of(ReadingKind.WEIGHT, ReadingKind.TEMPERATURE);
+
     /** The word at a mark on the curve; empty for none. */
     private static final EventCases<String, String> MARKS = EventCases.<String, String>otherwise((event, none) -> none)
-            .on("weighed", EventBody.Weight.class)
-            .on("dipped", EventBody.Level.class)
-            .on("spoon", EventBody.Spoon.class)
+            .on(EventBody.Read.class, (read, none) -> READ_MARKS.getOrDefault(read.kind(), none))
             .on("added", EventBody.Added.class)
             .on("slurry", EventBody.Slurry.class)
             .on("next", EventBody.StageDone.class)
@@ -57,18 +63,7 @@ public final class EventWords {
             .on("Taken up again", EventBody.TakenUp.class)
             .on("Next stage", EventBody.StageDone.class)
             .on("Taken back", EventBody.Undo.class)
-            .on(EventBody.Weight.class, (r, told) -> "Weighed: " + Numbers.plain(r.grossG(), 0) + " g")
-            .on(EventBody.Level.class, (r, told) -> "Dipped: " + Numbers.plain(r.mm(), 0) + " mm")
-            .on(EventBody.Volume.class, (r, told) -> "Jug: " + told.figures().volume(r.ml()) + " hot")
-            .on(
-                    EventBody.Spoon.class,
-                    (r, told) -> "Spoon: step " + Numbers.plain(r.step(), 1) + " "
-                            + Stair.Tread.of(r.step()).label())
-            .on(EventBody.Ring.class, (r, told) -> "Ring: " + Numbers.plain(r.mm(), 0) + " mm")
-            .on(EventBody.Brix.class, (r, told) -> "Brix: " + Numbers.plain(r.percent(), 1))
-            .on(
-                    EventBody.Temperature.class,
-                    (r, told) -> "Probe: " + told.figures().temp(r.c()))
+            .on(EventBody.Read.class, (read, told) -> read(read.kind(), read.value(), told.figures()))
             .on(EventBody.HeatSet.class, (set, told) -> "Heat: " + set.look().label())
             .on(EventBody.LidSet.class, (set, told) -> "Lid: " + set.state().label())
             .on(
@@ -183,7 +178,23 @@ public final class EventWords {
     /** A scale or a probe says so by its key; cooks' taps and other programs' events stand for themselves. */
     private static boolean byInstrument(BatchEvent event) {
         return event.clientKey().startsWith(INSTRUMENT_KEY)
-                && (event.body() instanceof EventBody.Weight || event.body() instanceof EventBody.Temperature);
+                && event.body() instanceof EventBody.Read read
+                && BY_INSTRUMENT.contains(read.kind());
+    }
+
+    private static String read(ReadingKind kind, double value, Figures figures) {
+        return switch (kind) {
+            case WEIGHT -> "Weighed: " + Numbers.plain(value, 0) + " g";
+            case LEVEL -> "Dipped: " + Numbers.plain(value, 0) + " mm";
+            case VOLUME -> "Jug: " + figures.volume(value) + " hot";
+            case SPOON ->
+                "Spoon: step " + Numbers.plain(value, 1) + " "
+                        + Stair.Tread.of(value).label();
+            case RING -> "Ring: " + Numbers.plain(value, 0) + " mm";
+            case BRIX -> "Brix: " + Numbers.plain(value, 1);
+            case TEMPERATURE -> "Probe: " + figures.temp(value);
+            case SERVED, YIELD -> throw new IllegalArgumentException(kind + " is not recorded alone");
+        };
     }
 
     /** An event in words; lines are named by the batch's plan. */

@@ -16,6 +16,7 @@ import app.gradior.heat.Look;
 import app.gradior.kitchen.Kitchen;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Overnight;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
@@ -65,13 +66,13 @@ class EventWordsTest {
 
     @Test
     void whatAnInstrumentTellsIsOneLineUntilSomethingElseHappens() {
-        at(1, "device-1", new EventBody.Weight(3000));
-        at(2, "device-2", new EventBody.Weight(2990));
-        at(3, "device-3", new EventBody.Temperature(100));
-        at(4, "tap-1", new EventBody.Weight(2970));
-        at(5, "device-4", new EventBody.Weight(2960));
-        at(6, "device-odd", new EventBody.Weight(1990));
-        at(7, "device-5", new EventBody.Weight(2940));
+        at(1, "device-1", new EventBody.Read(ReadingKind.WEIGHT, 3000));
+        at(2, "device-2", new EventBody.Read(ReadingKind.WEIGHT, 2990));
+        at(3, "device-3", new EventBody.Read(ReadingKind.TEMPERATURE, 100));
+        at(4, "tap-1", new EventBody.Read(ReadingKind.WEIGHT, 2970));
+        at(5, "device-4", new EventBody.Read(ReadingKind.WEIGHT, 2960));
+        at(6, "device-odd", new EventBody.Read(ReadingKind.WEIGHT, 1990));
+        at(7, "device-5", new EventBody.Read(ReadingKind.WEIGHT, 2940));
         assertThat(words())
                 .containsExactly(
                         "Probe: 100 °C · 3 readings since 17:01",
@@ -117,9 +118,9 @@ class EventWordsTest {
     @Test
     void marksOfOneKindThatCrowdShareAWord() {
         for (int minute = 5; minute <= 100; minute += 5) {
-            at(minute, "w" + minute, new EventBody.Weight(3000 - minute));
+            at(minute, "w" + minute, new EventBody.Read(ReadingKind.WEIGHT, 3000 - minute));
         }
-        at(101, "s", new EventBody.Spoon(4));
+        at(101, "s", new EventBody.Read(ReadingKind.SPOON, 4));
         List<DescentDrawing.Tick> ticks = EventWords.ticks(batch());
         assertThat(ticks).as("every mark is there").hasSize(21);
         assertThat(ticks)
