@@ -98,6 +98,7 @@ public class KitchenFileReader {
     private final EventJson events;
     private final StageJson stages;
     private final FoodJson foods;
+    private final FileSchema schema;
     private final JsonMapper json;
     /** Reads one thing of many that follow one another. */
     private final ObjectReader trees;
@@ -121,6 +122,7 @@ public class KitchenFileReader {
             EventJson events,
             StageJson stages,
             FoodJson foods,
+            FileSchema schema,
             JsonMapper json) {
         this.kit = kit;
         this.sauces = sauces;
@@ -138,6 +140,7 @@ public class KitchenFileReader {
         this.events = events;
         this.stages = stages;
         this.foods = foods;
+        this.schema = schema;
         this.json = json;
         this.trees = json.readerFor(JsonNode.class).without(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
     }
@@ -180,19 +183,21 @@ public class KitchenFileReader {
             throw Refusal.conflict(
                     "file", "This kitchen has sauces or batches: a file is read into an empty one. Set one up for it.");
         }
-        KitchenFileChecks checks = new KitchenFileChecks(events, stages, foods);
+        KitchenFileChecks checks = new KitchenFileChecks(events, stages, foods, schema);
         try {
             Small small = new Small();
             each(file, checks, small::take, null);
             check(small, checks);
             each(file, checks, (name, node) -> {}, (path, node) -> {
-                BatchOut batch = checks.got(path, () -> json.treeToValue(node, BatchOut.class));
+                BatchOut batch = checks.shaped(path, "batch", node)
+                        ? checks.got(path, () -> json.treeToValue(node, BatchOut.class))
+                        : null;
                 if (batch != null) {
                     checks.at(path, () -> checks.batch(path, batch, small.sauces.size()));
                     checks.places(path, batch, small.pots.size(), small.burners.size());
                     pictures(path, batch, checks);
-                    small.batches++;
                 }
+                small.batches++;
             });
             checkPlans(small, checks);
             if (!checks.faults().isEmpty()) {
@@ -275,7 +280,7 @@ public class KitchenFileReader {
         }
     }
 
-    private <T> List<T> list(Small small, String name, Class<T> type, KitchenFileChecks checks) {
+    private <T> List<T> list(Small small, String name, String definition, Class<T> type, KitchenFileChecks checks) {
         JsonNode node = small.sections.get(name);
         if (node == null || !node.isArray()) {
             checks.add(name, "a list is expected");
@@ -285,11 +290,12 @@ public class KitchenFileReader {
         List<T> list = new ArrayList<>();
         for (int i = 0; i < node.size(); i++) {
             JsonNode item = beforeFour ? withDefaults(node.get(i), type) : node.get(i);
-            T read = checks.got(name + "[" + i + "]", () -> json.treeToValue(item, type));
-            if (read != null) {
-                list.add(read);
-            } else if (!item.isObject()) {
-                checks.add(name + "[" + i + "]", "an object is expected");
+            String path = name + "[" + i + "]";
+            if (checks.shaped(path, definition, item)) {
+                T read = checks.got(path, () -> json.treeToValue(item, type));
+                if (read != null) {
+                    list.add(read);
+                }
             }
         }
         return list;
@@ -331,7 +337,9 @@ public class KitchenFileReader {
         small.of = of;
         JsonNode kitchen = small.sections.get("kitchen");
         if (kitchen != null) {
-            KitchenOut read = checks.got("kitchen", () -> json.treeToValue(kitchen, KitchenOut.class));
+            KitchenOut read = checks.shaped("kitchen", "kitchen", kitchen)
+                    ? checks.got("kitchen", () -> json.treeToValue(kitchen, KitchenOut.class))
+                    : null;
             small.kitchen = read;
             if (read != null) {
                 checks.at("kitchen", () -> checks.kitchen(read));
@@ -339,14 +347,14 @@ public class KitchenFileReader {
         } else if (of >= 2) {
             checks.add("kitchen", "this section is missing");
         }
-        small.pots = list(small, "pots", PotRow.class, checks);
-        small.burners = list(small, "burners", BurnerRow.class, checks);
-        small.jars = list(small, "jars", JarRow.class, checks);
-        small.waterTests = list(small, "waterTests", WaterTestRow.class, checks);
-        small.foods = list(small, "foods", FoodRow.class, checks);
-        small.names = list(small, "names", NameRow.class, checks);
-        small.measures = list(small, "measures", MeasureRow.class, checks);
-        small.sauces = list(small, "sauces", SauceOut.class, checks);
+        small.pots = list(small, "pots", "pot", PotRow.class, checks);
+        small.burners = list(small, "burners", "burner", BurnerRow.class, checks);
+        small.jars = list(small, "jars", "jar", JarRow.class, checks);
+        small.waterTests = list(small, "waterTests", "waterTest", WaterTestRow.class, checks);
+        small.foods = list(small, "foods", "food", FoodRow.class, checks);
+        small.names = list(small, "names", "name", NameRow.class, checks);
+        small.measures = list(small, "measures", "measure", MeasureRow.class, checks);
+        small.sauces = list(small, "sauces", "sauce", SauceOut.class, checks);
         all("pots", small.pots, checks, checks::pot);
         all("burners", small.burners, checks, checks::burner);
         all("jars", small.jars, checks, checks::jar);
@@ -366,13 +374,13 @@ public class KitchenFileReader {
         all("measures", small.measures, checks, checks::measure);
         all("sauces", small.sauces, checks, checks::sauce);
         if (of >= 3) {
-            small.snapshots = list(small, "snapshots", SnapshotOut.class, checks);
+            small.snapshots = list(small, "snapshots", "snapshot", SnapshotOut.class, checks);
             all("snapshots", small.snapshots, checks, checks::snapshot);
         }
     }
 
     private void checkPlans(Small small, KitchenFileChecks checks) {
-        small.plans = list(small, "plans", PlanOut.class, checks);
+        small.plans = list(small, "plans", "keptPlan", PlanOut.class, checks);
         all("plans", small.plans, checks, (path, p) -> {
             checks.place(path + ".sauce", p.sauce(), small.sauces.size());
             Integer batch = p.batch();
