@@ -1,6 +1,7 @@
 package app.gradior;
 
 import java.time.Clock;
+import org.apache.ibatis.annotations.Mapper;
 import org.mybatis.spring.annotation.MapperScan;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
@@ -12,7 +13,7 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @EnableScheduling
 @SpringBootApplication
 @ConfigurationPropertiesScan
-@MapperScan("app.gradior.store")
+@MapperScan(basePackages = "app.gradior.room", annotationClass = Mapper.class)
 @MapperScan(basePackages = "app.gradior.access", markerInterface = app.gradior.access.AccessTables.class)
 public class GradiorApplication {
     public static void main(String[] args) {

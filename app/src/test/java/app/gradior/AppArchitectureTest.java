@@ -1,6 +1,7 @@
 package app.gradior;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -17,16 +18,51 @@ class AppArchitectureTest {
             .consideringOnlyDependenciesInLayers()
             .layer("web")
             .definedBy("app.gradior.web..")
-            .layer("kitchen")
-            .definedBy("app.gradior.kitchen..")
-            .layer("store")
-            .definedBy("app.gradior.store..")
+            .layer("rooms")
+            .definedBy("app.gradior.room..")
+            .layer("access")
+            .definedBy("app.gradior.access..")
             .whereLayer("web")
             .mayNotBeAccessedByAnyLayer()
-            .whereLayer("kitchen")
-            .mayOnlyBeAccessedByLayers("web")
-            .whereLayer("store")
-            .mayOnlyBeAccessedByLayers("kitchen", "web");
+            .whereLayer("rooms")
+            .mayOnlyBeAccessedByLayers("web");
+
+    @ArchTest
+    static final ArchRule noCirclesAmongRooms =
+            slices().matching("app.gradior.room.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule webSeesNoTable = noClasses()
+            .that()
+            .resideInAPackage("app.gradior.web..")
+            .should()
+            .dependOnClassesThat()
+            .haveNameMatching("app\\.gradior\\.room\\..*(Row|Mapper)");
+
+    /** Only a kitchen's file, and the demo, reach into the tables of other rooms. */
+    @ArchTest
+    static final ArchRule tablesBelongToTheirRooms = noClasses()
+            .that()
+            .resideInAnyPackage(
+                    "app.gradior.room.fault..",
+                    "app.gradior.room.larder..",
+                    "app.gradior.room.kit..",
+                    "app.gradior.room.book..",
+                    "app.gradior.room.plan..",
+                    "app.gradior.room.shelf..")
+            .should(new com.tngtech.archunit.lang.ArchCondition<>("call another room's mapper") {
+                @Override
+                public void check(
+                        com.tngtech.archunit.core.domain.JavaClass of,
+                        com.tngtech.archunit.lang.ConditionEvents events) {
+                    of.getDirectDependenciesFromSelf().stream()
+                            .filter(d -> d.getTargetClass().getSimpleName().endsWith("Mapper"))
+                            .filter(d -> d.getTargetClass().getPackageName().startsWith("app.gradior.room"))
+                            .filter(d -> !d.getTargetClass().getPackageName().equals(of.getPackageName()))
+                            .forEach(d -> events.add(
+                                    com.tngtech.archunit.lang.SimpleConditionEvent.satisfied(of, d.getDescription())));
+                }
+            });
 
     @ArchTest
     static final ArchRule noCirclesAmongTheWebsRooms =

@@ -4,9 +4,9 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import app.gradior.ApplicationTest;
-import app.gradior.kitchen.Kitchens;
-import app.gradior.kitchen.Tokens;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.room.house.Kitchens;
+import app.gradior.room.house.Tokens;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;

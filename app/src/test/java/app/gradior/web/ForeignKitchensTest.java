@@ -7,17 +7,17 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import app.gradior.batch.Origin;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenFileWriter;
-import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.PlanDraft;
-import app.gradior.kitchen.Plans;
-import app.gradior.kitchen.SauceBook;
-import app.gradior.kitchen.Shelf;
-import app.gradior.kitchen.Tokens;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.exchange.KitchenFileWriter;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Tokens;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.plan.PlanDraft;
+import app.gradior.room.plan.Plans;
+import app.gradior.room.shelf.Shelf;
 import app.gradior.web.frame.KitchenUser;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;

@@ -6,8 +6,8 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import app.gradior.kitchen.Tokens;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.room.house.Tokens;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import java.time.Instant;

@@ -3,12 +3,12 @@ package app.gradior.web.account;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.GradiorProperties;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Kitchens;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
-import app.gradior.store.Rows.AccountRow;
+import app.gradior.room.house.GradiorProperties;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.KitchenAccount;
+import app.gradior.room.house.Kitchens;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import jakarta.servlet.http.HttpServletRequest;
@@ -156,7 +156,7 @@ class AccountController {
         if (demo == null) {
             throw Refusal.missing("demo kitchen");
         }
-        AccountRow account = kitchens.accountOf(demo.id()).orElseThrow(() -> Refusal.missing("account"));
+        KitchenAccount account = kitchens.accountOf(demo.id()).orElseThrow(() -> Refusal.missing("account"));
         entrance.enter(account.login(), request, response);
         return "redirect:/";
     }

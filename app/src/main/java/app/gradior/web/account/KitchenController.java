@@ -2,12 +2,12 @@ package app.gradior.web.account;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenFileReader;
-import app.gradior.kitchen.KitchenFileWriter;
-import app.gradior.kitchen.Kitchens;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
+import app.gradior.room.exchange.KitchenFileReader;
+import app.gradior.room.exchange.KitchenFileWriter;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Kitchens;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.springframework.http.HttpHeaders;

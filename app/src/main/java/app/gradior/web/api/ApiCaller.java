@@ -1,8 +1,8 @@
 package app.gradior.web.api;
 
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Kitchens;
-import app.gradior.kitchen.Tokens;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Kitchens;
+import app.gradior.room.house.Tokens;
 import app.gradior.web.guard.TokenFilter;
 import app.gradior.web.guard.TokenFilter.Caller;
 import jakarta.servlet.http.HttpServletRequest;

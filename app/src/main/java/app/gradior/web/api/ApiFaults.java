@@ -2,9 +2,9 @@ package app.gradior.web.api;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.CannotReckon;
-import app.gradior.kitchen.EventJson;
-import app.gradior.kitchen.TooMuch;
+import app.gradior.room.batch.EventJson;
+import app.gradior.room.fault.CannotReckon;
+import app.gradior.room.fault.TooMuch;
 import app.gradior.web.guard.DatabaseAway;
 import app.gradior.web.guard.Problems;
 import java.util.List;

@@ -7,7 +7,7 @@ import app.gradior.batch.BatchState;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
-import app.gradior.kitchen.EventJson;
+import app.gradior.room.batch.EventJson;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;

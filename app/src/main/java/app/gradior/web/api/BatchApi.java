@@ -12,19 +12,19 @@ import app.gradior.estimate.Prompt;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.EventJson;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Odd;
-import app.gradior.kitchen.SauceBook;
-import app.gradior.kitchen.Tokens;
-import app.gradior.kitchen.Ware;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.batch.EventJson;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.fault.Odd;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Tokens;
+import app.gradior.room.kit.KitBurner;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.kit.Ware;
+import app.gradior.room.larder.Lines;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.simmer.Heat;
-import app.gradior.store.Rows.BurnerRow;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.api.ApiModel.MixtureInput;
@@ -228,7 +228,7 @@ class BatchApi {
                 altitudeM,
                 SauceLimits.targetStep("targetStep", need("targetStep", step)),
                 SauceLimits.servedC("servedC", need("servedC", servedC)));
-        Optional<BurnerRow> burner = burner(ware, wanted, kitPot.isPresent());
+        Optional<KitBurner> burner = burner(ware, wanted, kitPot.isPresent());
         kitPot.ifPresent(pot -> Ware.ready("pot.id", pot, "burnerId", burner));
         return kitPot.map(p -> ware.known(plan, p, burner, sauce == null ? 0 : sauce.id()))
                 .orElse(plan);
@@ -242,7 +242,7 @@ class BatchApi {
                 : Optional.of(ofKitchen("pot.id", "there is no such pot in this kitchen's kit", () -> ware.pot(id)));
     }
 
-    private static Optional<BurnerRow> burner(Ware ware, NewBatch wanted, boolean ofKit) {
+    private static Optional<KitBurner> burner(Ware ware, NewBatch wanted, boolean ofKit) {
         Long id = wanted.burnerId();
         if (id == null) {
             return Optional.empty();

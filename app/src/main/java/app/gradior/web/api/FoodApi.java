@@ -1,11 +1,11 @@
 package app.gradior.web.api;
 
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Tokens;
 import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Tokens;
+import app.gradior.room.larder.Lines;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Locale;

@@ -4,7 +4,7 @@ import static app.gradior.web.api.ApiModel.need;
 import static app.gradior.web.api.ApiModel.needed;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Tokens;
+import app.gradior.room.house.Tokens;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.JarFilling;
 import jakarta.servlet.http.HttpServletRequest;

@@ -2,11 +2,11 @@ package app.gradior.web.bench;
 
 import app.gradior.care.Cautions;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KitchenKit;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SimmerRun;

@@ -2,9 +2,9 @@ package app.gradior.web.bench;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
 import app.gradior.larder.Food;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;

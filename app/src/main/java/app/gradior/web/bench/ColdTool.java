@@ -2,9 +2,9 @@ package app.gradior.web.bench;
 
 import app.gradior.estimate.Band;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
+import app.gradior.room.house.Kitchen;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.RingTest;
 import app.gradior.texture.Stair;

@@ -1,12 +1,12 @@
 package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.core.annotation.Order;

@@ -1,9 +1,9 @@
 package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
 import app.gradior.measure.Numbers;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KitchenKit;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.JarFilling;
 import app.gradior.web.frame.Figures;

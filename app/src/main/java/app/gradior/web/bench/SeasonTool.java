@@ -1,11 +1,11 @@
 package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
 import app.gradior.solve.Correction;
 import app.gradior.solve.Seasoning;
 import app.gradior.solve.Seasoning.Taste;

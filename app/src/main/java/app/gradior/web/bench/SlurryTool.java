@@ -1,9 +1,9 @@
 package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
+import app.gradior.room.house.Kitchen;
 import app.gradior.solve.Thickening;
 import app.gradior.texture.Consistency;
 import java.util.ArrayList;

@@ -1,12 +1,12 @@
 package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
 import app.gradior.solve.Substitution;
 import app.gradior.solve.Substitution.Keeps;
 import app.gradior.web.frame.Figures;

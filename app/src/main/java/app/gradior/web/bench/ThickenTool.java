@@ -1,11 +1,11 @@
 package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
 import app.gradior.larder.StarchHandling;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
+import app.gradior.room.house.Kitchen;
 import app.gradior.solve.Thickening;
 import app.gradior.solve.Thickening.Form;
 import app.gradior.texture.Consistency;

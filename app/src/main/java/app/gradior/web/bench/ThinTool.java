@@ -1,10 +1,10 @@
 package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
 import app.gradior.larder.Food;
 import app.gradior.mixture.Mixture;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
 import app.gradior.solve.Thinning;
 import app.gradior.texture.Consistency;
 import app.gradior.web.frame.Figures;

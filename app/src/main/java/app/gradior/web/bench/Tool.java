@@ -1,6 +1,6 @@
 package app.gradior.web.bench;
 
-import app.gradior.kitchen.Kitchen;
+import app.gradior.room.house.Kitchen;
 import java.util.List;
 
 /** One question of the bench. */

@@ -1,16 +1,16 @@
 package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.SauceBook;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.SauceVersion;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
 import app.gradior.solve.ByLook;
-import app.gradior.store.Rows.SauceRow;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -107,7 +107,7 @@ class WhatIHave {
         long id = (long) Numbers.parse(asked.text("sauce", ""))
                 .orElseGet(() -> book.sauces(kitchen.id()).stream()
                         .findFirst()
-                        .map(SauceRow::id)
+                        .map(SauceVersion::id)
                         .orElse(0L));
         if (id == 0) {
             throw Refusal.unfit("sauce", "There is no sauce in your book yet: type lines instead.");

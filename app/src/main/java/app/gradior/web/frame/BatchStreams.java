@@ -1,8 +1,8 @@
 package app.gradior.web.frame;
 
 import app.gradior.batch.BatchEvent;
-import app.gradior.kitchen.BatchChanged;
-import app.gradior.kitchen.Tokens;
+import app.gradior.room.batch.BatchChanged;
+import app.gradior.room.house.Tokens;
 import java.io.IOException;
 import java.util.ArrayDeque;
 import java.util.ArrayList;

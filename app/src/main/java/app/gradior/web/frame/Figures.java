@@ -1,10 +1,10 @@
 package app.gradior.web.frame;
 
 import app.gradior.estimate.Band;
-import app.gradior.kitchen.Kitchen;
 import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
+import app.gradior.room.house.Kitchen;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -2,8 +2,8 @@ package app.gradior.web.frame;
 
 import app.gradior.batch.Batch;
 import app.gradior.estimate.Forecast;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.Kitchen;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.house.Kitchen;
 import app.gradior.web.guard.Quotas;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;

@@ -1,7 +1,7 @@
 package app.gradior.web.frame;
 
 import app.gradior.access.Hashes;
-import app.gradior.kitchen.SentForms;
+import app.gradior.room.house.SentForms;
 import app.gradior.web.guard.PlainAnswer;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;

@@ -2,9 +2,9 @@ package app.gradior.web.frame;
 
 import app.gradior.batch.Batch;
 import app.gradior.estimate.Forecast;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Odd;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.fault.Odd;
+import app.gradior.room.house.Kitchen;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;

@@ -2,8 +2,8 @@ package app.gradior.web.frame;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.CannotReckon;
-import app.gradior.kitchen.TooMuch;
+import app.gradior.room.fault.CannotReckon;
+import app.gradior.room.fault.TooMuch;
 import app.gradior.web.guard.DatabaseAway;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Problems;

@@ -1,9 +1,9 @@
 package app.gradior.web.frame;
 
 import app.gradior.access.SignIn;
-import app.gradior.kitchen.GradiorProperties;
-import app.gradior.kitchen.SentForms;
-import app.gradior.kitchen.Tokens;
+import app.gradior.room.house.GradiorProperties;
+import app.gradior.room.house.SentForms;
+import app.gradior.room.house.Tokens;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Quotas;
 import app.gradior.web.guard.TokenFilter;

@@ -1,6 +1,6 @@
 package app.gradior.web.guard;
 
-import app.gradior.kitchen.GradiorProperties;
+import app.gradior.room.house.GradiorProperties;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;

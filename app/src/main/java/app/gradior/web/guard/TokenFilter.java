@@ -1,9 +1,9 @@
 package app.gradior.web.guard;
 
 import app.gradior.finding.Fault;
-import app.gradior.kitchen.Tokens;
-import app.gradior.kitchen.TooMuch;
-import app.gradior.store.Rows.TokenRow;
+import app.gradior.room.fault.TooMuch;
+import app.gradior.room.house.KitchenToken;
+import app.gradior.room.house.Tokens;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -59,7 +59,7 @@ public final class TokenFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String header = request.getHeader("Authorization");
-        Optional<TokenRow> token = header != null && header.startsWith(BEARER)
+        Optional<KitchenToken> token = header != null && header.startsWith(BEARER)
                 ? tokens.find(header.substring(BEARER.length()).strip())
                 : Optional.empty();
         if (token.isEmpty()) {
@@ -76,7 +76,7 @@ public final class TokenFilter extends OncePerRequestFilter {
             refuse(response, HttpStatus.CONTENT_TOO_LARGE, "body", "the body is over 256 kB");
             return;
         }
-        TokenRow row = token.get();
+        KitchenToken row = token.get();
         request.setAttribute(CALLER, new Caller(row.kitchenId(), row.id(), Tokens.Scope.valueOf(row.scope())));
         try {
             quotas.take("token:" + row.id(), cost(request.getRequestURI()));

@@ -2,12 +2,12 @@ package app.gradior.web.hob;
 
 import app.gradior.batch.Batch;
 import app.gradior.estimate.Prompt;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.ClockPlans;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Odd;
-import app.gradior.kitchen.SauceBook;
-import app.gradior.kitchen.Shelf;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.fault.Odd;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.plan.ClockPlans;
+import app.gradior.room.shelf.Shelf;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.LivePots;
 import app.gradior.web.plan.DayView;

@@ -4,12 +4,12 @@ import app.gradior.estimate.WaterTest;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Tokens;
-import app.gradior.kitchen.Ware;
 import app.gradior.measure.Numbers;
-import app.gradior.store.Rows.BurnerRow;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Tokens;
+import app.gradior.room.kit.KitBurner;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.kit.Ware;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
@@ -160,7 +160,7 @@ class KitController {
     private String page(Kitchen kitchen, PotForm form, List<Fault> faults, Model model) {
         Figures figures = new Figures(kitchen);
         List<KitchenKit.KitPot> pots = kit.pots(kitchen.id());
-        List<BurnerRow> burners = kit.burners(kitchen.id());
+        List<KitBurner> burners = kit.burners(kitchen.id());
         model.addAttribute("pots", pots.stream().map(pot -> entry(pot, figures)).toList());
         model.addAttribute("burners", burners);
         model.addAttribute("potsAway", kit.potsPutAway(kitchen.id()));
@@ -179,11 +179,11 @@ class KitController {
         return "kit/kit";
     }
 
-    private List<Pair> pairs(Kitchen kitchen, List<KitchenKit.KitPot> pots, List<BurnerRow> burners) {
+    private List<Pair> pairs(Kitchen kitchen, List<KitchenKit.KitPot> pots, List<KitBurner> burners) {
         List<Pair> pairs = new ArrayList<>();
         Ware ware = kit.ware(kitchen.id());
         for (KitchenKit.KitPot pot : pots) {
-            for (BurnerRow burner : burners) {
+            for (KitBurner burner : burners) {
                 Ware.Known known = ware.pair(pot, Optional.of(burner));
                 if (known.any()) {
                     pairs.add(new Pair(pot.name(), burner.name(), says(known)));

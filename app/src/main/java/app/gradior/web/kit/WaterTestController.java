@@ -4,11 +4,11 @@ import app.gradior.estimate.WaterTest;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.WaterTests;
 import app.gradior.measure.Numbers;
-import app.gradior.store.Rows.WaterTestRow;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KitWaterTest;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.kit.WaterTests;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -51,7 +51,7 @@ class WaterTestController {
     }
 
     private String page(Kitchen kitchen, long id, String endG, List<Fault> faults, Model model) {
-        WaterTestRow row = tests.test(kitchen.id(), id);
+        KitWaterTest row = tests.test(kitchen.id(), id);
         model.addAttribute("test", row);
         model.addAttribute("pot", kit.pot(kitchen.id(), row.potId()));
         model.addAttribute("burner", kit.burner(kitchen.id(), row.burnerId()));

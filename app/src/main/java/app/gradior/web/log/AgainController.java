@@ -1,8 +1,8 @@
 package app.gradior.web.log;
 
-import app.gradior.kitchen.Again;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.Kitchen;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.plan.Again;
 import app.gradior.web.frame.Figures;
 import java.util.Map;
 import org.springframework.stereotype.Controller;

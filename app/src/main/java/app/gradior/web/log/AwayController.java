@@ -2,8 +2,8 @@ package app.gradior.web.log;
 
 import app.gradior.batch.Batch;
 import app.gradior.batch.EventBody;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.Kitchen;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.house.Kitchen;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;

@@ -3,13 +3,13 @@ package app.gradior.web.log;
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.EventBody;
-import app.gradior.kitchen.BatchLog;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.EventJson;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenFileWriter;
-import app.gradior.store.LogMapper;
-import app.gradior.store.Rows.SummaryRow;
+import app.gradior.room.batch.BatchLog;
+import app.gradior.room.batch.BatchSummary;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.batch.EventJson;
+import app.gradior.room.batch.LogFilter;
+import app.gradior.room.exchange.KitchenFileWriter;
+import app.gradior.room.house.Kitchen;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.time.ZoneOffset;
@@ -47,12 +47,12 @@ class ExportController {
 
     @GetMapping("/all.csv")
     ResponseEntity<String> log(@ModelAttribute("kitchen") Kitchen kitchen) {
-        LogMapper.Filter all = new LogMapper.Filter("", 0, "", null, null, 0, null, null, "started", true);
-        List<SummaryRow> rows = log.all(kitchen.id(), all, MOST_ROWS);
+        LogFilter all = new LogFilter("", 0, "", null, null, 0, null, null, "started", true);
+        List<BatchSummary> rows = log.all(kitchen.id(), all, MOST_ROWS);
         return csv("log.csv", out -> {
             out.printRecord(
                     "batch", "sauce", "state", "begun_utc", "pot", "minutes", "yield_ml", "step_cold", "rating");
-            for (SummaryRow row : rows) {
+            for (BatchSummary row : rows) {
                 out.printRecord(
                         row.id(),
                         safe(row.name()),

@@ -1,10 +1,10 @@
 package app.gradior.web.log;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchens;
-import app.gradior.kitchen.Shelf;
-import app.gradior.kitchen.ShelfCalendar;
-import app.gradior.kitchen.Tokens;
+import app.gradior.room.house.Kitchens;
+import app.gradior.room.house.Tokens;
+import app.gradior.room.shelf.Shelf;
+import app.gradior.room.shelf.ShelfCalendar;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;

@@ -8,12 +8,12 @@ import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.Finishing;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Shelf;
 import app.gradior.larder.Allergen;
 import app.gradior.measure.Numbers;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.shelf.Finishing;
+import app.gradior.room.shelf.Shelf;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.print.Labels;
 import jakarta.servlet.http.HttpServletRequest;
@@ -235,12 +235,8 @@ class FinishController {
         Labels.Size of = Refusal.checked("size", () -> Labels.Size.valueOf(size));
         Finishing.View view = finishing.of(kitchen, batch);
         Keeping planned = new Keeping(view.what(), view.shelf().useBy(shelf.today(kitchen)));
-        List<Keeping> labels = Keeping.ofLabels(
-                shelf.standing(kitchen.id(), id).stream()
-                        .map(c -> new Keeping(Storage.valueOf(c.place()), c.useBy()))
-                        .toList(),
-                planned,
-                Math.min(MOST_LABELS, count));
+        List<Keeping> labels =
+                Keeping.ofLabels(shelf.keepings(kitchen.id(), id), planned, Math.min(MOST_LABELS, count));
         String address = ServletUriComponentsBuilder.fromRequestUri(request)
                 .replacePath("/log/" + id)
                 .replaceQuery(null)

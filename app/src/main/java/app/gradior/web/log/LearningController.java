@@ -1,14 +1,14 @@
 package app.gradior.web.log;
 
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Lessons;
-import app.gradior.kitchen.SauceBook;
-import app.gradior.kitchen.Ware;
 import app.gradior.measure.Numbers;
-import app.gradior.store.Rows.BurnerRow;
-import app.gradior.store.Rows.LessonRow;
-import app.gradior.store.Rows.SauceRow;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.SauceVersion;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KeptLesson;
+import app.gradior.room.kit.KitBurner;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.kit.Lessons;
+import app.gradior.room.kit.Ware;
 import app.gradior.web.draw.LearningDrawing;
 import app.gradior.web.frame.Figures;
 import java.time.ZoneOffset;
@@ -51,7 +51,7 @@ class LearningController {
         Figures figures = new Figures(kitchen);
         Ware ware = kit.ware(kitchen.id());
         Map<Long, String> names = new HashMap<>();
-        for (SauceRow sauce : book.sauces(kitchen.id())) {
+        for (SauceVersion sauce : book.sauces(kitchen.id())) {
             names.put(sauce.id(), sauce.name());
         }
         List<LearningDrawing.Point> points = points(ware.lessons());
@@ -66,7 +66,7 @@ class LearningController {
     private static List<Taught> pairs(Ware ware) {
         List<Taught> taught = new ArrayList<>();
         for (KitchenKit.KitPot pot : ware.pots()) {
-            for (BurnerRow burner : ware.burners()) {
+            for (KitBurner burner : ware.burners()) {
                 Ware.Known known = ware.pair(pot, Optional.of(burner));
                 if (known.any()) {
                     taught.add(taught(pot.name() + " on " + burner.name(), known));
@@ -97,9 +97,9 @@ class LearningController {
                 known.batches() + tests);
     }
 
-    private static List<Behind> behind(List<LessonRow> rows, Map<Long, String> names, Figures figures) {
+    private static List<Behind> behind(List<KeptLesson> rows, Map<Long, String> names, Figures figures) {
         List<Behind> behind = new ArrayList<>();
-        for (LessonRow row : rows) {
+        for (KeptLesson row : rows) {
             Long sauce = row.sauceId();
             Double foretold = row.foretoldMin();
             Double low = row.foretoldLowMin();
@@ -121,11 +121,11 @@ class LearningController {
     }
 
     /** How well each batch was foretold, by how many of its sauce came before it. */
-    private static List<LearningDrawing.Point> points(List<LessonRow> newestFirst) {
+    private static List<LearningDrawing.Point> points(List<KeptLesson> newestFirst) {
         Map<Long, Integer> before = new HashMap<>();
         List<LearningDrawing.Point> points = new ArrayList<>();
         for (int i = newestFirst.size() - 1; i >= 0; i--) {
-            LessonRow row = newestFirst.get(i);
+            KeptLesson row = newestFirst.get(i);
             Long sauce = row.sauceId();
             Double foretold = row.foretoldMin();
             Double unlearnt = row.unlearntMin();

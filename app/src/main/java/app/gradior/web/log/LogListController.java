@@ -1,12 +1,12 @@
 package app.gradior.web.log;
 
 import app.gradior.batch.Batch;
-import app.gradior.kitchen.BatchLog;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.SauceBook;
 import app.gradior.measure.Numbers;
-import app.gradior.store.LogMapper;
-import app.gradior.store.Rows.SummaryRow;
+import app.gradior.room.batch.BatchLog;
+import app.gradior.room.batch.BatchSummary;
+import app.gradior.room.batch.LogFilter;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.house.Kitchen;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 import java.time.LocalDate;
@@ -89,11 +89,11 @@ class LogListController {
         return f.getOrDefault(name, "");
     }
 
-    private static LogMapper.Filter filter(Map<String, String> f, Kitchen kitchen) {
+    private static LogFilter filter(Map<String, String> f, Kitchen kitchen) {
         String words = field(f, "q");
         LocalDateTime to = day(field(f, "to"), kitchen);
-        return new LogMapper.Filter(
-                LogMapper.Filter.like(words.length() > LONGEST_WORDS ? words.substring(0, LONGEST_WORDS) : words),
+        return new LogFilter(
+                LogFilter.like(words.length() > LONGEST_WORDS ? words.substring(0, LONGEST_WORDS) : words),
                 (long) Numbers.parse(field(f, "sauce")).orElse(0),
                 field(f, "pot"),
                 day(field(f, "from"), kitchen),
@@ -155,7 +155,7 @@ class LogListController {
         return address.buildAndExpand(f).encode().toUriString();
     }
 
-    private static Entry entry(SummaryRow row, Figures figures) {
+    private static Entry entry(BatchSummary row, Figures figures) {
         Double minutes = row.minutes();
         Double yield = row.yieldMl();
         Double step = row.stepCold();

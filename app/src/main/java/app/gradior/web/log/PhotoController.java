@@ -1,8 +1,8 @@
 package app.gradior.web.log;
 
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Photos;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.batch.Photos;
+import app.gradior.room.house.Kitchen;
 import java.io.IOException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;

@@ -3,11 +3,11 @@ package app.gradior.web.log;
 import app.gradior.care.Storage;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Shelf;
-import app.gradior.kitchen.ShelfCalendar;
-import app.gradior.kitchen.Tokens;
-import app.gradior.store.Rows.KeptRow;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Tokens;
+import app.gradior.room.shelf.KeptContainer;
+import app.gradior.room.shelf.Shelf;
+import app.gradior.room.shelf.ShelfCalendar;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -53,7 +53,7 @@ class ShelfController {
             boolean late,
             String reason) {}
 
-    static Entry entry(KeptRow row, LocalDate today, Figures figures) {
+    static Entry entry(KeptContainer row, LocalDate today, Figures figures) {
         return new Entry(
                 row.id(),
                 row.batchId(),

@@ -1,11 +1,11 @@
 package app.gradior.web.plan;
 
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.ClockPlans;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Odd;
-import app.gradior.kitchen.PlanCalendar;
-import app.gradior.kitchen.Plans;
+import app.gradior.room.fault.Odd;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.plan.ClockPlans;
+import app.gradior.room.plan.PlanCalendar;
+import app.gradior.room.plan.Plans;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;

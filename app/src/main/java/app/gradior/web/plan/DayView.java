@@ -1,7 +1,7 @@
 package app.gradior.web.plan;
 
 import app.gradior.clock.ClockPlan;
-import app.gradior.kitchen.ClockPlans;
+import app.gradior.room.plan.ClockPlans;
 import app.gradior.web.draw.ClockDrawing;
 import app.gradior.web.frame.Figures;
 import java.time.LocalDateTime;

@@ -1,7 +1,7 @@
 package app.gradior.web.plan;
 
-import app.gradior.kitchen.PlanAnswer;
 import app.gradior.measure.Numbers;
+import app.gradior.room.plan.PlanAnswer;
 import app.gradior.solve.PotRanking;
 import app.gradior.solve.Routes;
 import app.gradior.vessel.PotShape;

@@ -6,22 +6,22 @@ import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.ClockPlans;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.PlanAnswer;
-import app.gradior.kitchen.PlanDraft;
-import app.gradior.kitchen.PlanWork;
-import app.gradior.kitchen.Planning;
-import app.gradior.kitchen.Plans;
-import app.gradior.kitchen.SauceBook;
-import app.gradior.kitchen.StagePlan;
-import app.gradior.kitchen.Ware;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.SpecificVolume;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.SauceVersion;
+import app.gradior.room.book.StagePlan;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KitBurner;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.kit.Ware;
+import app.gradior.room.plan.ClockPlans;
+import app.gradior.room.plan.PlanAnswer;
+import app.gradior.room.plan.PlanDraft;
+import app.gradior.room.plan.PlanWork;
+import app.gradior.room.plan.Planning;
+import app.gradior.room.plan.Plans;
 import app.gradior.sauce.Use;
-import app.gradior.store.Rows.BurnerRow;
-import app.gradior.store.Rows.SauceRow;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
@@ -62,7 +62,7 @@ class PlanController {
 
     @GetMapping
     String plan(@ModelAttribute("kitchen") Kitchen kitchen, @RequestParam Map<String, String> asked, Model model) {
-        List<SauceRow> sauces = book.sauces(kitchen.id());
+        List<SauceVersion> sauces = book.sauces(kitchen.id());
         model.addAttribute("sauces", sauces);
         if (sauces.isEmpty()) {
             return "plan/none";
@@ -191,7 +191,7 @@ class PlanController {
                 .filter(p -> Cautions.suits(p.shape(), p.material(), hotMl))
                 .findFirst()
                 .orElse(pots.get(0));
-        long burner = ware.burners().stream().findFirst().map(BurnerRow::id).orElse(0L);
+        long burner = ware.burners().stream().findFirst().map(KitBurner::id).orElse(0L);
         @Nullable
         StarchKind starch = sauce.ingredients().usable().stream()
                 .flatMap(line -> StagePlan.powder(line).stream())

@@ -4,14 +4,14 @@ import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
 import app.gradior.course.StageResult;
 import app.gradior.estimate.Band;
-import app.gradior.kitchen.PlanAnswer;
-import app.gradior.kitchen.PlanWork;
 import app.gradior.measure.Numbers;
+import app.gradior.room.kit.KitBurner;
+import app.gradior.room.plan.PlanAnswer;
+import app.gradior.room.plan.PlanWork;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
 import app.gradior.solve.PotRanking;
 import app.gradior.solve.Wish;
-import app.gradior.store.Rows.BurnerRow;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.SectionDrawing;
@@ -209,8 +209,8 @@ final class PlanView {
         String pot = answer.setting().pot().retired() ? answer.setting().pot().name() : "";
         String burner = answer.setting()
                 .burner()
-                .filter(BurnerRow::retired)
-                .map(BurnerRow::name)
+                .filter(KitBurner::retired)
+                .map(KitBurner::name)
                 .orElse("");
         String what = pot.isEmpty() || burner.isEmpty() ? pot + burner : pot + " and " + burner;
         return what.isEmpty() ? "" : "Put away in the kit: " + what + ". Choose another, or take it out again.";

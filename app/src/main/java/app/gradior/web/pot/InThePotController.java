@@ -5,13 +5,13 @@ import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Batches;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.Odd;
-import app.gradior.kitchen.Shelf;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.fault.Odd;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
+import app.gradior.room.shelf.Shelf;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
@@ -77,8 +77,7 @@ class InThePotController {
         return Odd.tried(new ArrayList<>(), batch.name(), "", () -> shelf.tooLate(kitchen, batch))
                 .orElse(List.of())
                 .stream()
-                .map(l ->
-                        new Late(l.container().name(), figures.day(l.container().useBy()), figures.day(l.usual())))
+                .map(l -> new Late(l.name(), figures.day(l.useBy()), figures.day(l.usual())))
                 .toList();
     }
 
@@ -86,7 +85,7 @@ class InThePotController {
     @PostMapping("/dates")
     String dates(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
         shelf.tooLate(kitchen, batches.batch(kitchen.id(), id))
-                .forEach(late -> shelf.date(kitchen, late.container().id(), late.usual(), ""));
+                .forEach(late -> shelf.date(kitchen, late.id(), late.usual(), ""));
         return "redirect:/pot/" + id + "/in";
     }
 

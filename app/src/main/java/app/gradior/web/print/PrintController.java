@@ -1,8 +1,8 @@
 package app.gradior.web.print;
 
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
 import app.gradior.measure.Numbers;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KitchenKit;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpHeaders;

@@ -2,11 +2,11 @@ package app.gradior.web.sauces;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.RecipeReader;
-import app.gradior.kitchen.SauceBook;
-import app.gradior.kitchen.SauceFile;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.exchange.RecipeReader;
+import app.gradior.room.exchange.SauceFile;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
 import app.gradior.sauce.Texture;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;

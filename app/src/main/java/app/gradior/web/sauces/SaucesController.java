@@ -4,21 +4,21 @@ import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.KitchenKit;
-import app.gradior.kitchen.Larder;
-import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.SauceBook;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
+import app.gradior.room.book.LastCooked;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.SauceVersion;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.larder.Larder;
+import app.gradior.room.larder.Lines;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
 import app.gradior.sauce.School;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Use;
-import app.gradior.store.Rows.CookedRow;
-import app.gradior.store.Rows.SauceRow;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletRequest;
@@ -77,8 +77,8 @@ class SaucesController {
             @RequestParam(defaultValue = "name") String sort,
             Model model) {
         Figures figures = new Figures(kitchen);
-        Map<Long, CookedRow> cooked = book.cooked(kitchen.id());
-        List<SauceRow> all = book.sauces(kitchen.id());
+        Map<Long, LastCooked> cooked = book.cooked(kitchen.id());
+        List<SauceVersion> all = book.sauces(kitchen.id());
         Set<String> tags = new TreeSet<>();
         all.forEach(row -> tags.addAll(tagsOf(row)));
         List<Entry> entries = new ArrayList<>(all.stream()
@@ -104,7 +104,7 @@ class SaucesController {
         return "sauces/list";
     }
 
-    private static List<String> tagsOf(SauceRow row) {
+    private static List<String> tagsOf(SauceVersion row) {
         List<String> tags = new ArrayList<>();
         for (String tag : row.tags().split(",")) {
             if (!tag.isBlank()) {
@@ -114,7 +114,7 @@ class SaucesController {
         return tags;
     }
 
-    private static Entry entry(SauceRow row, @Nullable CookedRow cooked, Figures figures) {
+    private static Entry entry(SauceVersion row, @Nullable LastCooked cooked, Figures figures) {
         String target = Numbers.plain(row.targetStep(), 1) + " "
                 + Stair.Tread.of(row.targetStep()).label() + " at " + figures.temp(row.servedC());
         String when = cooked == null

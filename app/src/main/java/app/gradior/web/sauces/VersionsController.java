@@ -1,11 +1,11 @@
 package app.gradior.web.sauces;
 
-import app.gradior.kitchen.Kitchen;
-import app.gradior.kitchen.Lines;
-import app.gradior.kitchen.SauceBook;
-import app.gradior.kitchen.StageDraft;
 import app.gradior.measure.Numbers;
-import app.gradior.store.Rows.SauceRow;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.SauceVersion;
+import app.gradior.room.book.StageDraft;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 import java.time.ZoneOffset;
@@ -44,7 +44,7 @@ class VersionsController {
             Model model) {
         SauceBook.Sauce newest = book.sauce(kitchen, id);
         Figures figures = new Figures(kitchen);
-        List<SauceRow> rows = book.versions(kitchen.id(), id);
+        List<SauceVersion> rows = book.versions(kitchen.id(), id);
         int second = b > 0 ? b : newest.version();
         int first = a > 0 ? a : Math.max(1, second - 1);
         model.addAttribute(

@@ -3,8 +3,8 @@ package app.gradior.web.account;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.ApplicationTest;
-import app.gradior.kitchen.GradiorProperties;
-import app.gradior.kitchen.Kitchens;
+import app.gradior.room.house.GradiorProperties;
+import app.gradior.room.house.Kitchens;
 import app.gradior.web.frame.Entrance;
 import java.util.List;
 import org.junit.jupiter.api.Test;

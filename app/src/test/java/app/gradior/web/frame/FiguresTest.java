@@ -3,8 +3,8 @@ package app.gradior.web.frame;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.estimate.Band;
-import app.gradior.kitchen.Kitchen;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.room.house.Kitchen;
 import java.time.Instant;
 import java.time.ZoneId;
 import org.junit.jupiter.api.Test;

@@ -1,0 +1,180 @@
+package app.gradior.room.batch;
+
+import app.gradior.room.Inserted;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** Batches and their events; events are only ever added. */
+@Mapper
+public interface BatchMapper {
+    String BATCH = """
+            select b.id, b.kitchen_id, b.sauce_id, b.sauce_version, b.pot_id, b.burner_id, b.name, p.plan, b.state, b.started_at, b.finished_at
+            from batch b join batch_plan p on p.batch_id = b.id
+            where b.kitchen_id = #{kitchenId}
+            """;
+
+    /** The batch without its plan, which {@link #insertPlan} adds. */
+    @Insert("""
+            insert into batch (kitchen_id, sauce_id, sauce_version, pot_id, burner_id, name, state, started_at)
+            values (#{row.kitchenId}, #{row.sauceId}, #{row.sauceVersion}, #{row.potId}, #{row.burnerId}, #{row.name},
+                    #{row.state}, #{row.startedAt})
+            """)
+    @Options(useGeneratedKeys = true, keyProperty = "key.id")
+    void insert(@Param("row") BatchRow row, @Param("key") Inserted key);
+
+    @Insert("insert into batch_plan (batch_id, kitchen_id, plan) values (#{id}, #{kitchenId}, #{plan})")
+    void insertPlan(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("plan") String plan);
+
+    /** All that it recorded has been understood. */
+    @Update("update batch set understood = true where kitchen_id = #{kitchenId} and id = #{id}")
+    void understood(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    /** Batches that have recorded what has not been understood yet. */
+    @Select("select id from batch where kitchen_id = #{kitchenId} and not understood order by id desc")
+    List<Long> notUnderstood(long kitchenId);
+
+    /** The same plan, with what was understood of its lines. */
+    @Update("update batch_plan set plan = #{plan} where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    void understandPlan(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("plan") String plan);
+
+    /** What was understood of an event that had not been. */
+    @Update("""
+            update batch_event set understood = #{understood}
+            where kitchen_id = #{kitchenId} and id = #{id} and understood is null
+            """)
+    void understandEvent(
+            @Param("kitchenId") long kitchenId, @Param("id") long id, @Param("understood") String understood);
+
+    @Select(BATCH + "and b.id = #{id}")
+    Optional<BatchRow> find(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select("select count(*) from batch where kitchen_id = #{kitchenId} and id = #{id}")
+    int count(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    /** The same, holding the row until the transaction ends, so that events of one batch are taken in turn. */
+    @Select(BATCH + "and b.id = #{id} for update")
+    Optional<BatchRow> lock(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select(BATCH + "and b.state = #{state} order by b.started_at desc, b.id desc limit #{most} offset #{skip}")
+    List<BatchRow> inState(
+            @Param("kitchenId") long kitchenId,
+            @Param("state") String state,
+            @Param("most") int most,
+            @Param("skip") int skip);
+
+    /** Batches in a state by what tells whether anything of them changed. */
+    @Select("""
+            select b.id, b.name, coalesce(max(e.id), 0) as last_entry from batch b
+            left join batch_event e on e.kitchen_id = b.kitchen_id and e.batch_id = b.id
+            where b.kitchen_id = #{kitchenId} and b.state = #{state}
+            group by b.id, b.name, b.started_at order by b.started_at desc, b.id desc limit #{most}
+            """)
+    List<HeadRow> heads(@Param("kitchenId") long kitchenId, @Param("state") String state, @Param("most") int most);
+
+    /** A batch's name and the id of its latest event, 0 for none. */
+    record HeadRow(long id, String name, long lastEntry) {}
+
+    @Select(BATCH + "order by b.started_at desc, b.id desc limit #{most} offset #{skip}")
+    List<BatchRow> all(@Param("kitchenId") long kitchenId, @Param("most") int most, @Param("skip") int skip);
+
+    /** Live ones that began before a moment and of which nothing was recorded since. */
+    @Select("""
+            select b.id from batch b
+            where b.kitchen_id = #{kitchenId} and b.state = 'LIVE' and b.started_at < #{since} and not exists
+              (select 1 from batch_event e where e.batch_id = b.id and e.recorded_at >= #{since})
+            """)
+    List<Long> untouched(@Param("kitchenId") long kitchenId, @Param("since") LocalDateTime since);
+
+    /** Finished since a moment. */
+    @Select(BATCH + """
+            and b.state = 'FINISHED' and b.started_at >= #{begun} and b.finished_at >= #{since}
+            order by b.finished_at limit 20
+            """)
+    List<BatchRow> finishedSince(
+            @Param("kitchenId") long kitchenId,
+            @Param("begun") LocalDateTime begun,
+            @Param("since") LocalDateTime since);
+
+    /** Ids of all there ever were, the oldest first. */
+    @Select("select id from batch where kitchen_id = #{kitchenId} order by id")
+    List<Long> ids(long kitchenId);
+
+    @Update("""
+            update batch set state = 'FINISHED', finished_at = #{at}
+            where kitchen_id = #{kitchenId} and id = #{id} and state in ('LIVE', 'ASIDE')
+            """)
+    int finish(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("at") LocalDateTime at);
+
+    /** From one state to another; 0 when it was not in the first. */
+    @Update("update batch set state = #{to} where kitchen_id = #{kitchenId} and id = #{id} and state = #{from}")
+    int move(
+            @Param("kitchenId") long kitchenId,
+            @Param("id") long id,
+            @Param("from") String from,
+            @Param("to") String to);
+
+    @Delete("delete from batch_event where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    void deleteEvents(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from batch_plan where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    void deletePlan(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from lesson where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    void deleteLesson(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from container where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    int deleteContainers(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from photo where kitchen_id = #{kitchenId} and batch_id = #{id}")
+    int deletePhotos(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Delete("delete from batch where kitchen_id = #{kitchenId} and id = #{id}")
+    int delete(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    @Select("""
+            select (select count(*) from batch_event where kitchen_id = #{kitchenId} and batch_id = #{id}) events,
+                   (select count(*) from container where kitchen_id = #{kitchenId} and batch_id = #{id}) containers,
+                   (select count(*) from photo where kitchen_id = #{kitchenId} and batch_id = #{id}) photos
+            """)
+    Kept kept(@Param("kitchenId") long kitchenId, @Param("id") long id);
+
+    /** How much there is of a batch. */
+    record Kept(long events, long containers, long photos) {}
+
+    @Insert("""
+            insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood)
+            values (#{row.kitchenId}, #{row.batchId}, #{row.clientKey}, #{row.happenedAt}, #{row.recordedAt},
+                    #{row.type}, #{row.body}, #{row.understood})
+            """)
+    @Options(useGeneratedKeys = true, keyProperty = "key.id")
+    void insertEvent(@Param("row") EventRow row, @Param("key") Inserted key);
+
+    @Select("""
+            select id, kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood
+            from batch_event where kitchen_id = #{kitchenId} and batch_id = #{batchId} order by happened_at, id
+            """)
+    List<EventRow> events(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
+
+    @Select("""
+            select id, kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood
+            from batch_event
+            where kitchen_id = #{kitchenId} and batch_id = #{batchId} and client_key = #{clientKey}
+            """)
+    Optional<EventRow> findEvent(
+            @Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("clientKey") String clientKey);
+
+    /** The plan that became it waits again. */
+    @Update("update plan set batch_id = null where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    void releasePlans(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
+
+    @Delete("delete from plan where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    void deletePlans(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
+}

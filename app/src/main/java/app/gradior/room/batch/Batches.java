@@ -1,0 +1,398 @@
+package app.gradior.room.batch;
+
+import app.gradior.batch.Admission;
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchAdvice;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.BatchPlan;
+import app.gradior.batch.BatchTelling;
+import app.gradior.batch.EventBody;
+import app.gradior.batch.Origin;
+import app.gradior.batch.Understood;
+import app.gradior.estimate.Estimator;
+import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Prompt;
+import app.gradior.finding.Refusal;
+import app.gradior.room.Inserted;
+import app.gradior.room.fault.CannotReckon;
+import app.gradior.room.fault.Odd;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Lessons;
+import app.gradior.room.larder.FoodSnapshots;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Live and finished batches: starting, recording what happens, forecasting. */
+@Service
+public class Batches {
+    private static final Logger LOG = LoggerFactory.getLogger(Batches.class);
+    /** More are never asked for at once. */
+    private static final int ALL = 500;
+
+    static final String CLIENT_KEY = "[A-Za-z0-9._:-]{1,64}";
+    private static final Duration EARLIEST_START = Duration.ofHours(24);
+    /** No batch is on for longer, as far as looking for it goes. */
+    private static final Duration LONGEST_ON = Duration.ofDays(3);
+
+    private final BatchMapper batches;
+    private final EventJson json;
+    private final Understanding understanding;
+    private final FoodSnapshots foods;
+    private final BatchLoading loading;
+    private final LogMapper log;
+    private final Lessons lessons;
+    private final Clock clock;
+    private final ApplicationEventPublisher publisher;
+
+    Batches(
+            BatchMapper batches,
+            EventJson json,
+            Understanding understanding,
+            FoodSnapshots foods,
+            BatchLoading loading,
+            LogMapper log,
+            Lessons lessons,
+            Clock clock,
+            ApplicationEventPublisher publisher) {
+        this.batches = batches;
+        this.json = json;
+        this.understanding = understanding;
+        this.foods = foods;
+        this.loading = loading;
+        this.log = log;
+        this.lessons = lessons;
+        this.clock = clock;
+        this.publisher = publisher;
+    }
+
+    /** An event as it comes in. */
+    public record Draft(String clientKey, Instant at, EventBody body) {
+        public Draft {
+            if (!clientKey.matches(CLIENT_KEY)) {
+                throw Refusal.unfit(
+                        "clientKey", "1 to 64 letters, digits, dots, colons, dashes or underscores expected");
+            }
+        }
+    }
+
+    /** What came of recording: the event, and whether it had been recorded before. */
+    public record Recorded(BatchEvent event, boolean repeat) {}
+
+    /**
+     * Starts a batch.
+     *
+     * @param startedAt up to 24 h ago
+     * @return its id
+     */
+    @Transactional
+    public long start(Kitchen kitchen, String name, Origin origin, BatchPlan plan, Instant startedAt) {
+        Instant now = clock.instant();
+        if (startedAt.isAfter(now.plus(Admission.CLOCK_SKEW)) || startedAt.isBefore(now.minus(EARLIEST_START))) {
+            throw Refusal.unfit("startedAt", "startedAt is " + startedAt + ": up to 24 h ago expected");
+        }
+        return insert(kitchen.id(), name, origin, plan, startedAt);
+    }
+
+    public long insert(long kitchenId, String name, Origin origin, BatchPlan plan, Instant startedAt) {
+        foods.keep(kitchenId, plan.lines());
+        Inserted key = new Inserted();
+        batches.insert(
+                new BatchRow(
+                        0,
+                        kitchenId,
+                        origin.sauceId(),
+                        origin.version(),
+                        origin.potId(),
+                        origin.burnerId(),
+                        Refusal.text("name", name, 120),
+                        json.write(plan),
+                        Batch.State.LIVE.name(),
+                        utc(startedAt),
+                        null),
+                key);
+        batches.insertPlan(kitchenId, key.getId(), json.write(plan));
+        batches.understood(kitchenId, key.getId());
+        summarise(kitchenId, batch(kitchenId, key.getId()));
+        return key.getId();
+    }
+
+    /**
+     * Records an event once: the same client key again changes nothing and gets the first answer.
+     *
+     * @throws Refusal when it does not fit this batch
+     */
+    @Transactional
+    public Recorded record(Kitchen kitchen, long batchId, Draft draft) {
+        BatchRow row = batches.lock(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
+        Optional<EventRow> before = batches.findEvent(kitchen.id(), batchId, draft.clientKey());
+        if (before.isPresent()) {
+            return new Recorded(loading.event(before.get()), true);
+        }
+        Batch batch = loading.batch(row);
+        Admission.check(batch, draft.at(), draft.body(), clock.instant());
+        List<Understood> understood = understood(kitchen, batch::recorded, draft.body());
+        foods.keep(kitchen.id(), understood);
+        Instant now = clock.instant();
+        Instant at = draft.at().isAfter(now) ? now : draft.at();
+        EventRow event = new EventRow(
+                0,
+                kitchen.id(),
+                batchId,
+                draft.clientKey(),
+                utc(at),
+                utc(now),
+                draft.body().type(),
+                json.write(draft.body()),
+                understood.isEmpty() ? null : json.write(understood));
+        Inserted key = new Inserted();
+        batches.insertEvent(event, key);
+        if (draft.body() instanceof EventBody.Finished) {
+            batches.finish(kitchen.id(), batchId, utc(at));
+        } else if (draft.body() instanceof EventBody.SetAside) {
+            batches.move(kitchen.id(), batchId, Batch.State.LIVE.name(), Batch.State.ASIDE.name());
+        } else if (draft.body() instanceof EventBody.TakenUp) {
+            batches.move(kitchen.id(), batchId, Batch.State.ASIDE.name(), Batch.State.LIVE.name());
+        }
+        BatchEvent recorded = new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body(), understood);
+        Batch after = batch(kitchen.id(), batchId);
+        summarise(kitchen.id(), after);
+        if (teaches(draft.body(), after)) {
+            learn(kitchen, after);
+        }
+        publisher.publishEvent(new BatchChanged(kitchen.id(), batchId, recorded));
+        return new Recorded(recorded, false);
+    }
+
+    private static boolean teaches(EventBody body, Batch batch) {
+        boolean corrects = body instanceof EventBody.Corrected || body instanceof EventBody.Undo;
+        return body instanceof EventBody.Finished
+                || body instanceof EventBody.NextDay
+                || corrects && batch.state() == Batch.State.FINISHED;
+    }
+
+    /** A batch that cannot be reckoned teaches nothing, and ends all the same. */
+    private void learn(Kitchen kitchen, Batch batch) {
+        try {
+            lessons.learn(kitchen, batch);
+        } catch (RuntimeException e) {
+            LOG.warn("batch {} teaches nothing: {}", batch.id(), Odd.why(e));
+        }
+    }
+
+    /** What an event puts in, understood for good. */
+    private List<Understood> understood(
+            Kitchen kitchen, Function<EventBody.Corrected, Understood> before, EventBody body) {
+        List<Understood> understood = understanding.of(kitchen, before, body);
+        for (int i = 0; i < understood.size() && body instanceof EventBody.Added; i++) {
+            Refusal.inRange("ingredients[" + i + "].massG", understood.get(i).massG(), 0.01, 20_000, " g");
+        }
+        return understood;
+    }
+
+    /**
+     * That this kitchen has the batch.
+     *
+     * @throws Refusal when it has not
+     */
+    public void check(long kitchenId, long batchId) {
+        if (batches.count(kitchenId, batchId) == 0) {
+            throw Refusal.missing("batch");
+        }
+    }
+
+    public Batch batch(long kitchenId, long batchId) {
+        return loading.batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch")));
+    }
+
+    /** Live batches by their plans alone, for those who ask what is on and not what happened. */
+    public List<Batch> livePlans(long kitchenId) {
+        List<Odd> odd = new ArrayList<>();
+        return batches.inState(kitchenId, Batch.State.LIVE.name(), ALL, 0).stream()
+                .flatMap(row -> Odd.tried(odd, row.name(), "", () -> loading.bare(row)).stream())
+                .toList();
+    }
+
+    /**
+     * What every live batch has.
+     *
+     * @param lastEntry id of the latest entry of its log: another one means that something changed
+     */
+    public record Head(long id, String name, long lastEntry) {}
+
+    /** All that are on, the latest first, without a look into their plans and logs. */
+    public List<Head> liveHeads(long kitchenId) {
+        return batches.heads(kitchenId, Batch.State.LIVE.name(), ALL).stream()
+                .map(row -> new Head(row.id(), row.name(), row.lastEntry()))
+                .toList();
+    }
+
+    /**
+     * Batches, the latest first.
+     *
+     * @param state absent for all
+     * @param skip so many of the latest
+     * @param odd takes those that cannot be read
+     */
+    public List<Batch> latest(long kitchenId, Batch.@Nullable State state, int most, int skip, List<Odd> odd) {
+        return loading.readable(
+                state == null
+                        ? batches.all(kitchenId, most, skip)
+                        : batches.inState(kitchenId, state.name(), most, skip),
+                odd);
+    }
+
+    /** Pots that are set aside: their names by their ids. */
+    public Map<Long, String> aside(long kitchenId) {
+        Map<Long, String> aside = new LinkedHashMap<>();
+        batches.inState(kitchenId, Batch.State.ASIDE.name(), ALL, 0).forEach(row -> aside.put(row.id(), row.name()));
+        return aside;
+    }
+
+    /** Finished within so long. */
+    public List<Batch> finishedWithin(long kitchenId, Duration within) {
+        Instant now = clock.instant();
+        return batches
+                .finishedSince(kitchenId, utc(now.minus(within).minus(LONGEST_ON)), utc(now.minus(within)))
+                .stream()
+                .flatMap(row -> loading.readable(List.of(row), new ArrayList<>()).stream())
+                .toList();
+    }
+
+    public List<Batch> all(long kitchenId) {
+        return loading.readable(batches.all(kitchenId, ALL, 0), new ArrayList<>());
+    }
+
+    /** What is believed at a moment, from the events up to it; a finished batch stands still at its end. */
+    public Forecast forecast(Batch batch, Instant at) {
+        Instant end = batch.finishedAt();
+        Instant known = end != null && at.isAfter(end) ? end : at;
+        try {
+            return Estimator.forecast(new BatchTelling(batch).story(), batch.minuteOf(known));
+        } catch (RuntimeException e) {
+            throw new CannotReckon(batch.id(), batch.name(), e);
+        }
+    }
+
+    /** How much would go with a batch. */
+    public BatchMapper.Kept kept(long kitchenId, long batchId) {
+        return batches.kept(kitchenId, batchId);
+    }
+
+    /** The name and state of a batch, also of one that cannot be read. */
+    public Glance glance(long kitchenId, long batchId) {
+        BatchRow row = batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
+        return new Glance(row.id(), row.name(), Batch.State.valueOf(row.state()));
+    }
+
+    /** What every batch has, whatever else is wrong with it. */
+    public record Glance(long id, String name, Batch.State state) {}
+
+    /** Removes a batch for good, with all that belongs to it; a plan that became it waits again, unless it was finished. */
+    @Transactional
+    public void delete(long kitchenId, long batchId) {
+        BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
+        if (row.state().equals(Batch.State.FINISHED.name())) {
+            batches.deletePlans(kitchenId, batchId);
+        } else {
+            batches.releasePlans(kitchenId, batchId);
+        }
+        batches.deleteEvents(kitchenId, batchId);
+        batches.deletePlan(kitchenId, batchId);
+        batches.deleteLesson(kitchenId, batchId);
+        batches.deleteContainers(kitchenId, batchId);
+        batches.deletePhotos(kitchenId, batchId);
+        batches.delete(kitchenId, batchId);
+    }
+
+    /** What to do with it at a moment. */
+    public Prompt prompt(Batch batch, Forecast forecast, Instant at) {
+        return new BatchAdvice(batch, forecast, at).prompt();
+    }
+
+    /** The portion of slurry to pour now, if one is. */
+    public Optional<BatchAdvice.NextPortion> nextPortion(Batch batch, Forecast forecast) {
+        return new BatchAdvice(batch, forecast, clock.instant()).nextPortion();
+    }
+
+    public Instant now() {
+        return clock.instant();
+    }
+
+    /** Live batches of which nothing was recorded for so long. */
+    List<Long> untouched(long kitchenId, Duration time) {
+        return batches.untouched(kitchenId, utc(clock.instant().minus(time)));
+    }
+
+    /** Batches that recorded what has not been understood yet. */
+    List<Long> notUnderstood(long kitchenId) {
+        return batches.notUnderstood(kitchenId);
+    }
+
+    /** Batches without a summary. */
+    List<Long> unsummarised(long kitchenId) {
+        return log.unsummarised(kitchenId);
+    }
+
+    /** What the log sorts and searches by, from plan and events; takes its lesson too when it is finished. */
+    @Transactional(noRollbackFor = CannotReckon.class)
+    public void rebuild(Kitchen kitchen, long batchId) {
+        Batch batch = batch(kitchen.id(), batchId);
+        summarise(kitchen.id(), batch);
+        learn(kitchen, batch);
+    }
+
+    private void summarise(long kitchenId, Batch batch) {
+        Instant end = batch.finishedAt();
+        log.summarise(
+                kitchenId,
+                batch.id(),
+                batch.plan().pot().name(),
+                end == null ? null : batch.minuteOf(end),
+                batch.finish().map(EventBody.Finished::yieldMl).orElse(null),
+                batch.nextDay().map(EventBody.NextDay::step).orElse(null),
+                batch.rating().map(EventBody.Rated::stars).orElse(null),
+                LogFilter.plain(
+                        String.join(" ", batch.name(), batch.plan().pot().name(), batch.notes())));
+    }
+
+    /** An event of a batch of the past, taken at its word. */
+    public void insertPast(Kitchen kitchen, long batchId, Draft draft) {
+        List<Understood> understood =
+                understood(kitchen, c -> batch(kitchen.id(), batchId).recorded(c), draft.body());
+        foods.keep(kitchen.id(), understood);
+        batches.insertEvent(
+                new EventRow(
+                        0,
+                        kitchen.id(),
+                        batchId,
+                        draft.clientKey(),
+                        utc(draft.at()),
+                        utc(draft.at()),
+                        draft.body().type(),
+                        json.write(draft.body()),
+                        understood.isEmpty() ? null : json.write(understood)),
+                new Inserted());
+        if (draft.body() instanceof EventBody.Finished) {
+            batches.finish(kitchen.id(), batchId, utc(draft.at()));
+        }
+    }
+
+    private static LocalDateTime utc(Instant at) {
+        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
+    }
+}

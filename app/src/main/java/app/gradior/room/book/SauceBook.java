@@ -1,0 +1,295 @@
+package app.gradior.room.book;
+
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
+import app.gradior.measure.LineReading;
+import app.gradior.room.Inserted;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Lines;
+import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.SauceLimits;
+import app.gradior.sauce.School;
+import app.gradior.sauce.Texture;
+import app.gradior.sauce.Use;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The cook's sauces. Saving makes a version; batches remember theirs. */
+@Service
+public class SauceBook {
+    private static final int MOST_STAGES = 24;
+    private static final int MOST_OPEN = 500;
+
+    private final SauceMapper sauces;
+    private final Lines lines;
+    private final StageJson json;
+    private final Clock clock;
+    private final Cache<Key, Sauce> opened =
+            Caffeine.newBuilder().maximumSize(MOST_OPEN).build();
+
+    SauceBook(SauceMapper sauces, Lines lines, StageJson json, Clock clock) {
+        this.sauces = sauces;
+        this.lines = lines;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /**
+     * A sauce as typed: its draft or a saved version.
+     *
+     * @param use what it is for; empty for none
+     * @param yieldMl what it should give, mL at 20 °C; absent when the cook does not say
+     * @param tags words to find it by, parted by commas
+     * @param stages in order; empty for all in one pot
+     * @param schools where good cooks differ, what this one does
+     */
+    public record Draft(
+            String name,
+            List<Lines.Typed> lines,
+            Texture texture,
+            double targetStep,
+            double servedC,
+            Optional<Use> use,
+            @Nullable Double yieldMl,
+            String tags,
+            List<StageDraft> stages,
+            Map<School, String> schools,
+            String notes) {
+        public Draft {
+            lines = List.copyOf(lines);
+            stages = List.copyOf(stages);
+            schools = Map.copyOf(schools);
+        }
+
+        /** A sauce of which only the first slice is known. */
+        public static Draft plain(
+                String name,
+                List<Lines.Typed> lines,
+                Texture texture,
+                double targetStep,
+                double servedC,
+                String notes) {
+            return new Draft(
+                    name, lines, texture, targetStep, servedC, Optional.empty(), null, "", List.of(), Map.of(), notes);
+        }
+    }
+
+    /** A saved sauce with its lines understood. */
+    public record Sauce(long id, int version, Draft draft, Ingredients ingredients) {
+        public String name() {
+            return draft.name();
+        }
+    }
+
+    public List<SauceVersion> sauces(long kitchenId) {
+        return sauces.sauces(kitchenId);
+    }
+
+    public Sauce sauce(Kitchen kitchen, long id) {
+        return open(kitchen, sauces.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing("sauce")));
+    }
+
+    public Sauce version(Kitchen kitchen, long id, int version) {
+        return open(kitchen, sauces.findVersion(kitchen.id(), id, version).orElseThrow(() -> Refusal.missing("sauce")));
+    }
+
+    /** All versions of a sauce, newest first. */
+    public List<SauceVersion> versions(long kitchenId, long id) {
+        return sauces.versions(kitchenId, id);
+    }
+
+    /** When each sauce was last cooked, by its id. */
+    public Map<Long, LastCooked> cooked(long kitchenId) {
+        return sauces.cooked(kitchenId).stream().collect(Collectors.toMap(LastCooked::sauceId, row -> row));
+    }
+
+    /** A version never changes: what it means changes only with the kitchen's larder. */
+    private record Key(long kitchen, long id, int version, Object larder) {}
+
+    private Sauce open(Kitchen kitchen, SauceVersion row) {
+        return opened.get(
+                new Key(kitchen.id(), row.id(), row.version(), lines.known(kitchen)), key -> read(kitchen, row));
+    }
+
+    private Sauce read(Kitchen kitchen, SauceVersion row) {
+        List<Lines.Typed> typed = sauces.lines(kitchen.id(), row.id(), row.version()).stream()
+                .map(line -> typed(kitchen, line))
+                .toList();
+        Texture texture = Texture.valueOf(row.texture());
+        Draft draft = new Draft(
+                row.name(),
+                typed,
+                texture,
+                row.targetStep(),
+                row.servedC(),
+                row.useOf().isEmpty() ? Optional.empty() : Optional.of(Use.valueOf(row.useOf())),
+                row.yieldMl(),
+                row.tags(),
+                json.stages(row.stages()),
+                json.schools(row.schools()),
+                row.notes());
+        return new Sauce(row.id(), row.version(), draft, understood(kitchen, typed, texture));
+    }
+
+    /** A line as it was kept; a correction to a food that is no longer there counts no more, and the line is read anew. */
+    private Lines.Typed typed(Kitchen kitchen, LineRow line) {
+        String food = line.foodId();
+        boolean there = food != null && lines.catalogue(kitchen).food(food).isPresent();
+        return new Lines.Typed(line.text(), there ? food : null, line.massG());
+    }
+
+    /** What lines mean together; blank ones are dropped. */
+    public Ingredients understood(Kitchen kitchen, List<Lines.Typed> typed, Texture texture) {
+        List<LineReading> readings = typed.stream()
+                .filter(line -> !line.text().isBlank())
+                .map(line -> lines.read(kitchen, line))
+                .toList();
+        return new Ingredients(readings, texture);
+    }
+
+    /**
+     * Checks a draft.
+     *
+     * @return all its faults; lines are named lines[0], lines[1], …
+     */
+    public List<Fault> faults(Kitchen kitchen, Draft draft) {
+        List<Fault> faults = new ArrayList<>(shape(draft));
+        List<Lines.Typed> typed =
+                draft.lines().stream().filter(line -> !line.text().isBlank()).toList();
+        for (int i = 0; i < Math.min(typed.size(), SauceLimits.MOST_LINES); i++) {
+            lineFault(kitchen, typed.get(i), i, faults);
+        }
+        return faults;
+    }
+
+    /** Faults of a draft, but for what its lines mean. */
+    public static List<Fault> shape(Draft draft) {
+        List<Fault> faults = new ArrayList<>();
+        if (draft.name().isBlank() || draft.name().strip().length() > 120) {
+            faults.add(new Fault("name", "Give the sauce a name of 1 to 120 characters."));
+        }
+        if (!SauceLimits.isStep(draft.targetStep())) {
+            faults.add(new Fault("targetStep", "The step wanted is from 1 (Broth) to 9 (Set)."));
+        }
+        if (!SauceLimits.isServed(draft.servedC())) {
+            faults.add(new Fault("servedC", "The serving temperature is from −20 to 100 °C."));
+        }
+        Double yieldMl = draft.yieldMl();
+        if (yieldMl != null && !(yieldMl >= 10 && yieldMl <= 100_000)) {
+            faults.add(new Fault("yieldMl", "The yield wanted is from 10 mL to 100 litres."));
+        }
+        if (draft.tags().length() > 300) {
+            faults.add(new Fault("tags", "At most 300 characters of tags."));
+        }
+        stageFaults(draft, faults);
+        if (draft.notes().length() > 2000) {
+            faults.add(new Fault("notes", "At most 2000 characters."));
+        }
+        List<Lines.Typed> typed =
+                draft.lines().stream().filter(line -> !line.text().isBlank()).toList();
+        if (typed.isEmpty() || typed.size() > SauceLimits.MOST_LINES) {
+            faults.add(new Fault("lines", "Write 1 to " + SauceLimits.MOST_LINES + " ingredient lines."));
+        }
+        return faults;
+    }
+
+    private static void stageFaults(Draft draft, List<Fault> faults) {
+        if (draft.stages().size() > MOST_STAGES) {
+            faults.add(new Fault("stages", "At most " + MOST_STAGES + " stages."));
+        }
+        for (int i = 0; i < Math.min(MOST_STAGES, draft.stages().size()); i++) {
+            StageDraft stage = draft.stages().get(i);
+            try {
+                stage.end().end(stage.value());
+            } catch (IllegalArgumentException e) {
+                faults.add(new Fault("stages[" + i + "]", stage.kind().label() + ": " + e.getMessage() + "."));
+            }
+        }
+    }
+
+    private void lineFault(Kitchen kitchen, Lines.Typed line, int index, List<Fault> faults) {
+        String field = "lines[" + index + "]";
+        if (line.text().length() > 300) {
+            faults.add(new Fault(field, "At most 300 characters in a line."));
+            return;
+        }
+        try {
+            if (!lines.read(kitchen, line).usable()) {
+                faults.add(new Fault(
+                        field,
+                        "“" + line.text().strip() + "”: no food found. Correct the line, or pick the food beside it."));
+            }
+        } catch (Refusal refusal) {
+            refusal.faults().forEach(fault -> faults.add(new Fault(field, fault.message())));
+        }
+    }
+
+    /**
+     * Saves a new sauce, or a new version of one.
+     *
+     * @param id 0 for a new sauce
+     * @param basedOn version the cook edited; ignored for a new sauce
+     * @return its id
+     */
+    @Transactional
+    public long save(Kitchen kitchen, long id, int basedOn, Draft draft) {
+        List<Fault> faults = faults(kitchen, draft);
+        if (!faults.isEmpty()) {
+            throw new Refusal(Refusal.Kind.UNFIT, faults);
+        }
+        long sauceId = id;
+        int version = 1;
+        if (id == 0) {
+            Inserted key = new Inserted();
+            sauces.insert(kitchen.id(), key);
+            sauceId = key.getId();
+        } else {
+            if (sauces.find(kitchen.id(), id).isEmpty()) {
+                throw Refusal.missing("sauce");
+            }
+            version = basedOn + 1;
+            if (sauces.advance(kitchen.id(), id, version) == 0) {
+                throw Refusal.conflict(
+                        "version",
+                        "This sauce was changed elsewhere meanwhile: open it again, then repeat the change.");
+            }
+        }
+        insertVersion(kitchen, sauceId, version, draft);
+        return sauceId;
+    }
+
+    private void insertVersion(Kitchen kitchen, long sauceId, int version, Draft draft) {
+        sauces.insertVersion(new SauceVersion(
+                sauceId,
+                kitchen.id(),
+                version,
+                draft.name().strip(),
+                draft.texture().name(),
+                draft.targetStep(),
+                draft.servedC(),
+                draft.use().map(Use::name).orElse(""),
+                draft.yieldMl(),
+                draft.tags().strip(),
+                json.write(draft.stages()),
+                json.write(draft.schools()),
+                draft.notes(),
+                LocalDateTime.now(clock)));
+        int position = 0;
+        for (Lines.Typed line : draft.lines()) {
+            if (!line.text().isBlank()) {
+                sauces.insertLine(
+                        new LineRow(sauceId, version, position++, line.text().strip(), line.foodId(), line.massG()));
+            }
+        }
+    }
+}

@@ -1,0 +1,36 @@
+package app.gradior.room.book;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.sauce.EndKind;
+import app.gradior.sauce.Outline;
+import app.gradior.sauce.StageKind;
+import java.util.List;
+
+/**
+ * A stage as a cook writes it: which lines go in, what is done, until when.
+ *
+ * @param title in the cook's words; may be empty
+ * @param lines places of the ingredient lines that go in at its start, from 0
+ * @param value figure of its end, in the end's unit
+ */
+public record StageDraft(
+        StageKind kind, String title, List<Integer> lines, Look look, LidState lid, EndKind end, double value) {
+    public StageDraft {
+        lines = List.copyOf(lines);
+    }
+
+    /** The stages of an outline, without lines. */
+    static List<StageDraft> of(Outline outline) {
+        return outline.steps().stream()
+                .map(step -> new StageDraft(
+                        step.kind(),
+                        "",
+                        List.of(),
+                        step.kind().usualLook(),
+                        step.kind().usualLid(),
+                        step.end(),
+                        step.value()))
+                .toList();
+    }
+}

@@ -1,0 +1,30 @@
+package app.gradior.room.book;
+
+import app.gradior.sauce.School;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A version's stages and schools as its row keeps them. */
+@Component
+public class StageJson {
+    private final JsonMapper json;
+
+    StageJson(JsonMapper json) {
+        this.json = json;
+    }
+
+    String write(Object value) {
+        return json.writeValueAsString(value);
+    }
+
+    public List<StageDraft> stages(String text) {
+        return text.isEmpty() ? List.of() : json.readValue(text, new TypeReference<List<StageDraft>>() {});
+    }
+
+    public Map<School, String> schools(String text) {
+        return text.isEmpty() ? Map.of() : json.readValue(text, new TypeReference<Map<School, String>>() {});
+    }
+}

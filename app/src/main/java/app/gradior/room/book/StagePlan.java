@@ -1,0 +1,174 @@
+package app.gradior.room.book;
+
+import app.gradior.course.SauceRun;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.larder.Food;
+import app.gradior.larder.StarchKind;
+import app.gradior.measure.LineReading;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.EndKind;
+import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageEnd;
+import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Texture;
+import app.gradior.simmer.PotOnHeat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+
+/** A sauce's typed stages as the engine cooks them. */
+public final class StagePlan {
+    private static final double POWDER_PERCENT = 50;
+
+    private StagePlan() {}
+
+    /** Look and lid of a stage, where the plan differs from the sauce. */
+    public record Heating(Look look, LidState lid) {}
+
+    /**
+     * A sauce's stages laid out for a plan: the powder of its slurry is left to the plan.
+     *
+     * @param stages as the engine cooks them, scaled
+     * @param drafts as the cook wrote them, one each
+     * @param starchG powder that the slurry as written takes, scaled; 0 for none
+     * @param starch its kind, if there is any
+     * @param powderLines places of the lines that are that powder
+     */
+    public record Laid(
+            List<Stage> stages,
+            List<StageDraft> drafts,
+            double starchG,
+            Optional<StarchKind> starch,
+            Set<Integer> powderLines) {
+        public Laid {
+            stages = List.copyOf(stages);
+            drafts = List.copyOf(drafts);
+            powderLines = Set.copyOf(powderLines);
+        }
+    }
+
+    /**
+     * Lays the stages out.
+     *
+     * @param heats by place of the stage; may name none
+     */
+    public static Laid lay(
+            SauceBook.Draft draft, List<LineReading> readings, double factor, Map<Integer, Heating> heats) {
+        List<StageDraft> drafts = drafts(draft, readings.size());
+        List<Stage> stages = new ArrayList<>();
+        double starchG = 0;
+        Optional<StarchKind> starch = Optional.empty();
+        Set<Integer> powderLines = new TreeSet<>();
+        for (int i = 0; i < drafts.size(); i++) {
+            StageDraft stage = drafts.get(i);
+            Mixture adds = Mixture.EMPTY;
+            for (int line : stage.lines()) {
+                if (line < 0 || line >= readings.size()) {
+                    continue;
+                }
+                LineReading reading = readings.get(line);
+                Optional<StarchKind> powder = powder(reading);
+                if (stage.kind() == StageKind.SLURRY && powder.isPresent()) {
+                    starchG += reading.massG() * factor;
+                    starch = powder;
+                    powderLines.add(line);
+                } else {
+                    adds = adds.plus(of(reading));
+                }
+            }
+            boolean smooth = draft.stages().isEmpty() && draft.texture() == Texture.SMOOTH;
+            Mixture whole = (smooth ? adds.blended() : adds).times(factor);
+            Heating heat = heats.getOrDefault(i, new Heating(stage.look(), stage.lid()));
+            stages.add(new Stage(stage.kind(), whole, heat.look(), heat.lid(), end(stage, factor)));
+        }
+        return new Laid(stages, drafts, starchG, starch, powderLines);
+    }
+
+    /** The lines that go in at a stage. */
+    public static List<LineReading> lines(StageDraft stage, List<LineReading> readings) {
+        return stage.lines().stream()
+                .filter(line -> line >= 0 && line < readings.size())
+                .map(readings::get)
+                .toList();
+    }
+
+    /** The kind of a line that is a thickening powder. */
+    public static Optional<StarchKind> powder(LineReading reading) {
+        return reading.food()
+                .filter(food -> food.per100g().starch() >= POWDER_PERCENT)
+                .flatMap(Food::starchKind);
+    }
+
+    private static List<StageDraft> drafts(SauceBook.Draft draft, int lines) {
+        return draft.stages().isEmpty() ? List.of(allInOne(draft, lines)) : draft.stages();
+    }
+
+    /**
+     * The stages, scaled.
+     *
+     * @param readings the lines as understood, in the places the stages name
+     * @param factor on every line, and on the ends that are volumes or weights
+     */
+    public static List<Stage> stages(SauceBook.Draft draft, List<LineReading> readings, double factor) {
+        List<Stage> stages = new ArrayList<>();
+        for (StageDraft stage : drafts(draft, readings.size())) {
+            Mixture adds = Mixture.EMPTY;
+            for (LineReading reading : lines(stage, readings)) {
+                adds = adds.plus(of(reading));
+            }
+            stages.add(new Stage(stage.kind(), adds.times(factor), stage.look(), stage.lid(), end(stage, factor)));
+        }
+        return stages;
+    }
+
+    private static StageDraft allInOne(SauceBook.Draft draft, int lines) {
+        List<Integer> all = new ArrayList<>();
+        for (int i = 0; i < lines; i++) {
+            all.add(i);
+        }
+        return new StageDraft(
+                StageKind.REDUCE,
+                "",
+                all,
+                StageKind.REDUCE.usualLook(),
+                StageKind.REDUCE.usualLid(),
+                EndKind.STEP_SERVED,
+                draft.targetStep());
+    }
+
+    private static StageEnd end(StageDraft stage, double factor) {
+        boolean grows = stage.end() == EndKind.VOLUME || stage.end() == EndKind.WEIGHT;
+        return stage.end().end(grows ? stage.value() * factor : stage.value());
+    }
+
+    private static Mixture of(LineReading reading) {
+        return reading.food()
+                .map((Food food) -> Mixture.of(food, reading.massG()))
+                .orElse(Mixture.EMPTY);
+    }
+
+    /** Cooked through in a pot. */
+    public static SauceRun.Cooked cook(
+            SauceBook.Draft draft, List<LineReading> readings, double factor, PotOnHeat pot) {
+        return SauceRun.cook(stages(draft, readings, factor), pot, 1, draft.servedC());
+    }
+
+    /** Places of the lines that no stage uses, from 0; none when the sauce has no stages. */
+    public static Set<Integer> unused(SauceBook.Draft draft, List<LineReading> readings) {
+        Set<Integer> left = new TreeSet<>();
+        if (draft.stages().isEmpty()) {
+            return left;
+        }
+        for (int i = 0; i < readings.size(); i++) {
+            if (readings.get(i).massG() > 0) {
+                left.add(i);
+            }
+        }
+        draft.stages().forEach(stage -> left.removeAll(stage.lines()));
+        return left;
+    }
+}

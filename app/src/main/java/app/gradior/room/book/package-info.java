@@ -1,0 +1,5 @@
+/** Sauces, their versions and stages. */
+@NullMarked
+package app.gradior.room.book;
+
+import org.jspecify.annotations.NullMarked;

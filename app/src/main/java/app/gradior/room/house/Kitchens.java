@@ -1,0 +1,174 @@
+package app.gradior.room.house;
+
+import app.gradior.access.DoorWord;
+import app.gradior.access.Passwords;
+import app.gradior.access.SignIn;
+import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.room.Inserted;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Setting up kitchens and finding them again. */
+@Service
+public class Kitchens {
+    private static final Fault TAKEN = new Fault("login", "This name is taken: choose another.");
+
+    private final KitchenMapper kitchens;
+    private final Furnishing furnishing;
+    private final Passwords passwords;
+    private final DoorWord word;
+    private final GradiorProperties properties;
+
+    Kitchens(
+            KitchenMapper kitchens,
+            Furnishing furnishing,
+            Passwords passwords,
+            DoorWord word,
+            GradiorProperties properties) {
+        this.kitchens = kitchens;
+        this.furnishing = furnishing;
+        this.passwords = passwords;
+        this.word = word;
+        this.properties = properties;
+    }
+
+    /** What a cook fills in on the first run. */
+    public record SetUp(
+            String login,
+            String password,
+            String name,
+            MeasureSystem measures,
+            boolean fahrenheit,
+            double altitudeM,
+            String timeZone) {}
+
+    /** Whether a word is asked of whoever sets up a kitchen: not of the first, and not where the house is open. */
+    public boolean asksForWord() {
+        return properties.signup() == GradiorProperties.SignUp.WORD && !isEmpty();
+    }
+
+    /**
+     * A new kitchen of whoever may set one up, as {@link #setUp}.
+     *
+     * @param typed the word of this start; looked at only where one is asked for
+     */
+    @Transactional
+    public long signUp(SetUp wanted, String typed) {
+        boolean asked = asksForWord();
+        if (asked && !word.fits(typed)) {
+            throw Refusal.unfit(
+                    "word",
+                    "This needs the word that ./gradior word prints; it works once. Whoever runs this"
+                            + " server can see it there.");
+        }
+        long id = setUp(wanted, false);
+        if (asked && !word.use(typed)) {
+            throw Refusal.unfit("word", "This word was just used: ask for another.");
+        }
+        return id;
+    }
+
+    /**
+     * A new kitchen with its first account and three common pots to begin with.
+     *
+     * @return the kitchen's id
+     * @throws Refusal with every field that is wrong
+     */
+    @Transactional
+    public long setUp(SetUp wanted, boolean demo) {
+        List<Fault> faults = new ArrayList<>();
+        collect(faults, () -> Refusal.text("name", wanted.name(), 80));
+        collect(faults, () -> Refusal.text("login", wanted.login(), 80));
+        collect(faults, () -> Kitchen.altitude(wanted.altitudeM()));
+        collect(faults, () -> Kitchen.zone(wanted.timeZone()));
+        passwords
+                .wrongWith(wanted.password(), wanted.login())
+                .ifPresent(wrong -> faults.add(new Fault("password", wrong)));
+        String login = SignIn.plain(wanted.login());
+        if (kitchens.findAccount(login).isPresent()) {
+            faults.add(TAKEN);
+        }
+        if (!faults.isEmpty()) {
+            throw new Refusal(Refusal.Kind.UNFIT, faults);
+        }
+        Inserted key = new Inserted();
+        kitchens.insert(
+                new KitchenRow(
+                        0,
+                        wanted.name().strip(),
+                        wanted.measures().name(),
+                        wanted.fahrenheit(),
+                        wanted.altitudeM(),
+                        wanted.timeZone().strip(),
+                        demo),
+                key);
+        try {
+            kitchens.insertAccount(key.getId(), login, passwords.hash(wanted.password()));
+        } catch (DuplicateKeyException e) { // somebody was a moment faster
+            throw new Refusal(Refusal.Kind.UNFIT, List.of(TAKEN));
+        }
+        if (!demo) {
+            furnishing.furnish(key.getId());
+        }
+        return key.getId();
+    }
+
+    /**
+     * Changes what a kitchen is called and which measures it thinks in; its amounts stay what they are.
+     *
+     * @throws Refusal with every field that is wrong
+     */
+    @Transactional
+    public void change(
+            Kitchen kitchen,
+            String name,
+            MeasureSystem measures,
+            boolean fahrenheit,
+            double altitudeM,
+            String timeZone) {
+        List<Fault> faults = new ArrayList<>();
+        collect(faults, () -> Refusal.text("name", name, 80));
+        collect(faults, () -> Kitchen.altitude(altitudeM));
+        collect(faults, () -> Kitchen.zone(timeZone));
+        if (!faults.isEmpty()) {
+            throw new Refusal(Refusal.Kind.UNFIT, faults);
+        }
+        kitchens.update(new KitchenRow(
+                kitchen.id(), name.strip(), measures.name(), fahrenheit, altitudeM, timeZone.strip(), kitchen.demo()));
+    }
+
+    private static void collect(List<Fault> faults, Runnable check) {
+        try {
+            check.run();
+        } catch (Refusal refusal) {
+            faults.addAll(refusal.faults());
+        }
+    }
+
+    public Kitchen kitchen(long kitchenId) {
+        return kitchens.find(kitchenId).map(Kitchen::of).orElseThrow(() -> Refusal.missing("kitchen"));
+    }
+
+    public Optional<Kitchen> demo() {
+        return kitchens.findDemo().map(Kitchen::of);
+    }
+
+    public Optional<KitchenAccount> account(String login) {
+        return kitchens.findAccount(SignIn.plain(login));
+    }
+
+    public Optional<KitchenAccount> accountOf(long kitchenId) {
+        return kitchens.findAccountOf(kitchenId);
+    }
+
+    /** Whether nobody has set up anything yet. */
+    public boolean isEmpty() {
+        return kitchens.countAccounts() == 0;
+    }
+}

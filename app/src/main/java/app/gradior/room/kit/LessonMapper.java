@@ -1,0 +1,38 @@
+package app.gradior.room.kit;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
+
+/** What finished batches taught. A lesson is written anew whenever its batch changes; whether it counts is the cook's. */
+@Mapper
+public interface LessonMapper {
+    /** Of its batch's sauce, pot and burner. */
+    @Insert("""
+            insert into lesson (batch_id, kitchen_id, sauce_id, pot_id, burner_id, finished_at, pair_log, pair_precision,
+                    body_log, body_precision, took_min, foretold_min, foretold_low_min, foretold_high_min, unlearnt_min,
+                    counted)
+            values (#{batchId}, #{kitchenId}, #{sauceId}, #{potId}, #{burnerId}, #{finishedAt}, #{pairLog},
+                    #{pairPrecision}, #{bodyLog}, #{bodyPrecision}, #{tookMin}, #{foretoldMin}, #{foretoldLowMin},
+                    #{foretoldHighMin}, #{unlearntMin}, #{counted})
+            on duplicate key update finished_at = value(finished_at), pair_log = value(pair_log),
+                    pair_precision = value(pair_precision), body_log = value(body_log),
+                    body_precision = value(body_precision), took_min = value(took_min),
+                    foretold_min = value(foretold_min), foretold_low_min = value(foretold_low_min),
+                    foretold_high_min = value(foretold_high_min), unlearnt_min = value(unlearnt_min)
+            """)
+    void keep(KeptLesson row);
+
+    @Select("""
+            select batch_id, kitchen_id, sauce_id, pot_id, burner_id, finished_at, pair_log, pair_precision, body_log,
+                    body_precision, took_min, foretold_min, foretold_low_min, foretold_high_min, unlearnt_min, counted
+            from lesson where kitchen_id = #{kitchenId} order by finished_at desc limit #{most}
+            """)
+    List<KeptLesson> latest(@Param("kitchenId") long kitchenId, @Param("most") int most);
+
+    @Update("update lesson set counted = #{counted} where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    int count(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("counted") boolean counted);
+}

@@ -1,0 +1,37 @@
+package app.gradior.room.larder;
+
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.larder.Trait;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A food as a kitchen keeps it. */
+@Component
+public class FoodJson {
+    private final JsonMapper json;
+
+    FoodJson(JsonMapper json) {
+        this.json = json;
+    }
+
+    String write(Food food) {
+        return json.writeValueAsString(food);
+    }
+
+    /** Reads a food; one of before there were traits gets those of the standard food in whose place it stands, or of its name. */
+    public Food read(String body) {
+        JsonNode tree = json.readTree(body);
+        if (tree instanceof ObjectNode food && !food.has("traits")) {
+            Set<Trait> traits = Catalogue.standard()
+                    .food(food.path("id").asString(""))
+                    .map(Food::traits)
+                    .orElseGet(() -> Trait.likely(food.path("name").asString("")));
+            food.set("traits", json.valueToTree(traits));
+        }
+        return json.treeToValue(tree, Food.class);
+    }
+}

@@ -1,0 +1,185 @@
+package app.gradior.room.larder;
+
+import app.gradior.finding.Refusal;
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.measure.LineReader;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.room.fault.Odd;
+import app.gradior.room.house.Kitchen;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The foods, names and measures a kitchen knows: the standard catalogue and its own. */
+@Service
+public class Larder {
+    public static final int MOST_OWN = 500;
+    private static final double LEAST_ML = 0.05;
+    private static final double MOST_ML = 20_000;
+
+    private final LarderMapper larder;
+    private final FoodJson json;
+    private final Clock clock;
+    private final Cache<Key, Known> known =
+            Caffeine.newBuilder().maximumSize(200).build();
+
+    Larder(LarderMapper larder, FoodJson json, Clock clock) {
+        this.larder = larder;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    private record Key(long kitchen, MeasureSystem measures) {}
+
+    /** A kitchen's foods and the reader that knows them. */
+    record Known(Catalogue catalogue, LineReader reader) {}
+
+    Known of(Kitchen kitchen) {
+        return known.get(new Key(kitchen.id(), kitchen.measures()), this::load);
+    }
+
+    /** A kitchen's foods, whatever it measures in. */
+    Catalogue catalogue(long kitchenId) {
+        return known.get(new Key(kitchenId, MeasureSystem.METRIC), this::load).catalogue();
+    }
+
+    private Known load(Key key) {
+        List<Food> own = larder.foods(key.kitchen()).stream()
+                .flatMap(row -> read(row, new ArrayList<>()).stream())
+                .toList();
+        Catalogue foods = Catalogue.standard().with(own, Map.of());
+        Map<String, String> names = new HashMap<>();
+        larder.names(key.kitchen()).stream()
+                .filter(row -> foods.food(row.foodId()).isPresent())
+                .forEach(row -> names.put(row.words(), row.foodId()));
+        Map<String, Double> measures = new HashMap<>();
+        larder.measures(key.kitchen()).forEach(row -> measures.put(row.word(), row.ml()));
+        Catalogue catalogue = Catalogue.standard().with(own, names);
+        return new Known(catalogue, new LineReader(catalogue, key.measures(), measures));
+    }
+
+    private Optional<Food> read(FoodRow row, List<Odd> odd) {
+        return Odd.tried(odd, row.foodId(), "/larder/" + row.foodId(), () -> json.read(row.body()));
+    }
+
+    /** Foods of a kitchen that cannot be read, and why; its lines do without them. */
+    public List<Odd> odd(long kitchenId) {
+        List<Odd> odd = new ArrayList<>();
+        larder.foods(kitchenId).forEach(row -> read(row, odd));
+        return odd;
+    }
+
+    /**
+     * Takes away a food that cannot be read.
+     *
+     * @throws Refusal when it can be, since sauces and batches may need it
+     */
+    @Transactional
+    public void removeOdd(long kitchenId, String foodId) {
+        if (odd(kitchenId).stream().noneMatch(o -> o.name().equals(foodId))) {
+            throw Refusal.missing("food that cannot be read");
+        }
+        larder.removeFood(kitchenId, foodId);
+        changed(kitchenId);
+    }
+
+    /** Forgets what was worked out for a kitchen, after a change of its larder. */
+    public void changed(long kitchenId) {
+        for (MeasureSystem system : MeasureSystem.values()) {
+            known.invalidate(new Key(kitchenId, system));
+        }
+    }
+
+    /** Ids of the foods a kitchen added or corrected. */
+    public List<String> ownFoods(long kitchenId) {
+        return larder.foods(kitchenId).stream().map(FoodRow::foodId).toList();
+    }
+
+    /** Adds a food of the kitchen's own, or corrects one. */
+    @Transactional
+    public void put(long kitchenId, Food food) {
+        if (!food.per100g().closes()) {
+            throw Refusal.unfit(
+                    "composition",
+                    "The parts add up to " + Math.round(food.per100g().totalG()) + " g in 100 g: 98 to 102 expected.");
+        }
+        List<FoodRow> own = larder.foods(kitchenId);
+        if (own.size() >= MOST_OWN) {
+            throw Refusal.unfit("name", "A kitchen has at most " + MOST_OWN + " foods of its own.");
+        }
+        larder.putFood(new FoodRow(kitchenId, food.id(), json.write(food), LocalDateTime.now(clock)));
+        changed(kitchenId);
+    }
+
+    /** Goes back to the standard food; a food that only this kitchen has stays, since its sauces and batches name it. */
+    @Transactional
+    public void backToStandard(long kitchenId, String foodId) {
+        if (Catalogue.standard().food(foodId).isEmpty()) {
+            throw Refusal.unfit(
+                    "food", "This food is only yours: your sauces and batches need it. Correct it instead.");
+        }
+        larder.removeFood(kitchenId, foodId);
+        changed(kitchenId);
+    }
+
+    public List<NameRow> names(long kitchenId) {
+        return larder.names(kitchenId);
+    }
+
+    /** From now on these words mean that food in this kitchen. */
+    @Transactional
+    public void remember(Kitchen kitchen, String words, String foodId) {
+        String plain = words.strip().toLowerCase(Locale.ROOT);
+        if (plain.isEmpty() || plain.length() > 120) {
+            throw Refusal.unfit("words", "There are no words in this line to remember the food by.");
+        }
+        if (of(kitchen).catalogue().food(foodId).isEmpty()) {
+            throw Refusal.unfit("food", "food '" + foodId + "' is not known");
+        }
+        larder.putName(new NameRow(kitchen.id(), plain, foodId));
+        changed(kitchen.id());
+    }
+
+    @Transactional
+    public void forget(long kitchenId, String words) {
+        larder.removeName(kitchenId, words);
+        changed(kitchenId);
+    }
+
+    public List<MeasureRow> measures(long kitchenId) {
+        return larder.measures(kitchenId);
+    }
+
+    /** A measure of the kitchen's own: "ladle", 90 mL. */
+    @Transactional
+    public void putMeasure(long kitchenId, String word, double ml) {
+        larder.putMeasure(new MeasureRow(kitchenId, measure(word, ml), ml));
+        changed(kitchenId);
+    }
+
+    /** The word of a measure as it is kept, if both can be. */
+    public static String measure(String word, double ml) {
+        String plain = Refusal.text("word", word, 40).toLowerCase(Locale.ROOT);
+        if (!plain.matches("\\p{L}+")) {
+            throw Refusal.unfit("word", "“" + plain + "”: one word of letters expected, such as ladle.");
+        }
+        Refusal.inRange("ml", ml, LEAST_ML, MOST_ML, " mL");
+        return plain;
+    }
+
+    @Transactional
+    public void removeMeasure(long kitchenId, String word) {
+        larder.removeMeasure(kitchenId, word);
+        changed(kitchenId);
+    }
+}

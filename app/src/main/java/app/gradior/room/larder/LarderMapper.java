@@ -1,0 +1,50 @@
+package app.gradior.room.larder;
+
+import java.util.List;
+import org.apache.ibatis.annotations.Delete;
+import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+import org.apache.ibatis.annotations.Select;
+
+/** What a kitchen adds to the larder: foods, names and measures of its own. */
+@Mapper
+public interface LarderMapper {
+    @Insert("""
+            insert into kitchen_food (kitchen_id, food_id, body, changed_at)
+            values (#{kitchenId}, #{foodId}, #{body}, #{changedAt})
+            on duplicate key update body = values(body), changed_at = values(changed_at)
+            """)
+    void putFood(FoodRow row);
+
+    @Select(
+            "select kitchen_id, food_id, body, changed_at from kitchen_food where kitchen_id = #{kitchenId} order by food_id")
+    List<FoodRow> foods(long kitchenId);
+
+    @Delete("delete from kitchen_food where kitchen_id = #{kitchenId} and food_id = #{foodId}")
+    int removeFood(@Param("kitchenId") long kitchenId, @Param("foodId") String foodId);
+
+    @Insert("""
+            insert into kitchen_name (kitchen_id, words, food_id) values (#{kitchenId}, #{words}, #{foodId})
+            on duplicate key update food_id = values(food_id)
+            """)
+    void putName(NameRow row);
+
+    @Select("select kitchen_id, words, food_id from kitchen_name where kitchen_id = #{kitchenId} order by words")
+    List<NameRow> names(long kitchenId);
+
+    @Delete("delete from kitchen_name where kitchen_id = #{kitchenId} and words = #{words}")
+    int removeName(@Param("kitchenId") long kitchenId, @Param("words") String words);
+
+    @Insert("""
+            insert into kitchen_measure (kitchen_id, word, ml) values (#{kitchenId}, #{word}, #{ml})
+            on duplicate key update ml = values(ml)
+            """)
+    void putMeasure(MeasureRow row);
+
+    @Select("select kitchen_id, word, ml from kitchen_measure where kitchen_id = #{kitchenId} order by word")
+    List<MeasureRow> measures(long kitchenId);
+
+    @Delete("delete from kitchen_measure where kitchen_id = #{kitchenId} and word = #{word}")
+    int removeMeasure(@Param("kitchenId") long kitchenId, @Param("word") String word);
+}

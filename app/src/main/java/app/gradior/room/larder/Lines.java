@@ -1,0 +1,127 @@
+package app.gradior.room.larder;
+
+import app.gradior.batch.IngredientInput;
+import app.gradior.finding.Refusal;
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.measure.LineReader;
+import app.gradior.measure.LineReading;
+import app.gradior.measure.Numbers;
+import app.gradior.room.house.Kitchen;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Reads ingredient lines in a kitchen's measures and with its own foods, names and measures, and the cook's corrections. */
+@Component
+public class Lines {
+    private static final double MOST_G = 100_000;
+
+    private final Larder larder;
+
+    Lines(Larder larder) {
+        this.larder = larder;
+    }
+
+    /**
+     * A line as typed, with what the cook corrected.
+     *
+     * @param foodId the food it is, if the cook said so
+     * @param massG what it weighs, if the cook said so
+     */
+    public record Typed(
+            String text, @Nullable String foodId, @Nullable Double massG) {
+        public static Typed of(String text) {
+            return new Typed(text, null, null);
+        }
+
+        public boolean corrected() {
+            return foodId != null || massG != null;
+        }
+    }
+
+    /** The foods that this kitchen's lines may name. */
+    public Catalogue catalogue(Kitchen kitchen) {
+        return larder.of(kitchen).catalogue();
+    }
+
+    /** What this kitchen knows of foods and measures now: another object once its larder has changed. */
+    public Object known(Kitchen kitchen) {
+        return larder.of(kitchen).reader();
+    }
+
+    private LineReader reader(Kitchen kitchen) {
+        return larder.of(kitchen).reader();
+    }
+
+    public LineReading read(Kitchen kitchen, String text) {
+        return reader(kitchen).read(text);
+    }
+
+    /** What a line means, corrections first. */
+    public LineReading read(Kitchen kitchen, Typed typed) {
+        LineReading reading = read(kitchen, typed.text());
+        String foodId = typed.foodId();
+        Double massG = typed.massG();
+        if (foodId == null && massG == null) {
+            return reading;
+        }
+        if (massG != null) {
+            Refusal.inRange("massG", massG, 0, MOST_G, " g");
+        }
+        if (foodId != null && massG == null) {
+            return reader(kitchen).readAs(typed.text(), food(kitchen, foodId, "food"));
+        }
+        Food food =
+                foodId != null ? food(kitchen, foodId, "food") : reading.food().orElse(null);
+        return food == null || massG == null ? reading : LineReading.corrected(typed.text(), food, massG);
+    }
+
+    /** Reads an ingredient as programs name it; the field is its path in the request. */
+    public LineReading read(Kitchen kitchen, IngredientInput input, String field) {
+        String line = input.line();
+        String food = input.food();
+        Double massG = input.massG();
+        if (line != null) {
+            if (food != null || massG != null) {
+                throw Refusal.unfit(field, "give either a line, or a food and its massG, not both");
+            }
+            if (line.length() > 300) {
+                throw Refusal.unfit(field + ".line", "a line has at most 300 characters");
+            }
+            LineReading reading = read(kitchen, line);
+            if (!reading.usable()) {
+                throw Refusal.unfit(field + ".line", "no food found in '" + line + "': name a food of /api/v1/foods");
+            }
+            return reading;
+        }
+        if (food == null || massG == null) {
+            throw Refusal.unfit(field, "give either a line, or a food and its massG");
+        }
+        double grams = Refusal.inRange(field + ".massG", massG, 0, MOST_G, " g");
+        String amount = Numbers.plain(grams, 1) + " g";
+        return new LineReading(
+                amount + " " + food,
+                Optional.of(food(kitchen, food, field + ".food")),
+                grams,
+                0,
+                LineReading.Sureness.SURE,
+                amount,
+                List.of(),
+                "");
+    }
+
+    /** The words of a line that name its food. */
+    public String foodWords(Kitchen kitchen, String text) {
+        return reader(kitchen).foodWords(text);
+    }
+
+    /** The food of that id, or a refusal of that field. */
+    public Food food(Kitchen kitchen, String id, String field) {
+        return catalogue(kitchen)
+                .food(id)
+                .orElseThrow(
+                        () -> Refusal.unfit(field, "food '" + id + "' is not known: ask /api/v1/foods?q= for names"));
+    }
+}

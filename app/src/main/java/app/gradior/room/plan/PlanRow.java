@@ -1,0 +1,17 @@
+package app.gradior.room.plan;
+
+import java.time.LocalDateTime;
+import org.jspecify.annotations.Nullable;
+
+/** A row as its table holds it; times are UTC. */
+public record PlanRow(
+        long id,
+        long kitchenId,
+        long sauceId,
+        String name,
+        int revision,
+        String draft,
+        @Nullable LocalDateTime serveAt,
+        String ticks,
+        @Nullable Long batchId,
+        LocalDateTime savedAt) {}

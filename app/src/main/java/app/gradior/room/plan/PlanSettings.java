@@ -1,0 +1,142 @@
+package app.gradior.room.plan;
+
+import app.gradior.course.SauceRun;
+import app.gradior.estimate.Prior;
+import app.gradior.finding.Refusal;
+import app.gradior.larder.StarchKind;
+import app.gradior.measure.LineReading;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.StagePlan;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KitBurner;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.kit.Ware;
+import app.gradior.room.larder.Lines;
+import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.SauceLimits;
+import app.gradior.sauce.Use;
+import app.gradior.simmer.PotOnHeat;
+import app.gradior.solve.SauceRoutes;
+import app.gradior.solve.Scaling;
+import app.gradior.solve.Thickening;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.springframework.stereotype.Service;
+
+/** What a plan names, looked up: sauce, lines, how much of it, pot, burner, stages, starch. */
+@Service
+class PlanSettings {
+    private static final int SCALINGS = 4;
+
+    private final SauceBook book;
+    private final Lines lines;
+
+    PlanSettings(SauceBook book, Lines lines) {
+        this.book = book;
+        this.lines = lines;
+    }
+
+    /** Looks everything up that a plan names. */
+    PlanAnswer.Setting of(Kitchen kitchen, Ware ware, PlanDraft draft) {
+        SauceBook.Sauce sauce = sauce(kitchen, draft);
+        List<LineReading> readings = readings(kitchen, sauce, draft);
+        KitchenKit.KitPot pot = ware.pot(draft.potId());
+        Optional<KitBurner> burner = ware.burner(draft.burnerId());
+        PotOnHeat onHeat = onHeat(ware, draft, pot, burner);
+        double factor = factor(sauce, readings, draft, onHeat);
+        StagePlan.Laid laid = StagePlan.lay(sauce.draft(), readings, factor, draft.heats());
+        StarchKind kind = Optional.ofNullable(draft.starch()).or(laid::starch).orElse(StarchKind.MAIZE);
+        Thickening.Mix mix = Refusal.checked(
+                "liquidRatio", () -> new Thickening.Mix(kind, Thickening.Form.SLURRY, draft.liquidRatio()));
+        boolean pairKnown = ware.pair(pot, burner).any();
+        Prior prior = ware.prior(pot, burner, sauce.id());
+        return new PlanAnswer.Setting(draft, sauce, readings, factor, pot, burner, onHeat, pairKnown, prior, laid, mix);
+    }
+
+    private SauceBook.Sauce sauce(Kitchen kitchen, PlanDraft draft) {
+        Integer version = draft.version();
+        return version == null ? book.sauce(kitchen, draft.sauceId()) : book.version(kitchen, draft.sauceId(), version);
+    }
+
+    /** The sauce's lines, those that the plan swaps read anew. */
+    private List<LineReading> readings(Kitchen kitchen, SauceBook.Sauce sauce, PlanDraft draft) {
+        List<LineReading> readings = new ArrayList<>(sauce.ingredients().lines());
+        draft.swaps().forEach((at, text) -> {
+            if (at >= 0 && at < readings.size()) {
+                readings.set(at, lines.read(kitchen, text));
+            }
+        });
+        return readings;
+    }
+
+    /** That pot on that burner, as the plan has it. */
+    static PotOnHeat onHeat(Ware ware, PlanDraft draft, KitchenKit.KitPot pot, Optional<KitBurner> burner) {
+        return new PotOnHeat(
+                pot.shape(),
+                Kitchen.altitude(draft.altitudeM()),
+                ware.pair(pot, burner).learnt().factor(),
+                burner.map(KitBurner::netPowerW).orElse(Double.POSITIVE_INFINITY));
+    }
+
+    private static double factor(SauceBook.Sauce sauce, List<LineReading> readings, PlanDraft draft, PotOnHeat pot) {
+        return switch (draft.by()) {
+            case FACTOR -> Refusal.checked("amount", () -> Scaling.byFactor(draft.amount()));
+            case INGREDIENT -> {
+                if (draft.line() < 0 || draft.line() >= readings.size()) {
+                    throw Refusal.unfit("line", "Choose one of the lines.");
+                }
+                double needed = readings.get(draft.line()).massG();
+                yield Refusal.checked("amount", () -> Scaling.byIngredient(draft.amount(), needed));
+            }
+            case YIELD, GUESTS -> {
+                double wantedMl = wantedMl(sauce, draft).orElseThrow();
+                double factor = 1;
+                for (int i = 0; i < SCALINGS; i++) {
+                    double now = factor;
+                    double gives = writtenMl(sauce, readings, now, pot);
+                    factor = Refusal.checked("amount", () -> Scaling.byFactor(now * wantedMl / gives));
+                }
+                yield factor;
+            }
+        };
+    }
+
+    /** What guests or the cook want of it, mL, if the plan is scaled to that. */
+    static OptionalDouble wantedMl(SauceBook.Sauce sauce, PlanDraft draft) {
+        Double wish = draft.wishMl();
+        if (wish != null) {
+            return OptionalDouble.of(wish);
+        }
+        Use use = Optional.ofNullable(draft.use()).or(() -> sauce.draft().use()).orElse(Use.POUR_OVER);
+        return switch (draft.by()) {
+            case YIELD -> OptionalDouble.of(draft.amount());
+            case GUESTS -> OptionalDouble.of(draft.amount() * use.portionMl());
+            case FACTOR, INGREDIENT -> OptionalDouble.empty();
+        };
+    }
+
+    /** What so many times the sauce as written gives, in a pot wide enough, mL. */
+    private static double writtenMl(SauceBook.Sauce sauce, List<LineReading> readings, double factor, PotOnHeat pot) {
+        SauceRun.Cooked cooked = StagePlan.cook(sauce.draft(), readings, factor, pot);
+        return cooked.stuck().isEmpty()
+                ? cooked.out().volumeMl20c()
+                : factor
+                        * new Ingredients(readings, sauce.draft().texture())
+                                .mixture()
+                                .volumeMl20c();
+    }
+
+    /** The sauce's ways in that pot. */
+    static SauceRoutes routes(PlanAnswer.Setting setting, PotOnHeat pot) {
+        return new SauceRoutes(
+                setting.laid().stages(),
+                setting.draft().starch() == null ? 0 : setting.laid().starchG(),
+                pot,
+                setting.mix(),
+                SauceLimits.targetStep("targetStep", setting.draft().targetStep()),
+                SauceLimits.servedC("servedC", setting.draft().servedC()),
+                setting.prior().bodyFactor());
+    }
+}

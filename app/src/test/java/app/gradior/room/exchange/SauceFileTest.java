@@ -1,0 +1,110 @@
+package app.gradior.room.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.gradior.finding.Fault;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.StageDraft;
+import app.gradior.room.larder.Lines;
+import app.gradior.sauce.EndKind;
+import app.gradior.sauce.School;
+import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Texture;
+import app.gradior.sauce.Use;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class SauceFileTest {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final SauceBook.Draft FULL = new SauceBook.Draft(
+            "Quince & bay",
+            List.of(Lines.Typed.of("1 kg quinces"), new Lines.Typed("3 of the jars", "sugar", 250.0)),
+            Texture.CHUNKY,
+            6.5,
+            20,
+            Optional.of(Use.SPREAD),
+            800.0,
+            "fruit, shelf",
+            List.of(new StageDraft(
+                    StageKind.SIMMER, "until soft", List.of(0, 1), Look.GENTLE, LidState.AJAR, EndKind.MINUTES, 25)),
+            Map.of(School.LID, "ajar"),
+            "Stir to the edges.");
+
+    private final SauceFile files = new SauceFile(JSON);
+
+    private static JsonNode schema() throws IOException {
+        return JSON.readTree(Files.readString(Path.of("../docs/schema/sauce.schema.json")));
+    }
+
+    @Test
+    void whatIsSavedIsReadBackWhole() {
+        List<Fault> faults = new ArrayList<>();
+        assertThat(files.read(files.json(FULL), faults)).isEqualTo(FULL);
+        assertThat(faults).isEmpty();
+        assertThat(files.isOwn(files.json(FULL))).isTrue();
+        assertThat(files.isOwn("{\"@type\":\"Recipe\"}")).isFalse();
+    }
+
+    @Test
+    void theSchemaKnowsEveryPropertyThatIsSaved() throws IOException {
+        JsonNode schema = schema().get("properties");
+        JsonNode saved = JSON.readTree(files.json(FULL));
+        assertThat(saved.propertyNames())
+                .allSatisfy(name -> assertThat(schema.has(name)).as(name).isTrue());
+        JsonNode line = schema.get("lines").get("items").get("properties");
+        assertThat(saved.get("lines").get(1).propertyNames())
+                .allSatisfy(name -> assertThat(line.has(name)).as(name).isTrue());
+        JsonNode stage = schema.get("stages").get("items").get("properties");
+        assertThat(saved.get("stages").get(0).propertyNames())
+                .allSatisfy(name -> assertThat(stage.has(name)).as(name).isTrue());
+    }
+
+    @Test
+    void theSchemaListsEveryNameThereIs() throws IOException {
+        JsonNode properties = schema().get("properties");
+        JsonNode stage = properties.get("stages").get("items").get("properties");
+        assertThat(names(stage.get("kind")))
+                .containsExactlyElementsOf(
+                        Arrays.stream(StageKind.values()).map(StageKind::key).toList());
+        assertThat(names(stage.get("end")))
+                .containsExactlyInAnyOrderElementsOf(Arrays.stream(EndKind.values())
+                        .map(end -> end.name().toLowerCase(Locale.ROOT))
+                        .toList());
+        assertThat(names(properties.get("use")))
+                .containsExactlyInAnyOrderElementsOf(Arrays.stream(Use.values())
+                        .map(use -> use.name().toLowerCase(Locale.ROOT))
+                        .toList());
+    }
+
+    private static List<String> names(JsonNode property) {
+        List<String> names = new ArrayList<>();
+        property.get("enum").forEach(node -> names.add(node.asString()));
+        return names;
+    }
+
+    @Test
+    void faultsAreNamedAndTheRestIsKept() {
+        List<Fault> faults = new ArrayList<>();
+        String broken = files.json(FULL).replace("\"simmer\"", "\"fly\"").replace("\"spread\"", "\"hat\"");
+        SauceBook.Draft draft = files.read(broken, faults);
+        assertThat(faults).extracting(Fault::field).containsExactlyInAnyOrder("use", "stages[0]");
+        assertThat(draft.lines()).isEqualTo(FULL.lines());
+        assertThatThrownBy(() -> files.read("{\"format\":\"gradior.sauce\",\"formatVersion\":9}", faults))
+                .hasMessageContaining("version 1");
+        assertThatThrownBy(() -> files.read("{\"format\":\"gradior.sauce\"", faults))
+                .hasMessageContaining("broken");
+    }
+}
