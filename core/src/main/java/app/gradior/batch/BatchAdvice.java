@@ -3,8 +3,8 @@ package app.gradior.batch;
 import app.gradior.care.Caution;
 import app.gradior.course.Stirring;
 import app.gradior.estimate.Forecast;
+import app.gradior.estimate.PotSituation;
 import app.gradior.estimate.Prompt;
-import app.gradior.estimate.Watch;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.StageKind;
@@ -47,7 +47,7 @@ public final class BatchAdvice {
                 batch.events().stream().map(BatchEvent::at).reduce(batch.startedAt(), (a, b) -> b.isAfter(a) ? b : a);
         return Prompt.of(
                 forecast,
-                new Watch(
+                new PotSituation(
                         since(heard),
                         batch.folded().lastReading().map(this::since).orElse(Double.POSITIVE_INFINITY),
                         stirring(),
@@ -61,7 +61,7 @@ public final class BatchAdvice {
 
     private Stirring stirring() {
         double step = forecast.stepHot().middle();
-        if (plan.course().get(batch.stage()).kind().way() == StageKind.Way.FRYING || Double.isNaN(step)) {
+        if (plan.course().get(batch.stage()).kind().treatment() == StageKind.Treatment.FRYING || Double.isNaN(step)) {
             return new Stirring(STIR_FAT_MIN);
         }
         return Stirring.of(
@@ -71,12 +71,12 @@ public final class BatchAdvice {
                 batch.heat().look());
     }
 
-    private Watch.AtHand atHand() {
+    private PotSituation.AtHand atHand() {
         List<BatchPlan.PlanStage> course = plan.course();
         int at = batch.stage();
         BatchPlan.PlanStage stage = course.get(at);
         boolean fresh = since(batch.stageBegan()) < ASK_FOR_LINES_MIN;
-        return new Watch.AtHand(
+        return new PotSituation.AtHand(
                 stage.with(Mixture.EMPTY),
                 stage.name(),
                 at + 1 < course.size() ? course.get(at + 1).name() : "",
@@ -85,7 +85,7 @@ public final class BatchAdvice {
                 pouring(stage));
     }
 
-    private Optional<Watch.Pouring> pouring(BatchPlan.PlanStage stage) {
+    private Optional<PotSituation.Pouring> pouring(BatchPlan.PlanStage stage) {
         if (stage.pours().isEmpty() || forecast.warming()) {
             return Optional.empty();
         }
@@ -97,7 +97,7 @@ public final class BatchAdvice {
                 forecast.likely().tempC(),
                 plan.servedC(),
                 forecast.likelyBody());
-        return Optional.of(new Watch.Pouring(
+        return Optional.of(new PotSituation.Pouring(
                 thickening.next(target, poured.starchG()),
                 poured.last().map(this::since).orElse(Double.POSITIVE_INFINITY),
                 poured.seen()));
@@ -128,7 +128,7 @@ public final class BatchAdvice {
         }
         BatchPlan.PlanStage stage = plan.course().get(at);
         return pouring(stage)
-                .flatMap(Watch.Pouring::next)
+                .flatMap(PotSituation.Pouring::next)
                 .map(portion -> new NextPortion(slurryMix(stage).kind(), portion));
     }
 

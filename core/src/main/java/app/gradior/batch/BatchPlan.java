@@ -173,7 +173,7 @@ public record BatchPlan(
 
         /** Whether it stands on the heat. */
         public boolean onHeat() {
-            return kind.way() != StageKind.Way.OFF_THE_HEAT;
+            return kind.treatment() != StageKind.Treatment.OFF_THE_HEAT;
         }
 
         Stage with(Mixture adds) {
@@ -213,12 +213,12 @@ public record BatchPlan(
     }
 
     /** The stages as the estimator takes them, without the lines that were left out. */
-    public List<BatchStory.Part> parts(Set<Integer> leftOut) {
+    public List<BatchStory.StoryStage> parts(Set<Integer> leftOut) {
         if (stages == null) {
-            return List.of(BatchStory.Part.of(course().get(0).with(start())));
+            return List.of(BatchStory.StoryStage.of(course().get(0).with(start())));
         }
         return stages.stream()
-                .map(s -> new BatchStory.Part(s.with(mixture(s.lines(), leftOut)), mixture(s.pours(), leftOut)))
+                .map(s -> new BatchStory.StoryStage(s.with(mixture(s.lines(), leftOut)), mixture(s.pours(), leftOut)))
                 .toList();
     }
 

@@ -43,7 +43,7 @@ public final class StageCautions {
             StageKind kind, double brixPercent, List<LineReading> lines, List<LineReading> before, double tempC) {
         List<Caution> cautions = new ArrayList<>();
         List<Food> foods = lines.stream().flatMap(line -> line.food().stream()).toList();
-        boolean heated = kind.way() != StageKind.Way.OFF_THE_HEAT;
+        boolean heated = kind.treatment() != StageKind.Treatment.OFF_THE_HEAT;
         if (heated && foods.stream().anyMatch(f -> f.per100g().ethanol() >= Cautions.SPIRIT_PERCENT)) {
             cautions.add(new Caution(
                     "Spirits catch fire",
@@ -54,7 +54,7 @@ public final class StageCautions {
                 .map(Food::name)
                 .distinct()
                 .collect(Collectors.joining(", "));
-        if (kind.way() == StageKind.Way.FRYING && !choking.isEmpty()) {
+        if (kind.treatment() == StageKind.Treatment.FRYING && !choking.isEmpty()) {
             cautions.add(new Caution(
                     "Hot fat makes it choke: " + choking, "Open a window, lean back, add the liquid soon."));
         }

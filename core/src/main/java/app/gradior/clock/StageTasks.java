@@ -36,8 +36,8 @@ public final class StageTasks {
     private static void add(List<Task> tasks, StageResult stage, String name, boolean waits) {
         StageKind kind = stage.stage().kind();
         double minutes = stage.warmUpMinutes() + stage.minutes();
-        boolean onHeat = kind.way() != StageKind.Way.OFF_THE_HEAT;
-        if (kind.way() != StageKind.Way.BOILING || minutes < SHORT_MIN || handsOn(kind)) {
+        boolean onHeat = kind.treatment() != StageKind.Treatment.OFF_THE_HEAT;
+        if (kind.treatment() != StageKind.Treatment.BOILING || minutes < SHORT_MIN || handsOn(kind)) {
             tasks.add(new Task(name, minutes, handsOn(kind) || onHeat && minutes < SHORT_MIN, onHeat, waits));
             return;
         }
@@ -76,7 +76,10 @@ public final class StageTasks {
     private static boolean mayStand(StageKind kind, StageKind next) {
         return switch (next) {
             case MILL, BLEND, SIEVE, REST, COOL, PACK -> true;
-            default -> kind.way() == StageKind.Way.OFF_THE_HEAT && kind != StageKind.ENRICH && kind != StageKind.SEASON;
+            default ->
+                kind.treatment() == StageKind.Treatment.OFF_THE_HEAT
+                        && kind != StageKind.ENRICH
+                        && kind != StageKind.SEASON;
         };
     }
 }

@@ -162,7 +162,7 @@ public final class PotCourse {
         stage = next;
         look = next.look();
         lid = next.lid();
-        onHeat = next.kind().way() != StageKind.Way.OFF_THE_HEAT;
+        onHeat = next.kind().treatment() != StageKind.Treatment.OFF_THE_HEAT;
         startMl = mixture.volumeMl20c();
         cooked = 0;
         pressed = false;
@@ -283,8 +283,8 @@ public final class PotCourse {
 
     private void settle() {
         mode = Mode.STANDING;
-        boolean boils = stage.kind().way() == StageKind.Way.BOILING;
-        boolean cold = stage.kind().way() == StageKind.Way.OFF_THE_HEAT;
+        boolean boils = stage.kind().treatment() == StageKind.Treatment.BOILING;
+        boolean cold = stage.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT;
         if (cold || !onHeat || !(mixture.massG() > 0) || boils && !StageRules.canBoil(mixture)) {
             return;
         }
@@ -297,7 +297,7 @@ public final class PotCourse {
     }
 
     private double heatOfStageC() {
-        return switch (stage.kind().way()) {
+        return switch (stage.kind().treatment()) {
             case BOILING -> look.potTempC(StageRules.boilingC(mixture, pot, bodyFactor));
             case FRYING -> StageRules.FRYING_C;
             case OFF_THE_HEAT -> tempC;
@@ -307,7 +307,7 @@ public final class PotCourse {
     private void hotNow() {
         tempC = warmToC;
         warmUpLeft = 0;
-        if (stage.kind().way() == StageKind.Way.BOILING) {
+        if (stage.kind().treatment() == StageKind.Treatment.BOILING) {
             mode = Mode.BOILING;
             run = boiling();
             applyHeat();
@@ -357,7 +357,7 @@ public final class PotCourse {
                     tempC = StageRules.cooling(mixture, pot)
                             .tempC(tempC, StageRules.ROOM_C, minutes * StageRules.SECONDS_PER_MINUTE);
                 }
-                cooked += stage.kind().way() == StageKind.Way.OFF_THE_HEAT ? minutes : 0;
+                cooked += stage.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT ? minutes : 0;
             }
         }
         minute += minutes;
@@ -426,7 +426,7 @@ public final class PotCourse {
             return StageRules.cooling(mixture, pot).secondsTo(tempC, cooled.tempC(), StageRules.ROOM_C)
                     / StageRules.SECONDS_PER_MINUTE;
         }
-        boolean waits = mode == Mode.STANDING && stage.kind().way() != StageKind.Way.OFF_THE_HEAT;
+        boolean waits = mode == Mode.STANDING && stage.kind().treatment() != StageKind.Treatment.OFF_THE_HEAT;
         return waits ? Double.POSITIVE_INFINITY : StageRules.givenMinutes(stage.end()) - cooked;
     }
 

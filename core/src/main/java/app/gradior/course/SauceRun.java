@@ -158,25 +158,26 @@ public final class SauceRun {
             return Optional.of("There are " + litres(hotMl) + " and this pot holds "
                     + litres(pot.shape().capacityMl()) + " to the brim: take a larger pot.");
         }
-        return stage.kind().way() == StageKind.Way.BOILING && !StageRules.canBoil(in)
+        return stage.kind().treatment() == StageKind.Treatment.BOILING && !StageRules.canBoil(in)
                 ? Optional.of("There is no water in the pot: nothing can boil. Add a liquid first.")
                 : Optional.empty();
     }
 
     /** Whether it is over when the pot is so far, and not after a time. */
     private static boolean endsByItself(Stage stage) {
-        return stage.kind().way() == StageKind.Way.BOILING && !StageRules.timed(stage.end())
-                || stage.kind().way() == StageKind.Way.OFF_THE_HEAT && stage.end() instanceof StageEnd.CooledTo;
+        return stage.kind().treatment() == StageKind.Treatment.BOILING && !StageRules.timed(stage.end())
+                || stage.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT
+                        && stage.end() instanceof StageEnd.CooledTo;
     }
 
     private boolean isFilm(Stage stage) {
-        return stage.kind().way() == StageKind.Way.BOILING
+        return stage.kind().treatment() == StageKind.Treatment.BOILING
                 && stage.end() instanceof StageEnd.StepServed
                 && course.levelMm() < SimmerRun.SHALLOWEST_MM;
     }
 
     private String notReached(Stage stage, SimmerRun.End end) {
-        if (stage.kind().way() == StageKind.Way.OFF_THE_HEAT) {
+        if (stage.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT) {
             return "On the counter it never gets below " + Numbers.plain(StageRules.ROOM_C, 0)
                     + " °C: put it in the fridge or in an ice bath.";
         }
@@ -192,7 +193,7 @@ public final class SauceRun {
     private List<PotState> curve(Stage stage, PotCourse from, double minutes) {
         List<PotState> points = new ArrayList<>(CURVE_POINTS);
         double heatedAt = from.minute();
-        boolean boils = stage.kind().way() == StageKind.Way.BOILING;
+        boolean boils = stage.kind().treatment() == StageKind.Treatment.BOILING;
         if (boils) {
             points.add(from.look().since(heatedAt));
         }
@@ -207,7 +208,7 @@ public final class SauceRun {
     }
 
     private Stirring stirring(Stage stage) {
-        return switch (stage.kind().way()) {
+        return switch (stage.kind().treatment()) {
             case BOILING ->
                 Stirring.of(Stair.viscosityPaS(course.stepHot()), course.brixPercent(), course.levelMm(), stage.look());
             case FRYING -> new Stirring(IN_FAT_MIN);

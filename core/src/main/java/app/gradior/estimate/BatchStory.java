@@ -28,7 +28,7 @@ import java.util.List;
  * @param happenings in any order
  */
 public record BatchStory(
-        List<Part> parts,
+        List<StoryStage> parts,
         Ingredients.Spread spread,
         PotOnHeat pot,
         Prior prior,
@@ -52,10 +52,10 @@ public record BatchStory(
      * @param stage as it is to be done, with what goes in at its start
      * @param inPortions what is to go in bit by bit as the cook looks: a slurry; empty for none
      */
-    public record Part(Stage stage, Mixture inPortions) {
+    public record StoryStage(Stage stage, Mixture inPortions) {
         /** A stage in which nothing goes in by portions. */
-        public static Part of(Stage stage) {
-            return new Part(stage, Mixture.EMPTY);
+        public static StoryStage of(Stage stage) {
+            return new StoryStage(stage, Mixture.EMPTY);
         }
     }
 
@@ -71,7 +71,7 @@ public record BatchStory(
             double targetStep,
             List<Happening> happenings) {
         Stage reduce = new Stage(StageKind.REDUCE, start, heat.look(), heat.lid(), new StageEnd.StepServed(targetStep));
-        return new BatchStory(List.of(Part.of(reduce)), spread, pot, prior, emptyG, servedC, true, happenings);
+        return new BatchStory(List.of(StoryStage.of(reduce)), spread, pot, prior, emptyG, servedC, true, happenings);
     }
 
     /** The story as it was known at a minute. */

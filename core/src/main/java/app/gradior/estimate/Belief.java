@@ -53,9 +53,10 @@ final class Belief {
     static Belief of(BatchStory story) {
         EnumSet<Look> used = EnumSet.noneOf(Look.class);
         boolean press = false;
-        for (BatchStory.Part part : story.parts()) {
+        for (BatchStory.StoryStage part : story.parts()) {
             Stage stage = part.stage();
-            if (stage.kind().way() == StageKind.Way.BOILING || stage.kind().sweats()) {
+            if (stage.kind().treatment() == StageKind.Treatment.BOILING
+                    || stage.kind().sweats()) {
                 used.add(stage.look());
             }
             press |=

@@ -46,7 +46,7 @@ public final class Estimator {
         List<PotState> now =
                 ensemble.stream().map(w -> w.member.course().look()).toList();
         int part = ensemble.get(0).member.part();
-        Member best = posterior.member(posterior.mode());
+        EnsembleMember best = posterior.member(posterior.mode());
         best.follow(nowMinute);
         boolean warming = best.course().isComingToHeat();
         PotState likely = best.course().look();
@@ -102,19 +102,19 @@ public final class Estimator {
             double[] gridMassG,
             @Nullable PotState[] ends) {}
 
-    private static double horizonMinute(Member best, double nowMinute) {
+    private static double horizonMinute(EnsembleMember best, double nowMinute) {
         best.goOn();
         double[] end = {nowMinute};
         best.goOnTo(nowMinute + StopAt.MOST_MINUTES / 2, (part, course) -> end[0] = course.minute());
         return nowMinute + Math.max(SHORTEST_CURVE_MIN, (end[0] - nowMinute) * OVERSHOOT);
     }
 
-    private static Run run(Member member, double nowMinute, double horizon, int parts) {
+    private static Run run(EnsembleMember member, double nowMinute, double horizon, int parts) {
         Map<ReadingKind, Double> read = new EnumMap<>(ReadingKind.class);
         READABLE.forEach(kind -> read.put(kind, member.read(kind)));
         member.goOn();
         @Nullable PotState[] ends = new @Nullable PotState[parts + 1];
-        Member.StageEnds keep = (part, course) -> {
+        EnsembleMember.StageEnds keep = (part, course) -> {
             ends[part] = course.look();
             if (part == parts - 1) {
                 ends[parts] = ends[part];
@@ -291,7 +291,7 @@ public final class Estimator {
                     minutes.add(h.minute() - MOMENT_MIN);
                     minutes.add(h.minute());
                 });
-        Member best = posterior.member(posterior.mode());
+        EnsembleMember best = posterior.member(posterior.mode());
         for (double minute : minutes) {
             best.follow(minute);
             double mass = best.course().massG();

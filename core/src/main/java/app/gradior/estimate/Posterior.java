@@ -72,8 +72,8 @@ final class Posterior {
         return identity;
     }
 
-    Member member(double[] z) {
-        return new Member(story, belief, z);
+    EnsembleMember member(double[] z) {
+        return new EnsembleMember(story, belief, z);
     }
 
     double[] mode() {
@@ -86,11 +86,11 @@ final class Posterior {
     }
 
     /** Standardised residuals of the readings for that z; the member stands at the end of what is known. */
-    private double[] residuals(Member member) {
+    private double[] residuals(EnsembleMember member) {
         return residuals(member, readings);
     }
 
-    private double[] residuals(Member member, List<Reading> of) {
+    private double[] residuals(EnsembleMember member, List<Reading> of) {
         double[] predicted = new double[of.size()];
         member.follow(untilMinute, predicted);
         for (int i = 0; i < predicted.length; i++) {
@@ -170,7 +170,7 @@ final class Posterior {
                 for (int j = 0; j < z.length; j++) {
                     z[j] = mode[j] + sign * offset[j];
                 }
-                Member member = member(z);
+                EnsembleMember member = member(z);
                 double[] residuals = residuals(member);
                 int index = m + (1 - sign) / 2;
                 logWeights[index] = logPosterior(z, residuals) + square(xi) / 2;
@@ -229,7 +229,7 @@ final class Posterior {
     List<Integer> wildReadings() {
         List<Integer> wild = new ArrayList<>();
         BatchStory known = whole.upTo(untilMinute);
-        double[] residuals = residuals(new Member(known, belief, mode), readings(known));
+        double[] residuals = residuals(new EnsembleMember(known, belief, mode), readings(known));
         for (int i = 0; i < residuals.length; i++) {
             if (Math.abs(residuals[i]) > WILD) {
                 wild.add(i);
@@ -240,11 +240,11 @@ final class Posterior {
 
     /** A member and how much it counts. */
     static final class Weighted {
-        final Member member;
+        final EnsembleMember member;
         private final int index;
         private double weight = 1;
 
-        private Weighted(Member member, int index) {
+        private Weighted(EnsembleMember member, int index) {
             this.member = member;
             this.index = index;
         }

@@ -47,7 +47,7 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
     private record Ask(String doNow, String noun, String action) {}
 
     /** The prompt for a pot on the heat, or for a stage that is done beside it. */
-    public static Prompt of(Forecast forecast, Watch watch) {
+    public static Prompt of(Forecast forecast, PotSituation watch) {
         if (watch.sinceHeardMin() > FORGOTTEN_MIN) {
             return new Prompt(
                     "Is this pot still on?",
@@ -55,7 +55,7 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                     true,
                     "off");
         }
-        Watch.AtHand hand = watch.hand();
+        PotSituation.AtHand hand = watch.hand();
         if (!hand.toPutIn().isEmpty()) {
             return new Prompt("Put in " + listed(hand.toPutIn()), hand.name() + " begins with it.", false, "ticks");
         }
@@ -73,12 +73,12 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
         if (over(forecast, hand)) {
             return next(forecast, hand);
         }
-        if (hand.stage().kind().way() == StageKind.Way.OFF_THE_HEAT) {
+        if (hand.stage().kind().treatment() == StageKind.Treatment.OFF_THE_HEAT) {
             return byHand(forecast, hand);
         }
         if (forecast.warming()) {
             return new Prompt(
-                    hand.stage().kind().way() == StageKind.Way.FRYING
+                    hand.stage().kind().treatment() == StageKind.Treatment.FRYING
                             ? "Get the fat hot"
                             : "Bring it to a " + hand.stage().look().label(),
                     "Tap how it looks when it is there: until then nothing boils away.",
@@ -107,11 +107,11 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                 "off");
     }
 
-    private static boolean over(Forecast forecast, Watch.AtHand hand) {
+    private static boolean over(Forecast forecast, PotSituation.AtHand hand) {
         if (hand.stage().end() instanceof StageEnd.CooksWord) {
             return false;
         }
-        double least = hand.stage().kind().way() == StageKind.Way.OFF_THE_HEAT ? 0 : OVER_MIN;
+        double least = hand.stage().kind().treatment() == StageKind.Treatment.OFF_THE_HEAT ? 0 : OVER_MIN;
         return forecast.stageEnd()
                 .map(e -> e.minutesFrom(forecast.nowMinute()).middle() <= least)
                 .orElse(false);
@@ -126,7 +126,7 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                 "off");
     }
 
-    private static Optional<Prompt> pour(Watch.Pouring pouring, Forecast forecast) {
+    private static Optional<Prompt> pour(PotSituation.Pouring pouring, Forecast forecast) {
         if (Double.isFinite(pouring.sinceMin()) && !pouring.seen()) {
             String expected = Numbers.fixed(forecast.stepHot().middle(), 1);
             return Optional.of(
@@ -162,8 +162,8 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                         + Stair.Tread.of(forecast.stepServed().middle()).label() + " when served.";
     }
 
-    private static Prompt next(Forecast forecast, Watch.AtHand hand) {
-        boolean onHeat = hand.stage().kind().way() != StageKind.Way.OFF_THE_HEAT;
+    private static Prompt next(Forecast forecast, PotSituation.AtHand hand) {
+        boolean onHeat = hand.stage().kind().treatment() != StageKind.Treatment.OFF_THE_HEAT;
         String how = looks(forecast);
         if (onHeat && hand.lastOnHeat()) {
             String then = hand.next().isEmpty() ? "" : " Then: " + hand.next() + ".";
@@ -177,7 +177,7 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                 "Now: " + hand.next(), hand.name() + " is over." + (how.isEmpty() ? "" : " " + how), true, "next");
     }
 
-    private static Prompt byHand(Forecast forecast, Watch.AtHand hand) {
+    private static Prompt byHand(Forecast forecast, PotSituation.AtHand hand) {
         String about = forecast.stageEnd()
                 .map(e -> e.minutesFrom(forecast.nowMinute()).middle())
                 .filter(left -> left > OVER_MIN)
@@ -190,12 +190,12 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
                 hand.next().isEmpty() ? "off" : "next");
     }
 
-    private static Prompt meanwhile(Forecast forecast, Watch watch) {
-        Watch.AtHand hand = watch.hand();
+    private static Prompt meanwhile(Forecast forecast, PotSituation watch) {
+        PotSituation.AtHand hand = watch.hand();
         Band left = forecast.stageEnd().orElseThrow().minutesFrom(forecast.nowMinute());
         Band all =
                 forecast.finish().map(f -> f.minutesFrom(forecast.nowMinute())).orElse(left);
-        boolean boils = hand.stage().kind().way() == StageKind.Way.BOILING;
+        boolean boils = hand.stage().kind().treatment() == StageKind.Treatment.BOILING;
         boolean wide = boils && all.width() > 0.35 * all.middle() + 2;
         if (watch.sinceReadingMin() > READ_AGAIN_MIN && wide && forecast.nowMinute() >= NEAR_MIN) {
             Optional<Prompt> read = reading(forecast, all);

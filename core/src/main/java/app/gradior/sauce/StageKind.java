@@ -9,25 +9,25 @@ import org.jspecify.annotations.Nullable;
 /** What a cook does to the pot in one stage. */
 public enum StageKind {
     /** Vegetables lose water in fat. */
-    SWEAT("sweat", "Sweat", Way.FRYING, Look.STEAMING),
-    TOAST("toast", "Toast in fat", Way.FRYING, Look.STEAMING),
-    FRY("fry", "Fry the purée", Way.BOILING, Look.LIVELY),
-    DEGLAZE("deglaze", "Deglaze", Way.BOILING, Look.LIVELY),
-    ADD("add", "Add", Way.BOILING, Look.GENTLE),
-    REDUCE("reduce", "Reduce", Way.BOILING, Look.LIVELY),
-    SIMMER("simmer", "Simmer", Way.BOILING, Look.GENTLE),
-    SLURRY("slurry", "Thicken with slurry", Way.BOILING, Look.GENTLE),
+    SWEAT("sweat", "Sweat", Treatment.FRYING, Look.STEAMING),
+    TOAST("toast", "Toast in fat", Treatment.FRYING, Look.STEAMING),
+    FRY("fry", "Fry the purée", Treatment.BOILING, Look.LIVELY),
+    DEGLAZE("deglaze", "Deglaze", Treatment.BOILING, Look.LIVELY),
+    ADD("add", "Add", Treatment.BOILING, Look.GENTLE),
+    REDUCE("reduce", "Reduce", Treatment.BOILING, Look.LIVELY),
+    SIMMER("simmer", "Simmer", Treatment.BOILING, Look.GENTLE),
+    SLURRY("slurry", "Thicken with slurry", Treatment.BOILING, Look.GENTLE),
     BLEND("blend", "Blend", Pressing.BLENDED),
     MILL("mill", "Mill", Pressing.MILLED),
     SIEVE("sieve", "Sieve", Pressing.SIEVED),
-    ENRICH("enrich", "Enrich", Way.OFF_THE_HEAT, Look.STEAMING),
-    SEASON("season", "Season", Way.OFF_THE_HEAT, Look.STEAMING),
-    REST("rest", "Rest", Way.OFF_THE_HEAT, Look.STEAMING),
-    COOL("cool", "Cool", Way.OFF_THE_HEAT, Look.STEAMING),
-    PACK("pack", "Pack", Way.OFF_THE_HEAT, Look.STEAMING);
+    ENRICH("enrich", "Enrich", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    SEASON("season", "Season", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    REST("rest", "Rest", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    COOL("cool", "Cool", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    PACK("pack", "Pack", Treatment.OFF_THE_HEAT, Look.STEAMING);
 
     /** How a stage treats what is in the pot. */
-    public enum Way {
+    public enum Treatment {
         /** In fat, hotter than the boil: vegetables lose water, nothing bubbles. */
         FRYING,
         /** On the heat as a liquid: evaporation by look and lid. */
@@ -38,23 +38,23 @@ public enum StageKind {
 
     private final String key;
     private final String label;
-    private final Way way;
+    private final Treatment treatment;
     private final Look look;
     private final @Nullable Pressing tool;
 
-    StageKind(String key, String label, Way way, Look look) {
-        this(key, label, way, look, null);
+    StageKind(String key, String label, Treatment treatment, Look look) {
+        this(key, label, treatment, look, null);
     }
 
     /** Through a tool, off the heat. */
     StageKind(String key, String label, Pressing tool) {
-        this(key, label, Way.OFF_THE_HEAT, Look.STEAMING, tool);
+        this(key, label, Treatment.OFF_THE_HEAT, Look.STEAMING, tool);
     }
 
-    StageKind(String key, String label, Way way, Look look, @Nullable Pressing tool) {
+    StageKind(String key, String label, Treatment treatment, Look look, @Nullable Pressing tool) {
         this.key = key;
         this.label = label;
-        this.way = way;
+        this.treatment = treatment;
         this.look = look;
         this.tool = tool;
     }
@@ -68,8 +68,8 @@ public enum StageKind {
         return label;
     }
 
-    public Way way() {
-        return way;
+    public Treatment treatment() {
+        return treatment;
     }
 
     /** What its tool does, if it has one. */
@@ -89,7 +89,7 @@ public enum StageKind {
 
     /** The lid a cook means who says no more. */
     public LidState usualLid() {
-        return way == Way.OFF_THE_HEAT ? LidState.CLOSED : LidState.OPEN;
+        return treatment == Treatment.OFF_THE_HEAT ? LidState.CLOSED : LidState.OPEN;
     }
 
     /**

@@ -110,7 +110,7 @@ public record SauceRoutes(
             if (kind == StageKind.REDUCE) {
                 return i;
             }
-            if (boiling < 0 && kind.way() == StageKind.Way.BOILING && kind != StageKind.SLURRY) {
+            if (boiling < 0 && kind.treatment() == StageKind.Treatment.BOILING && kind != StageKind.SLURRY) {
                 boiling = i;
             }
         }

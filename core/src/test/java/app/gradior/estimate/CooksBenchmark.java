@@ -3,8 +3,8 @@ package app.gradior.estimate;
 import app.gradior.Sauces;
 import app.gradior.course.PotCourse;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Part;
 import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.estimate.BatchStory.StoryStage;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
@@ -49,10 +49,10 @@ final class CooksBenchmark {
     private CooksBenchmark() {}
 
     /** A kind of sauce, its stages, and whether its end hangs on how thick it is. */
-    private record Dish(String name, List<Part> parts, PotShape pot, double servedC, boolean byStep) {}
+    private record Dish(String name, List<StoryStage> parts, PotShape pot, double servedC, boolean byStep) {}
 
-    private static Part stage(StageKind kind, Mixture adds, Look look, StageEnd end) {
-        return Part.of(new Stage(kind, adds, look, LidState.OPEN, end));
+    private static StoryStage stage(StageKind kind, Mixture adds, Look look, StageEnd end) {
+        return StoryStage.of(new Stage(kind, adds, look, LidState.OPEN, end));
     }
 
     private static List<Dish> dishes(Look look) {
@@ -86,7 +86,7 @@ final class CooksBenchmark {
                                         Sauces.of("vegetable-stock", 700),
                                         look,
                                         new StageEnd.Weight(950)),
-                                new Part(Stage.of(StageKind.SLURRY, new StageEnd.Minutes(2)), slurry)),
+                                new StoryStage(Stage.of(StageKind.SLURRY, new StageEnd.Minutes(2)), slurry)),
                         new PotShape(280, 255, 72),
                         65,
                         false),
@@ -164,7 +164,7 @@ final class CooksBenchmark {
                     dish.servedC(),
                     new PotCourse.Variation(look -> looks.getOrDefault(look, 1.0), warmUp, leftBehind));
             for (int i = 0; i < dish.parts().size(); i++) {
-                Part part = dish.parts().get(i);
+                StoryStage part = dish.parts().get(i);
                 Stage s = part.stage();
                 if (i > 0) {
                     told.accept(new Happening(course.minute(), new BatchStory.NextStage()));

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.Sauces;
 import app.gradior.course.Stirring;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Part;
 import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.estimate.BatchStory.StoryStage;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
@@ -50,7 +50,7 @@ class PromptTest {
     private static Forecast stewed(double now, boolean hot, Happening... happenings) {
         return Estimator.forecast(
                 new BatchStory(
-                        List.of(Part.of(SIMMER), Part.of(MILL), Part.of(REDUCE)),
+                        List.of(StoryStage.of(SIMMER), StoryStage.of(MILL), StoryStage.of(REDUCE)),
                         Ingredients.Spread.EXACT,
                         POT,
                         Prior.UNKNOWN,
@@ -63,18 +63,20 @@ class PromptTest {
 
     private static Prompt prompt(
             Forecast forecast, double sinceHeard, double sinceReading, Stirring stirring, double sinceStir) {
-        return Prompt.of(forecast, new Watch(sinceHeard, sinceReading, stirring, sinceStir, Watch.AtHand.only(REDUCE)));
+        return Prompt.of(
+                forecast,
+                new PotSituation(sinceHeard, sinceReading, stirring, sinceStir, PotSituation.AtHand.only(REDUCE)));
     }
 
     private static Prompt inStage(Forecast forecast, Stage stage, String next, boolean lastOnHeat, String... toPutIn) {
         return Prompt.of(
                 forecast,
-                new Watch(
+                new PotSituation(
                         1,
                         1,
                         SELDOM,
                         0,
-                        new Watch.AtHand(
+                        new PotSituation.AtHand(
                                 stage, stage.kind().label(), next, lastOnHeat, List.of(toPutIn), Optional.empty())));
     }
 
@@ -183,29 +185,30 @@ class PromptTest {
     @Test
     void aSlurryIsPouredByPortionsWithTheStepToExpect() {
         Stage slurry = Stage.of(StageKind.SLURRY, new StageEnd.Minutes(1));
-        Prompt pour = pouring(slurry, new Watch.Pouring(Optional.of(PORTION), NEVER, false));
+        Prompt pour = pouring(slurry, new PotSituation.Pouring(Optional.of(PORTION), NEVER, false));
         assertThat(pour.doNow()).isEqualTo("Pour 12 g starch in 18 g cold water");
         assertThat(pour.why()).contains("step 4.2");
         assertThat(pour.action()).isEqualTo("slurry");
-        assertThat(pouring(slurry, new Watch.Pouring(Optional.of(PORTION), 0.3, false))
+        assertThat(pouring(slurry, new PotSituation.Pouring(Optional.of(PORTION), 0.3, false))
                         .doNow())
                 .contains("give it a minute");
-        assertThat(pouring(slurry, new Watch.Pouring(Optional.of(PORTION), 1.5, false))
+        assertThat(pouring(slurry, new PotSituation.Pouring(Optional.of(PORTION), 1.5, false))
                         .doNow())
                 .contains("spoon");
-        assertThat(pouring(slurry, new Watch.Pouring(Optional.of(PORTION), 1.5, true))
+        assertThat(pouring(slurry, new PotSituation.Pouring(Optional.of(PORTION), 1.5, true))
                         .doNow())
                 .as("once seen, the next portion")
                 .startsWith("Pour");
-        assertThat(pouring(slurry, new Watch.Pouring(Optional.empty(), 1.5, true))
+        assertThat(pouring(slurry, new PotSituation.Pouring(Optional.empty(), 1.5, true))
                         .doNow())
                 .as("thick enough")
                 .doesNotContain("Pour");
     }
 
-    private static Prompt pouring(Stage slurry, Watch.Pouring pouring) {
-        Watch.AtHand hand = new Watch.AtHand(slurry, "Thicken", "", true, List.of(), Optional.of(pouring));
-        return Prompt.of(ON_THE_WAY, new Watch(1, 1, SELDOM, 0, hand));
+    private static Prompt pouring(Stage slurry, PotSituation.Pouring pouring) {
+        PotSituation.AtHand hand =
+                new PotSituation.AtHand(slurry, "Thicken", "", true, List.of(), Optional.of(pouring));
+        return Prompt.of(ON_THE_WAY, new PotSituation(1, 1, SELDOM, 0, hand));
     }
 
     private static final Thickening.Portion PORTION = new Thickening.Portion(12, 18, 12, 4.2, 4.4);

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.course.SauceRun;
 import app.gradior.estimate.BatchStory.Happening;
-import app.gradior.estimate.BatchStory.Part;
 import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.estimate.BatchStory.StoryStage;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
@@ -26,14 +26,14 @@ class StagedBatchTest {
     private static final PotOnHeat POT = new PotOnHeat(new PotShape(240, 232, 130), 0, 1, 1100);
     private static final double EMPTY_G = 1950;
     private static final Mixture SLURRY = Sauces.of("cornflour", 14).plus(Sauces.of("water", 21));
-    private static final List<Part> PARTS = List.of(
-            Part.of(Stage.of(
+    private static final List<StoryStage> PARTS = List.of(
+            StoryStage.of(Stage.of(
                     StageKind.SIMMER,
                     Sauces.of("damson", 1000).plus(Sauces.of("water", 250)),
                     new StageEnd.Minutes(18))),
-            Part.of(Stage.of(StageKind.MILL, new StageEnd.Minutes(6))),
-            Part.of(Stage.of(StageKind.REDUCE, Sauces.of("sugar-brown", 200), new StageEnd.FractionLeft(0.7))),
-            new Part(Stage.of(StageKind.SLURRY, new StageEnd.Minutes(2)), SLURRY));
+            StoryStage.of(Stage.of(StageKind.MILL, new StageEnd.Minutes(6))),
+            StoryStage.of(Stage.of(StageKind.REDUCE, Sauces.of("sugar-brown", 200), new StageEnd.FractionLeft(0.7))),
+            new StoryStage(Stage.of(StageKind.SLURRY, new StageEnd.Minutes(2)), SLURRY));
 
     private static Forecast forecast(double now, Happening... happenings) {
         return Estimator.forecast(

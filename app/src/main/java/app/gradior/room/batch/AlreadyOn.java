@@ -10,8 +10,8 @@ import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.room.larder.Lines;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
@@ -94,7 +94,7 @@ public class AlreadyOn {
                 question.servedC(),
                 SauceLimits.COLDEST_SERVED_C,
                 SauceLimits.HOTTEST_SERVED_C);
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         if (ware.pots().stream().noneMatch(p -> p.id() == question.potId())) {
             faults.add(new Fault("pot", "Choose the pot it is in."));
         }

@@ -22,13 +22,13 @@ class Understanding {
     }
 
     /** What is asked: of which kitchen, and how to find the line that a correction is of. */
-    private record Asked(Lines lines, Kitchen kitchen, Function<EventBody.Corrected, Understood> before) {
+    private record Knowing(Lines lines, Kitchen kitchen, Function<EventBody.Corrected, Understood> before) {
         Understood line(String field, IngredientInput input) {
             return Understood.of(lines.read(kitchen, input, field));
         }
     }
 
-    private static final EventCases<Asked, List<Understood>> CASES = EventCases.<Asked, List<Understood>>otherwise(
+    private static final EventCases<Knowing, List<Understood>> CASES = EventCases.<Knowing, List<Understood>>otherwise(
                     (event, asked) -> List.of())
             .on(EventBody.Added.class, Understanding::added)
             .on(EventBody.Slurry.class, Understanding::slurry)
@@ -41,10 +41,10 @@ class Understanding {
      * @throws Refusal naming the field that is not understood
      */
     List<Understood> of(Kitchen kitchen, Function<EventBody.Corrected, Understood> before, EventBody body) {
-        return CASES.of(body, new Asked(lines, kitchen, before));
+        return CASES.of(body, new Knowing(lines, kitchen, before));
     }
 
-    private static List<Understood> added(EventBody.Added added, Asked asked) {
+    private static List<Understood> added(EventBody.Added added, Knowing asked) {
         List<Understood> understood = new ArrayList<>();
         for (IngredientInput input : added.ingredients()) {
             understood.add(asked.line("ingredients[" + understood.size() + "]", input));
@@ -52,7 +52,7 @@ class Understanding {
         return understood;
     }
 
-    private static List<Understood> slurry(EventBody.Slurry slurry, Asked asked) {
+    private static List<Understood> slurry(EventBody.Slurry slurry, Knowing asked) {
         String powder =
                 asked.lines().catalogue(asked.kitchen()).powder(slurry.starch()).id();
         return List.of(
@@ -60,7 +60,7 @@ class Understanding {
                 asked.line("liquid", new IngredientInput(null, "water", slurry.liquidG())));
     }
 
-    private static List<Understood> corrected(EventBody.Corrected corrected, Asked asked) {
+    private static List<Understood> corrected(EventBody.Corrected corrected, Knowing asked) {
         Understood recorded = asked.before().apply(corrected);
         String food = corrected.food();
         return List.of(new Understood(

@@ -143,7 +143,7 @@ final class DemoCook {
     }
 
     private void cook() {
-        List<BatchStory.Part> parts = plan.parts(Set.of());
+        List<BatchStory.StoryStage> parts = plan.parts(Set.of());
         for (int i = 0; i < parts.size() && !isOver(); i++) {
             if (i > 0) {
                 tell(new EventBody.StageDone(null));
@@ -188,7 +188,7 @@ final class DemoCook {
         while (pot.isWarming() && !isOver()) {
             go(0.25);
         }
-        if (cold && !isOver() && planned.kind().way() == StageKind.Way.BOILING) {
+        if (cold && !isOver() && planned.kind().treatment() == StageKind.Treatment.BOILING) {
             tell(new EventBody.HeatSet(planned.look()));
         }
     }
@@ -212,7 +212,7 @@ final class DemoCook {
 
     private void toTheEnd(BatchPlan.PlanStage planned) {
         double from = pot.minute();
-        boolean boils = planned.kind().way() == StageKind.Way.BOILING;
+        boolean boils = planned.kind().treatment() == StageKind.Treatment.BOILING;
         while (!isOver() && pot.minute() - from < LONGEST_STAGE_MIN) {
             double step = Math.min(READ_EVERY_MIN, limit - pot.minute());
             SimmerRun.End end = pot.advanceToEnd(Math.max(0, step));

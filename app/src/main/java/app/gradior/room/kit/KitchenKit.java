@@ -86,8 +86,8 @@ public class KitchenKit implements Furnishing {
     }
 
     /** All that stands in the kitchen, and what is put away. */
-    public Ware ware(long kitchenId) {
-        return new Ware(
+    public Equipment ware(long kitchenId) {
+        return new Equipment(
                 kit.pots(kitchenId).stream().map(KitPot::of).toList(),
                 kit.burners(kitchenId),
                 kit.tests(kitchenId),

@@ -8,9 +8,9 @@ import app.gradior.estimate.StageBands;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
@@ -74,7 +74,7 @@ public class ClockPlans {
     }
 
     /** The day around a plan: itself, and the kept ones that are served near it. */
-    public Optional<Day> around(Kitchen kitchen, Ware ware, long planId, PlanAnswer answer) {
+    public Optional<Day> around(Kitchen kitchen, Equipment ware, long planId, PlanAnswer answer) {
         if (answer.done().isEmpty()) {
             return Optional.empty();
         }
@@ -104,7 +104,7 @@ public class ClockPlans {
      * @param odd takes the plans that cannot be worked out
      */
     public List<Day> all(Kitchen kitchen, List<Odd> odd) {
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         List<Day> days = new ArrayList<>();
         List<Entry> entries = new ArrayList<>();
         for (Plans.Saved saved : plans.waiting(kitchen, odd)) {
@@ -128,7 +128,7 @@ public class ClockPlans {
         return days;
     }
 
-    private Optional<Entry> kept(Kitchen kitchen, Ware ware, Plans.Saved saved, LocalDateTime at, List<Odd> odd) {
+    private Optional<Entry> kept(Kitchen kitchen, Equipment ware, Plans.Saved saved, LocalDateTime at, List<Odd> odd) {
         return Odd.tried(
                         odd,
                         saved.name(),
@@ -168,7 +168,7 @@ public class ClockPlans {
         return LocalDateTime.ofInstant(clock.instant(), kitchen.zone()).truncatedTo(ChronoUnit.MINUTES);
     }
 
-    private Day day(Kitchen kitchen, Ware ware, List<Entry> entries) {
+    private Day day(Kitchen kitchen, Equipment ware, List<Entry> entries) {
         LocalDateTime origin = entries.get(0).serveAt();
         List<ClockPlan.Job> jobs = entries.stream()
                 .map(e -> e.work().job((int) ChronoUnit.MINUTES.between(origin, e.serveAt()), e.inHandMinutes()))
@@ -184,7 +184,7 @@ public class ClockPlans {
     }
 
     /** Burners with a live pot on them, until the slow end of what its plan said, or a little longer than now. */
-    private List<ClockPlan.Placed> busy(Kitchen kitchen, Ware ware, LocalDateTime origin, int now) {
+    private List<ClockPlan.Placed> busy(Kitchen kitchen, Equipment ware, LocalDateTime origin, int now) {
         List<Long> ids = ware.burners().stream().map(KitBurner::id).toList();
         List<ClockPlan.Placed> busy = new ArrayList<>();
         for (Batch batch : batches.livePlans(kitchen.id())) {

@@ -8,9 +8,9 @@ import app.gradior.measure.LineReading;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StagePlan;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.room.larder.Lines;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
@@ -39,7 +39,7 @@ class PlanSettings {
     }
 
     /** Looks everything up that a plan names. */
-    PlanAnswer.Setting of(Kitchen kitchen, Ware ware, PlanDraft draft) {
+    PlanAnswer.Setting of(Kitchen kitchen, Equipment ware, PlanDraft draft) {
         SauceBook.Sauce sauce = sauce(kitchen, draft);
         List<LineReading> readings = readings(kitchen, sauce, draft);
         KitchenKit.KitPot pot = ware.pot(draft.potId());
@@ -72,7 +72,7 @@ class PlanSettings {
     }
 
     /** That pot on that burner, as the plan has it. */
-    static PotOnHeat onHeat(Ware ware, PlanDraft draft, KitchenKit.KitPot pot, Optional<KitBurner> burner) {
+    static PotOnHeat onHeat(Equipment ware, PlanDraft draft, KitchenKit.KitPot pot, Optional<KitBurner> burner) {
         return new PotOnHeat(
                 pot.shape(),
                 Kitchen.altitude(draft.altitudeM()),

@@ -15,9 +15,9 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.room.book.StagePlan;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.room.larder.Lines;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
@@ -67,7 +67,7 @@ public class Planning {
      *
      * @param volume how its sentences write millilitres
      */
-    public PlanAnswer answer(Kitchen kitchen, Ware ware, PlanDraft draft, DoubleFunction<String> volume) {
+    public PlanAnswer answer(Kitchen kitchen, Equipment ware, PlanDraft draft, DoubleFunction<String> volume) {
         PlanAnswer.Setting setting = settings.of(kitchen, ware, draft);
         List<PotRanking.Candidate> candidates = ware.pots().stream()
                 .map(p -> new PotRanking.Candidate(
@@ -85,7 +85,7 @@ public class Planning {
      *
      * @return empty when there is no way
      */
-    public Optional<Course> course(Kitchen kitchen, Ware ware, PlanDraft draft) {
+    public Optional<Course> course(Kitchen kitchen, Equipment ware, PlanDraft draft) {
         return courses.get(settings.of(kitchen, ware, draft), setting -> {
             SauceRoutes routes = PlanSettings.routes(setting, setting.onHeat());
             if (!(routes.ways() instanceof SauceRoutes.Ways ways)) {
@@ -120,7 +120,7 @@ public class Planning {
 
     private PlanAnswer done(
             Kitchen kitchen,
-            Ware ware,
+            Equipment ware,
             PlanAnswer.Setting setting,
             SauceRoutes routes,
             SauceRoutes.Ways ways,
@@ -248,7 +248,7 @@ public class Planning {
     }
 
     /** The same sauce in the pot that is laid beside it, on its burner. */
-    private static Optional<PlanAnswer.Other> other(Ware ware, PlanAnswer.Setting setting, Wish.Answer wish) {
+    private static Optional<PlanAnswer.Other> other(Equipment ware, PlanAnswer.Setting setting, Wish.Answer wish) {
         PlanDraft draft = setting.draft();
         if (draft.otherPotId() == 0) {
             return Optional.empty();

@@ -8,7 +8,7 @@ import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.kit.Ware;
+import app.gradior.room.kit.Equipment;
 import app.gradior.sauce.SauceLimits;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -227,7 +227,7 @@ public class Plans {
             }
         }
         PlanAnswer.Setting setting = answer.setting();
-        Ware.ready("pot", setting.pot(), "burner", setting.burner());
+        Equipment.ready("pot", setting.pot(), "burner", setting.burner());
         long batch = batches.start(
                 kitchen,
                 setting.sauce().name(),

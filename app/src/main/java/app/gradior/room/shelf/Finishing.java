@@ -49,7 +49,7 @@ public class Finishing {
     }
 
     /** A way of cooling and how it goes. */
-    public record Way(CoolingIn in, CoolingWatch watch) {
+    public record CoolingChoice(CoolingIn in, CoolingWatch watch) {
         /** Whether both limits are kept. */
         public boolean inTime() {
             return watch.minutesTo21() <= Cooling.WARM_WITHIN_MIN && watch.minutesTo5() <= Cooling.COLD_WITHIN_MIN;
@@ -80,8 +80,8 @@ public class Finishing {
             Batch batch,
             Forecast forecast,
             Storage what,
-            Way chosen,
-            List<Way> ways,
+            CoolingChoice chosen,
+            List<CoolingChoice> ways,
             Instant since,
             boolean held,
             boolean read,
@@ -115,15 +115,16 @@ public class Finishing {
         List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
         HotHold hold = hold(batch, got, jars, coolings, end);
         Instant since = end.plusMillis(Math.round(hold.sinceMinute() * 60_000));
-        List<Way> ways = Arrays.stream(CoolingIn.values())
+        List<CoolingChoice> ways = Arrays.stream(CoolingIn.values())
                 .map(in -> way(batch, got, jars, in, hold.fromC()))
                 .toList();
         List<BatchEvent> told = coolings.stream()
                 .filter(event -> event.at().isAfter(since) && ((EventBody.Cooling) event.body()).c() != null)
                 .toList();
         CoolingIn in = said.map(EventBody.Cooling::container).orElseGet(() -> best(ways));
-        Way reckoned = ways.stream().filter(w -> w.in() == in).findFirst().orElse(ways.get(0));
-        Way chosen = new Way(in, read(reckoned.watch().course(), told, since));
+        CoolingChoice reckoned =
+                ways.stream().filter(w -> w.in() == in).findFirst().orElse(ways.get(0));
+        CoolingChoice chosen = new CoolingChoice(in, read(reckoned.watch().course(), told, since));
         Ingredients ingredients = new BatchTelling(batch).wentIn();
         double hotMl = coldMl * app.gradior.mixture.SpecificVolume.expansion(FILLED_C);
         return new View(
@@ -166,20 +167,20 @@ public class Finishing {
         return Duration.between(from, to).toMillis() / 60_000.0;
     }
 
-    private static CoolingIn best(List<Way> ways) {
+    private static CoolingIn best(List<CoolingChoice> ways) {
         return ways.stream()
-                .filter(Way::inTime)
+                .filter(CoolingChoice::inTime)
                 .findFirst()
                 .orElse(ways.get(ways.size() - 1))
                 .in();
     }
 
-    private static Way way(Batch batch, Mixture got, List<Jar> jars, CoolingIn in, double fromC) {
+    private static CoolingChoice way(Batch batch, Mixture got, List<Jar> jars, CoolingIn in, double fromC) {
         PotShape shape = batch.plan().pot().shape();
         double level = shape.levelMm(got.volumeMl20c());
         double diameter = 2000 * Math.sqrt(shape.surfaceM2(level) / Math.PI);
         double jarMl = jars.stream().mapToDouble(Jar::fillMl).max().orElse(CoolingIn.USUAL_JAR_ML);
-        return new Way(in, CoolingWatch.of(in.course(got, diameter, level, jarMl, fromC)));
+        return new CoolingChoice(in, CoolingWatch.of(in.course(got, diameter, level, jarMl, fromC)));
     }
 
     /** The course, corrected by the last reading of it. */

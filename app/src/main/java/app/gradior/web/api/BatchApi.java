@@ -18,9 +18,9 @@ import app.gradior.room.book.SauceBook;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.room.larder.Lines;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
@@ -214,7 +214,7 @@ class BatchApi {
         double altitudeM = wanted.altitudeM() == null ? kitchen.altitudeM() : wanted.altitudeM();
         Refusal.inRange("altitudeM", altitudeM, -430, 5500, " m");
         BatchPot asked = needed("pot", wanted.pot());
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         Optional<KitchenKit.KitPot> kitPot = kitPot(ware, asked);
         BatchPlan plan = BatchPlan.hot(
                 ingredients.usable().stream().map(Understood::of).toList(),
@@ -229,20 +229,20 @@ class BatchApi {
                 SauceLimits.targetStep("targetStep", need("targetStep", step)),
                 SauceLimits.servedC("servedC", need("servedC", servedC)));
         Optional<KitBurner> burner = burner(ware, wanted, kitPot.isPresent());
-        kitPot.ifPresent(pot -> Ware.ready("pot.id", pot, "burnerId", burner));
+        kitPot.ifPresent(pot -> Equipment.ready("pot.id", pot, "burnerId", burner));
         return kitPot.map(p -> ware.known(plan, p, burner, sauce == null ? 0 : sauce.id()))
                 .orElse(plan);
     }
 
     /** The pot of the kit that is named, if one is. */
-    private static Optional<KitchenKit.KitPot> kitPot(Ware ware, BatchPot wanted) {
+    private static Optional<KitchenKit.KitPot> kitPot(Equipment ware, BatchPot wanted) {
         Long id = wanted.id();
         return id == null
                 ? Optional.empty()
                 : Optional.of(ofKitchen("pot.id", "there is no such pot in this kitchen's kit", () -> ware.pot(id)));
     }
 
-    private static Optional<KitBurner> burner(Ware ware, NewBatch wanted, boolean ofKit) {
+    private static Optional<KitBurner> burner(Equipment ware, NewBatch wanted, boolean ofKit) {
         Long id = wanted.burnerId();
         if (id == null) {
             return Optional.empty();

@@ -46,7 +46,7 @@ class AlcoholTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(
                 Field.number("minutes", "On the heat for, min", asked.text("minutes", "20")),
                 Ask.pot(asked, kitchen, kit),
@@ -56,7 +56,7 @@ class AlcoholTool implements Tool {
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         WhatIHave.Have what = have.have(asked, kitchen);
         Mixture start = what.mixture();
         if (!(start.ethanolG() > 0.01)) {

@@ -22,7 +22,7 @@ final class Ask {
 
     private Ask() {}
 
-    static Field step(Asked asked, String usual) {
+    static Field step(BenchForm asked, String usual) {
         return Field.choice(
                 "step",
                 "Wanted when served",
@@ -37,22 +37,22 @@ final class Ask {
                         .toList());
     }
 
-    static double stepWanted(Asked asked, double usual) {
+    static double stepWanted(BenchForm asked, double usual) {
         return asked.number("step", "The step wanted", usual, 0, 9.5, "");
     }
 
-    static Field served(Asked asked, Kitchen kitchen) {
+    static Field served(BenchForm asked, Kitchen kitchen) {
         return Field.number(
                 "served",
                 "Served at, " + (kitchen.fahrenheit() ? "°F" : "°C"),
                 asked.text("served", new Figures(kitchen).degrees(USUAL_SERVED_C)));
     }
 
-    static double servedC(Asked asked, Kitchen kitchen) {
+    static double servedC(BenchForm asked, Kitchen kitchen) {
         return asked.celsius("served", "The serving temperature", USUAL_SERVED_C, new Figures(kitchen));
     }
 
-    static Field starch(Asked asked) {
+    static Field starch(BenchForm asked) {
         return Field.choice(
                 "starch",
                 "Starch",
@@ -62,11 +62,11 @@ final class Ask {
                         .toList());
     }
 
-    static StarchKind starchKind(Asked asked) {
+    static StarchKind starchKind(BenchForm asked) {
         return Refusal.checked("starch", () -> StarchKind.ofKey(asked.text("starch", StarchKind.MAIZE.key())));
     }
 
-    static Field pot(Asked asked, Kitchen kitchen, KitchenKit kit) {
+    static Field pot(BenchForm asked, Kitchen kitchen, KitchenKit kit) {
         return Field.choice(
                 "pot",
                 "Pot",
@@ -76,7 +76,7 @@ final class Ask {
                         .toList());
     }
 
-    static KitchenKit.KitPot kitPot(Asked asked, Kitchen kitchen, KitchenKit kit, double hotMl) {
+    static KitchenKit.KitPot kitPot(BenchForm asked, Kitchen kitchen, KitchenKit kit, double hotMl) {
         String id = asked.text("pot", "");
         List<KitchenKit.KitPot> pots = kit.pots(kitchen.id());
         if (pots.isEmpty()) {
@@ -91,7 +91,7 @@ final class Ask {
         return kit.pot(kitchen.id(), (long) Numbers.parse(id).orElse(-1));
     }
 
-    static Field look(Asked asked) {
+    static Field look(BenchForm asked) {
         return Field.choice(
                 "look",
                 "It looks like",
@@ -101,11 +101,11 @@ final class Ask {
                         .toList());
     }
 
-    static Look lookOf(Asked asked) {
+    static Look lookOf(BenchForm asked) {
         return Refusal.checked("look", () -> Look.ofKey(asked.text("look", Look.LIVELY.key())));
     }
 
-    static Field lid(Asked asked) {
+    static Field lid(BenchForm asked) {
         return Field.choice(
                 "lid",
                 "Lid",
@@ -115,7 +115,7 @@ final class Ask {
                         .toList());
     }
 
-    static LidState lidOf(Asked asked) {
+    static LidState lidOf(BenchForm asked) {
         return Refusal.checked("lid", () -> LidState.ofKey(asked.text("lid", LidState.OPEN.key())));
     }
 

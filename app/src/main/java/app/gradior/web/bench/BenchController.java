@@ -68,7 +68,7 @@ class BenchController {
                 .filter(t -> t.key().equals(key))
                 .findFirst()
                 .orElseThrow(() -> Refusal.missing("question on the bench"));
-        Asked asked = Asked.of(request);
+        BenchForm asked = BenchForm.of(request);
         List<Fault> faults = new ArrayList<>();
         Reply reply = null;
         try {

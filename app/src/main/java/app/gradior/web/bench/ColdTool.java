@@ -45,12 +45,12 @@ class ColdTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(Ask.served(asked, kitchen));
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture().cooked();
         Figures figures = new Figures(kitchen);
         double servedC = Ask.servedC(asked, kitchen);

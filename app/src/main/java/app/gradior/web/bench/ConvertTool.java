@@ -45,13 +45,13 @@ class ConvertTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(Field.text(
                 "line", "As you would write it", asked.text("line", "1½ cups packed brown sugar"), "amount and food"));
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         LineReading reading = lines.read(kitchen, asked.text("line", "1½ cups packed brown sugar"));
         Food food =
                 reading.food().orElseThrow(() -> Refusal.unfit("line", "No food found: write an amount and a food."));

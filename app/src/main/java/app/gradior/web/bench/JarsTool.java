@@ -45,12 +45,12 @@ class JarsTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(Field.number("hotMl", "Hot in the pot, mL", asked.text("hotMl", "1200")));
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         double hotMl = asked.number("hotMl", "What is in the pot", 1200, 1, JarFilling.MOST_ML, " mL");
         List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
         if (jars.isEmpty()) {

@@ -50,7 +50,7 @@ class ReduceTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         String until = asked.text("until", "fraction");
         Field target = switch (until) {
             case "volume" -> Field.number("toMl", "Down to, mL", asked.text("toMl", "500"));
@@ -74,7 +74,7 @@ class ReduceTool implements Tool {
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         WhatIHave.Have what = have.have(asked, kitchen);
         Mixture start = what.mixture();
         double hotMl = start.volumeMl20c() * SpecificVolume.expansion(100);

@@ -43,7 +43,7 @@ class SeasonTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         Taste taste = taste(asked);
         return List.of(
                 Field.choice(
@@ -58,7 +58,7 @@ class SeasonTool implements Tool {
                 Ask.served(asked, kitchen));
     }
 
-    private static Taste taste(Asked asked) {
+    private static Taste taste(BenchForm asked) {
         return Refusal.checked("taste", () -> Taste.valueOf(asked.text("taste", Taste.SALT.name())));
     }
 
@@ -79,7 +79,7 @@ class SeasonTool implements Tool {
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture();
         Taste taste = taste(asked);
         double percent = asked.number("percent", "The target", Double.parseDouble(usual(taste)), 0, 95, " %");

@@ -37,7 +37,7 @@ class SlurryTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(
                 Ask.starch(asked),
                 Field.number("grams", "Starch mixed, g", asked.text("grams", "20")),
@@ -47,7 +47,7 @@ class SlurryTool implements Tool {
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture().cooked();
         StarchKind kind = Ask.starchKind(asked);
         double grams = asked.number("grams", "Starch mixed", 20, 0.5, 2000, " g");

@@ -46,7 +46,7 @@ class SwapTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(
                 Field.food("from", "Instead of", asked.text("from", "cider vinegar")),
                 Field.number("grams", "so many g", asked.text("grams", "100")),
@@ -62,7 +62,7 @@ class SwapTool implements Tool {
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         Catalogue catalogue = lines.catalogue(kitchen);
         Food from = Foods.named(catalogue, asked.text("from", "cider vinegar"), "from");
         Food to = Foods.named(catalogue, asked.text("to", "lemon juice"), "to");

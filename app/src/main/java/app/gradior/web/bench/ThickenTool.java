@@ -42,7 +42,7 @@ class ThickenTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(
                 Ask.step(asked, "5"),
                 Ask.served(asked, kitchen),
@@ -58,7 +58,7 @@ class ThickenTool implements Tool {
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture();
         StarchKind kind = Ask.starchKind(asked);
         Form form = Refusal.checked("form", () -> Form.valueOf(asked.text("form", Form.SLURRY.name())));

@@ -41,7 +41,7 @@ class ThinTool implements Tool {
     }
 
     @Override
-    public List<Field> fields(Asked asked, Kitchen kitchen) {
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(
                 Ask.step(asked, "3"),
                 Ask.served(asked, kitchen),
@@ -49,7 +49,7 @@ class ThinTool implements Tool {
     }
 
     @Override
-    public Reply answer(Asked asked, Kitchen kitchen) {
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture();
         Food with = Foods.named(lines.catalogue(kitchen), asked.text("with", "water"), "with");
         double servedC = Ask.servedC(asked, kitchen);

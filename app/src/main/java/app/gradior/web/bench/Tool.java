@@ -18,7 +18,7 @@ interface Tool {
         return true;
     }
 
-    List<Field> fields(Asked asked, Kitchen kitchen);
+    List<Field> fields(BenchForm asked, Kitchen kitchen);
 
     /**
      * The answer.
@@ -26,5 +26,5 @@ interface Tool {
      * @throws app.gradior.kitchen.Refusal with the field to mend
      * @throws IllegalArgumentException with a statement for the cook
      */
-    Reply answer(Asked asked, Kitchen kitchen);
+    Reply answer(BenchForm asked, Kitchen kitchen);
 }

@@ -33,7 +33,7 @@ class WhatIHave {
     /** The mixture and, where lines are known, what they were understood as. */
     record Have(Mixture mixture, Ingredients ingredients, String words) {}
 
-    static String way(Asked asked) {
+    static String way(BenchForm asked) {
         String way = asked.text("have", "");
         if (way.isEmpty()) {
             way = asked.fields().containsKey("sauce") ? "sauce" : "lines";
@@ -41,7 +41,7 @@ class WhatIHave {
         return way;
     }
 
-    List<Field> fields(Asked asked, Kitchen kitchen) {
+    List<Field> fields(BenchForm asked, Kitchen kitchen) {
         Figures figures = new Figures(kitchen);
         List<Field> fields = new ArrayList<>();
         String way = way(asked);
@@ -94,7 +94,7 @@ class WhatIHave {
         return fields;
     }
 
-    Have have(Asked asked, Kitchen kitchen) {
+    Have have(BenchForm asked, Kitchen kitchen) {
         Texture texture = asked.text("pieces", "smooth").equals("chunky") ? Texture.CHUNKY : Texture.SMOOTH;
         return switch (way(asked)) {
             case "sauce" -> sauce(asked, kitchen, texture);
@@ -103,7 +103,7 @@ class WhatIHave {
         };
     }
 
-    private Have sauce(Asked asked, Kitchen kitchen, Texture texture) {
+    private Have sauce(BenchForm asked, Kitchen kitchen, Texture texture) {
         long id = (long) Numbers.parse(asked.text("sauce", ""))
                 .orElseGet(() -> book.sauces(kitchen.id()).stream()
                         .findFirst()
@@ -117,7 +117,7 @@ class WhatIHave {
         return checked(new Have(ingredients.mixture(), ingredients, sauce.name()), "sauce");
     }
 
-    private Have typed(Asked asked, Kitchen kitchen, Texture texture) {
+    private Have typed(BenchForm asked, Kitchen kitchen, Texture texture) {
         List<LineReading> readings = asked.text("lines", FIRST_LINES)
                 .lines()
                 .filter(line -> !line.isBlank())
@@ -128,7 +128,7 @@ class WhatIHave {
         return checked(new Have(ingredients.mixture(), ingredients, ""), "lines");
     }
 
-    private static Have look(Asked asked, Kitchen kitchen) {
+    private static Have look(BenchForm asked, Kitchen kitchen) {
         Figures figures = new Figures(kitchen);
         ByLook.Kind kind = Refusal.checked("kind", () -> ByLook.Kind.ofKey(asked.text("kind", "pulp")));
         double step = asked.number("looksStep", "Step it looks like", 4, 0, 9.5, "");

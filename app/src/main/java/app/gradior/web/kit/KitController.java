@@ -7,9 +7,9 @@ import app.gradior.heat.Look;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
@@ -181,10 +181,10 @@ class KitController {
 
     private List<Pair> pairs(Kitchen kitchen, List<KitchenKit.KitPot> pots, List<KitBurner> burners) {
         List<Pair> pairs = new ArrayList<>();
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         for (KitchenKit.KitPot pot : pots) {
             for (KitBurner burner : burners) {
-                Ware.Known known = ware.pair(pot, Optional.of(burner));
+                Equipment.Known known = ware.pair(pot, Optional.of(burner));
                 if (known.any()) {
                     pairs.add(new Pair(pot.name(), burner.name(), says(known)));
                 }
@@ -194,7 +194,7 @@ class KitController {
     }
 
     /** What is known of a pair in words. */
-    private static String says(Ware.Known known) {
+    private static String says(Equipment.Known known) {
         String from = Stream.of(
                         counted(known.tests(), "water test", "water tests"),
                         counted(known.batches(), "batch", "batches"))

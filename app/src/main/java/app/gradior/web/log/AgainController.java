@@ -2,7 +2,7 @@ package app.gradior.web.log;
 
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.plan.Again;
+import app.gradior.room.plan.NextBatch;
 import app.gradior.web.frame.Figures;
 import java.util.Map;
 import org.springframework.stereotype.Controller;
@@ -19,9 +19,9 @@ import org.springframework.web.util.UriComponentsBuilder;
 @RequestMapping("/log/{id}")
 class AgainController {
     private final Batches batches;
-    private final Again again;
+    private final NextBatch again;
 
-    AgainController(Batches batches, Again again) {
+    AgainController(Batches batches, NextBatch again) {
         this.batches = batches;
         this.again = again;
     }

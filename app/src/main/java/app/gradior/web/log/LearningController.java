@@ -4,11 +4,11 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.SauceVersion;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KeptLesson;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.kit.Lessons;
-import app.gradior.room.kit.Ware;
 import app.gradior.web.draw.LearningDrawing;
 import app.gradior.web.frame.Figures;
 import java.time.ZoneOffset;
@@ -49,7 +49,7 @@ class LearningController {
     @GetMapping
     String page(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
         Figures figures = new Figures(kitchen);
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         Map<Long, String> names = new HashMap<>();
         for (SauceVersion sauce : book.sauces(kitchen.id())) {
             names.put(sauce.id(), sauce.name());
@@ -63,11 +63,11 @@ class LearningController {
         return "log/learning";
     }
 
-    private static List<Taught> pairs(Ware ware) {
+    private static List<Taught> pairs(Equipment ware) {
         List<Taught> taught = new ArrayList<>();
         for (KitchenKit.KitPot pot : ware.pots()) {
             for (KitBurner burner : ware.burners()) {
-                Ware.Known known = ware.pair(pot, Optional.of(burner));
+                Equipment.Known known = ware.pair(pot, Optional.of(burner));
                 if (known.any()) {
                     taught.add(taught(pot.name() + " on " + burner.name(), known));
                 }
@@ -76,10 +76,10 @@ class LearningController {
         return taught;
     }
 
-    private static List<Taught> bodies(Ware ware, Map<Long, String> names) {
+    private static List<Taught> bodies(Equipment ware, Map<Long, String> names) {
         List<Taught> taught = new ArrayList<>();
         names.forEach((id, name) -> {
-            Ware.Known known = ware.body(id);
+            Equipment.Known known = ware.body(id);
             if (known.any()) {
                 taught.add(taught(name, known));
             }
@@ -88,7 +88,7 @@ class LearningController {
         return taught;
     }
 
-    private static Taught taught(String name, Ware.Known known) {
+    private static Taught taught(String name, Equipment.Known known) {
         String tests = known.tests() == 0 ? "" : " and " + known.tests() + " by water";
         return new Taught(
                 name,

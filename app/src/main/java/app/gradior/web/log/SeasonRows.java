@@ -16,12 +16,12 @@ final class SeasonRows {
     private SeasonRows() {}
 
     /** A taste, with what brings it where. */
-    private record Way(Seasoning.Taste taste, String food, double more) {}
+    private record Remedy(Seasoning.Taste taste, String food, double more) {}
 
-    private static final List<Way> WAYS = List.of(
-            new Way(Seasoning.Taste.SALT, "salt", 0.2),
-            new Way(Seasoning.Taste.SUGARS, "sugar", 2),
-            new Way(Seasoning.Taste.ACID, "vinegar-cider", 0.1));
+    private static final List<Remedy> WAYS = List.of(
+            new Remedy(Seasoning.Taste.SALT, "salt", 0.2),
+            new Remedy(Seasoning.Taste.SUGARS, "sugar", 2),
+            new Remedy(Seasoning.Taste.ACID, "vinegar-cider", 0.1));
 
     /**
      * A row of the table.
@@ -34,7 +34,7 @@ final class SeasonRows {
 
     static List<Row> of(Mixture sauce, double servedC, double bodyFactor, Map<String, String> asked, Figures figures) {
         List<Row> rows = new ArrayList<>();
-        for (Way way : WAYS) {
+        for (Remedy way : WAYS) {
             double has = way.taste().percent(sauce);
             String typed = asked.getOrDefault(way.taste().label(), "").strip();
             double target = typed.isEmpty()
@@ -51,7 +51,7 @@ final class SeasonRows {
     }
 
     private static String says(
-            Mixture sauce, Way way, double target, double servedC, double bodyFactor, Figures figures) {
+            Mixture sauce, Remedy way, double target, double servedC, double bodyFactor, Figures figures) {
         Food food = Catalogue.standard().food(way.food()).orElseThrow();
         try {
             double grams = Seasoning.addG(sauce, food, way.taste(), target);

@@ -6,8 +6,8 @@ import app.gradior.larder.Allergen;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.larder.Swaps;
 import app.gradior.room.plan.ClockPlans;
@@ -72,7 +72,7 @@ class GatherController {
             Model model) {
         Plans.Saved saved = plans.plan(kitchen, id);
         Figures figures = new Figures(kitchen);
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         PlanAnswer answer = planning.answer(kitchen, ware, saved.draft(), figures::volume);
         model.addAttribute("plan", saved);
         model.addAttribute("view", new PlanView(answer, figures));

@@ -12,9 +12,9 @@ import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.SauceVersion;
 import app.gradior.room.book.StagePlan;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.room.plan.ClockPlans;
 import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.plan.PlanDraft;
@@ -143,7 +143,7 @@ class PlanController {
                 ? id(asked.get("sauce"))
                 : saved.map(s -> s.draft().sauceId()).orElseThrow(() -> Refusal.malformed("sauce", "Choose a sauce."));
         SauceBook.Sauce sauce = book.sauce(kitchen, sauceId);
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         PlanDraft base = saved.map(Plans.Saved::draft).orElseGet(() -> begin(kitchen, ware, sauce));
         PlanForm form = new PlanForm(asked, base, figures);
         List<Fault> faults = form.faults();
@@ -181,7 +181,7 @@ class PlanController {
     }
 
     /** A plan that nobody has touched: the sauce as written, in the first pot that takes it, on the first burner. */
-    private static PlanDraft begin(Kitchen kitchen, Ware ware, SauceBook.Sauce sauce) {
+    private static PlanDraft begin(Kitchen kitchen, Equipment ware, SauceBook.Sauce sauce) {
         List<KitchenKit.KitPot> pots = ware.pots();
         if (pots.isEmpty()) {
             throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
@@ -200,7 +200,7 @@ class PlanController {
         return PlanDraft.asWritten(sauce, pot.id(), burner, kitchen.altitudeM(), starch);
     }
 
-    private void choices(Kitchen kitchen, Ware ware, SauceBook.Sauce newest, PlanDraft draft, Model model) {
+    private void choices(Kitchen kitchen, Equipment ware, SauceBook.Sauce newest, PlanDraft draft, Model model) {
         Integer version = draft.version();
         SauceBook.Sauce sauce = version == null ? newest : book.version(kitchen, newest.id(), version);
         model.addAttribute("sauce", sauce);
@@ -218,7 +218,7 @@ class PlanController {
         StagePlan.Laid laid = StagePlan.lay(sauce.draft(), sauce.ingredients().lines(), 1, draft.heats());
         for (int i = 0; i < laid.stages().size(); i++) {
             var stage = laid.stages().get(i);
-            if (stage.kind().way() == app.gradior.sauce.StageKind.Way.BOILING) {
+            if (stage.kind().treatment() == app.gradior.sauce.StageKind.Treatment.BOILING) {
                 String title = laid.drafts().get(i).title();
                 heats.add(new HeatRow(
                         i,
@@ -231,7 +231,7 @@ class PlanController {
     }
 
     private void clock(
-            Kitchen kitchen, Ware ware, long planId, @Nullable PlanAnswer answer, Figures figures, Model model) {
+            Kitchen kitchen, Equipment ware, long planId, @Nullable PlanAnswer answer, Figures figures, Model model) {
         if (answer == null || answer.done().isEmpty()) {
             return;
         }

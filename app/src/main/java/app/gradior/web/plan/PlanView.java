@@ -254,7 +254,7 @@ final class PlanView {
             StageResult stage = done.way().cooked().stages().get(i);
             Band band = done.bands().stages().get(i);
             PotState end = stage.end();
-            boolean boils = stage.stage().kind().way() == StageKind.Way.BOILING;
+            boolean boils = stage.stage().kind().treatment() == StageKind.Treatment.BOILING;
             rows.add(new StageRow(
                     i + 1,
                     names.get(i),

@@ -7,8 +7,8 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.batch.AlreadyOn;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
@@ -60,7 +60,7 @@ class AlreadyController {
         asked.forEach(f::put);
         model.addAttribute("f", f);
         model.addAttribute("sauces", book.sauces(kitchen.id()));
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         model.addAttribute("pots", ware.pots());
         model.addAttribute("burners", ware.burners());
         model.addAttribute("looks", Look.values());

@@ -142,9 +142,9 @@ public record PotView(
     }
 
     private static boolean lastOnHeat(List<BatchPlan.PlanStage> course, int at) {
-        return course.get(at).kind().way() != StageKind.Way.OFF_THE_HEAT
+        return course.get(at).kind().treatment() != StageKind.Treatment.OFF_THE_HEAT
                 && course.subList(at + 1, course.size()).stream()
-                        .allMatch(s -> s.kind().way() == StageKind.Way.OFF_THE_HEAT);
+                        .allMatch(s -> s.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT);
     }
 
     private static String takeOff(Batch batch, Forecast forecast, Figures figures) {

@@ -48,7 +48,7 @@ class ScaleController {
     }
 
     /** The question's fields as they came. */
-    record Asked(
+    record ScaleForm(
             @Nullable String by,
             @Nullable String factor,
             @Nullable String yieldMl,
@@ -62,18 +62,18 @@ class ScaleController {
     record Timed(String times, String minutes, String gives, String note) {}
 
     @GetMapping("/scale")
-    String scale(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Asked asked, Model model) {
+    String scale(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, ScaleForm asked, Model model) {
         fill(kitchen, id, asked, model);
         return "sauces/scale";
     }
 
     @GetMapping("/scale/answer")
-    String answer(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Asked asked, Model model) {
+    String answer(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, ScaleForm asked, Model model) {
         fill(kitchen, id, asked, model);
         return "sauces/scaled";
     }
 
-    private void fill(Kitchen kitchen, long id, Asked asked, Model model) {
+    private void fill(Kitchen kitchen, long id, ScaleForm asked, Model model) {
         SauceBook.Sauce sauce = book.sauce(kitchen, id);
         List<LineReading> readings = sauce.ingredients().lines();
         List<KitchenKit.KitPot> pots = kit.pots(kitchen.id());
@@ -100,7 +100,7 @@ class ScaleController {
         }
     }
 
-    private static KitchenKit.KitPot pot(Asked asked, List<KitchenKit.KitPot> pots, SauceBook.Sauce sauce) {
+    private static KitchenKit.KitPot pot(ScaleForm asked, List<KitchenKit.KitPot> pots, SauceBook.Sauce sauce) {
         if (pots.isEmpty()) {
             throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
         }
@@ -118,7 +118,7 @@ class ScaleController {
     }
 
     private static double factor(
-            String by, Asked asked, SauceBook.Sauce sauce, List<LineReading> readings, double gives) {
+            String by, ScaleForm asked, SauceBook.Sauce sauce, List<LineReading> readings, double gives) {
         return switch (by) {
             case "yield" -> Refusal.checked("yieldMl", () -> Scaling.byYield(number(asked.yieldMl(), gives), gives));
             case "guests" -> {

@@ -25,11 +25,11 @@ import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.kit.Lessons;
-import app.gradior.room.kit.Ware;
 import app.gradior.room.larder.Lines;
-import app.gradior.room.plan.Again;
+import app.gradior.room.plan.NextBatch;
 import app.gradior.room.plan.PlanDraft;
 import app.gradior.room.plan.Planning;
 import app.gradior.room.plan.Plans;
@@ -111,7 +111,7 @@ class KitchenFileTest {
     private JsonMapper json;
 
     @Autowired
-    private Again again;
+    private NextBatch again;
 
     @Autowired
     private ApplicationTest.SetClock clock;
@@ -320,9 +320,9 @@ class KitchenFileTest {
 
     @Test
     void aBatchThatIsOverTeachesItsPairAndTheNextPlanKnows() {
-        Ware before = new Ware(kit.pots(kitchen.id()), kit.burners(kitchen.id()), List.of(), List.of());
-        Ware ware = kit.ware(kitchen.id());
-        Ware.Known pair =
+        Equipment before = new Equipment(kit.pots(kitchen.id()), kit.burners(kitchen.id()), List.of(), List.of());
+        Equipment ware = kit.ware(kitchen.id());
+        Equipment.Known pair =
                 ware.pair(ware.pots().get(0), Optional.of(ware.burners().get(0)));
         assertThat(pair.batches()).isEqualTo(1);
         assertThat(pair.learnt().logSd())
@@ -370,7 +370,7 @@ class KitchenFileTest {
     }
 
     /** The sauce's pot, found on the stove on the sauce's burner. */
-    private BatchPlan takenUp(Ware ware) {
+    private BatchPlan takenUp(Equipment ware) {
         long id = already.takeUp(
                 kitchen,
                 new AlreadyOn.Question(

@@ -17,9 +17,9 @@ import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
+import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.Ware;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.testing.PrivateMariaDb;
@@ -93,7 +93,7 @@ class ThingsByIdTest {
         batches.record(kitchen, id, new Batches.Draft("k" + System.nanoTime(), clock.instant(), body));
     }
 
-    private static Ware.Known known(Ware ware, KitchenKit.KitPot of, KitBurner on) {
+    private static Equipment.Known known(Equipment ware, KitchenKit.KitPot of, KitBurner on) {
         return ware.pair(of, Optional.of(on));
     }
 
@@ -107,8 +107,8 @@ class ThingsByIdTest {
         double before = known(kit.ware(kitchen.id()), pot, burner).learnt().factor();
         kit.putPot(kitchen.id(), renamed(pot.revision()));
         kit.changeBurner(kitchen.id(), burner.id(), burner.revision(), "By the window", 900);
-        Ware ware = kit.ware(kitchen.id());
-        Ware.Known known =
+        Equipment ware = kit.ware(kitchen.id());
+        Equipment.Known known =
                 known(ware, ware.pot(pot.id()), ware.burner(burner.id()).orElseThrow());
         assertThat(known.batches()).isEqualTo(1);
         assertThat(known.learnt().factor()).isEqualTo(before).isNotEqualTo(1);
@@ -144,7 +144,7 @@ class ThingsByIdTest {
     void whatIsPutAwayStillTeachesAndGoesIntoTheFile() {
         kit.removePot(kitchen.id(), pot.id());
         kit.removeBurner(kitchen.id(), burner.id());
-        Ware ware = kit.ware(kitchen.id());
+        Equipment ware = kit.ware(kitchen.id());
         assertThat(ware.pots()).extracting(KitchenKit.KitPot::id).doesNotContain(pot.id());
         assertThat(known(ware, ware.pot(pot.id()), burner).batches()).isEqualTo(1);
         byte[] file = writer.write(kitchen);

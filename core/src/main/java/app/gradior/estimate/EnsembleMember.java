@@ -9,7 +9,7 @@ import app.gradior.sauce.Stage;
 import app.gradior.simmer.SimmerRun;
 
 /** One way the batch may truly be: the pot re-run with one choice of the uncertain numbers. */
-final class Member {
+final class EnsembleMember {
     private static final double LEAST_PAIR = 0.05;
     private static final double MOST_PAIR = 20;
 
@@ -22,7 +22,7 @@ final class Member {
     private boolean onHeat = true;
     private double pouredG;
 
-    Member(BatchStory story, Belief belief, double[] z) {
+    EnsembleMember(BatchStory story, Belief belief, double[] z) {
         this.story = story;
         this.belief = belief;
         this.z = z.clone();

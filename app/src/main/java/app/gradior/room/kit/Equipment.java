@@ -12,12 +12,12 @@ import java.util.Objects;
 import java.util.Optional;
 
 /** A kitchen's pots, burners, water tests and what batches taught, looked up once for all that one answer needs of them. */
-public record Ware(
+public record Equipment(
         List<KitchenKit.KitPot> allPots,
         List<KitBurner> allBurners,
         List<KitWaterTest> tests,
         List<KeptLesson> lessons) {
-    public Ware {
+    public Equipment {
         allPots = List.copyOf(allPots);
         allBurners = List.copyOf(allBurners);
         tests = List.copyOf(tests);

@@ -9,11 +9,11 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /** A question's fields as they came; a field that is missing has its usual answer. */
-record Asked(Map<String, String> fields) {
-    static Asked of(HttpServletRequest request) {
+record BenchForm(Map<String, String> fields) {
+    static BenchForm of(HttpServletRequest request) {
         Map<String, String> fields = new TreeMap<>();
         request.getParameterMap().forEach((name, values) -> fields.put(name, String.join("\n", Arrays.asList(values))));
-        return new Asked(fields);
+        return new BenchForm(fields);
     }
 
     String text(String name, String usual) {

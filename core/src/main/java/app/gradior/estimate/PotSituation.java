@@ -15,7 +15,8 @@ import java.util.Optional;
  * @param sinceStirMin since it was last stirred, or since the start
  * @param hand the stage it is in
  */
-public record Watch(double sinceHeardMin, double sinceReadingMin, Stirring stirring, double sinceStirMin, AtHand hand) {
+public record PotSituation(
+        double sinceHeardMin, double sinceReadingMin, Stirring stirring, double sinceStirMin, AtHand hand) {
 
     /**
      * The stage at hand.

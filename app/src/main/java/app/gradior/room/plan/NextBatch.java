@@ -31,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** From a finished batch to the next: a plan like it, or a version of its sauce as it was really made. */
 @Service
-public class Again {
+public class NextBatch {
     private static final double STEP_MORE = 0.5;
     private static final double LESS_SALT = 0.8;
     private static final double MORE = 1.25;
@@ -41,7 +41,7 @@ public class Again {
     private final KitchenKit kit;
     private final Lines lines;
 
-    Again(SauceBook book, KitchenKit kit, Lines lines) {
+    NextBatch(SauceBook book, KitchenKit kit, Lines lines) {
         this.book = book;
         this.kit = kit;
         this.lines = lines;
