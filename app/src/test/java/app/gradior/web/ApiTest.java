@@ -3,7 +3,9 @@ package app.gradior.web;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.hamcrest.Matchers.containsString;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
@@ -13,6 +15,8 @@ import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.ResultActions;
+import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import tools.jackson.databind.JsonNode;
 
 class ApiTest extends ApiCalls {
@@ -87,6 +91,31 @@ class ApiTest extends ApiCalls {
                 .andExpect(content().contentTypeCompatibleWith("application/problem+json"))
                 .andExpect(jsonPath("$.field").value(field))
                 .andExpect(jsonPath("$.detail").isNotEmpty());
+    }
+
+    /** What the framework refuses is a problem as well. */
+    @Test
+    void everyRefusalHasTheSameShape() throws Exception {
+        problem(mvc.perform(get("/api/v1/foods")), 401, "Authorization");
+        problem(with(delete("/api/v1/foods")), 405, "");
+        problem(with(post("/api/v1/bench/mixture").contentType("text/plain").content("salt")), 415, "");
+        problem(with(get("/api/v1/no-such-thing")), 404, "");
+        problem(with(get("/api/v1/batches/pan")), 404, "id");
+    }
+
+    private ResultActions with(MockHttpServletRequestBuilder request) throws Exception {
+        return mvc.perform(request.header("Authorization", "Bearer " + token));
+    }
+
+    private static void problem(ResultActions answer, int status, String field) throws Exception {
+        answer.andExpect(status().is(status))
+                .andExpect(content().contentTypeCompatibleWith("application/problem+json"))
+                .andExpect(jsonPath("$.status").value(status))
+                .andExpect(jsonPath("$.title").isNotEmpty())
+                .andExpect(jsonPath("$.detail").isNotEmpty())
+                .andExpect(jsonPath("$.field").value(field))
+                .andExpect(jsonPath("$.errors[0].field").value(field))
+                .andExpect(jsonPath("$.properties").doesNotExist());
     }
 
     @Test

@@ -16,8 +16,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -37,9 +35,7 @@ class PageFaults {
         HttpStatus status = Problems.status(refusal.kind());
         String accept = request.getHeader("Accept");
         if (accept != null && accept.contains("json")) {
-            return ResponseEntity.status(status)
-                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                    .body(Problems.problem(status, refusal.faults()));
+            return Problems.answer(status, refusal.faults());
         }
         String message = refusal.faults().isEmpty()
                 ? "This cannot be done."
@@ -51,11 +47,9 @@ class PageFaults {
     @ExceptionHandler
     Object cannotReckon(CannotReckon odd, HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (PlainAnswer.wantsProblem(request)) {
-            return ResponseEntity.unprocessableContent()
-                    .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                    .body(Problems.problem(
-                            HttpStatus.UNPROCESSABLE_CONTENT,
-                            List.of(new Fault("batch", "This batch cannot be reckoned: " + odd.why()))));
+            return Problems.answer(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    List.of(new Fault("batch", "This batch cannot be reckoned: " + odd.why())));
         }
         ModelAndView view = new ModelAndView("pot/cannot");
         view.addObject("batchId", odd.batchId());

@@ -2,27 +2,42 @@ package app.gradior.web.guard;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
 
 /** Problem details of RFC 9457, with the path of each field that is wrong. */
 public final class Problems {
     private Problems() {}
 
     /** The body of a problem answer. */
-    public static Map<String, Object> problem(HttpStatus status, List<Fault> faults) {
-        Map<String, Object> problem = new LinkedHashMap<>();
-        problem.put("type", "about:blank");
-        problem.put("title", status.getReasonPhrase());
-        problem.put("status", status.value());
+    public static ProblemDetail problem(HttpStatusCode status, List<Fault> faults) {
+        ProblemDetail problem = ProblemDetail.forStatus(status);
         if (!faults.isEmpty()) {
-            problem.put("detail", faults.get(0).message());
-            problem.put("field", faults.get(0).field());
+            problem.setDetail(faults.get(0).message());
+            problem.setProperty("field", faults.get(0).field());
         }
-        problem.put("errors", faults);
+        problem.setProperty("errors", faults);
         return problem;
+    }
+
+    /** The whole answer. */
+    public static ResponseEntity<Object> answer(HttpStatusCode status, List<Fault> faults) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem(status, faults));
+    }
+
+    /** The answer to what would do later. */
+    public static ResponseEntity<Object> later(HttpStatusCode status, long seconds, Fault fault) {
+        return ResponseEntity.status(status)
+                .header(HttpHeaders.RETRY_AFTER, Long.toString(seconds))
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(problem(status, List.of(fault)));
     }
 
     public static HttpStatus status(Refusal.Kind kind) {
