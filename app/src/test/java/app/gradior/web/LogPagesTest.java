@@ -83,6 +83,20 @@ class LogPagesTest extends PageCalls {
         batches.record(kitchen, id, new Batches.Draft("k" + System.nanoTime(), clock.instant(), body));
     }
 
+    /** In a pot on the counter for three hours: too late for anything but heat, said in the kitchen's degrees. */
+    @Test
+    void whatCooledTooSlowlyIsToBeHeatedInTheKitchensDegrees() throws Exception {
+        for (boolean fahrenheit : new boolean[] {false, true}) {
+            cook = cook(MeasureSystem.METRIC, fahrenheit);
+            long id = finished("Slow glaze", "Rondeau", 900, "", null);
+            say(id, "FRIDGE", "POT", "");
+            clock.forward(Duration.ofHours(3));
+            String heat = fahrenheit ? "165 °F" : "74 °C";
+            assertThat(body(get("/log/" + id + "/finish"))).contains("Bring it to " + heat + " all through");
+            assertThat(body(get("/strip"))).contains("Too slow: " + heat + " at once");
+        }
+    }
+
     @Test
     void batchesAreFoundByWordsDatesAndFiguresAndSorted() throws Exception {
         finished("Autumn glaze", "Rondeau", 900, "a little sharp 100%", 6.2);

@@ -15,6 +15,11 @@ import java.util.stream.Collectors;
 
 /** Which cautions a plan calls for. They are matters of safety: none can be switched off. */
 public final class Cautions {
+    /** What makes raw meat, and a sauce that cooled too slowly, safe when it is reached all through, °C (FDA Food Code 2022, 3-401.11: 165 °F). */
+    public static final double SAFE_C = 74;
+
+    private static final String SAFE = Numbers.plain(SAFE_C, 0) + " °C";
+
     /** A pot fuller than this boils over; kitchen teaching. */
     public static final double FULLEST_SHARE = 2.0 / 3.0;
 
@@ -99,13 +104,15 @@ public final class Cautions {
         if (!egg.isEmpty()) {
             cautions.add(new Caution(
                     "Raw " + egg,
-                    "Safe at 74 °C, and curdled: a sauce that stays below wants pasteurised eggs. Else not for the pregnant, the"
+                    "Safe at " + SAFE
+                            + ", and curdled: a sauce that stays below wants pasteurised eggs. Else not for the pregnant, the"
                             + " very young, the old or the ill, and eaten the same day."));
         }
         if (!other.isEmpty()) {
             cautions.add(new Caution(
                     "Raw " + other,
-                    "Through to 74 °C before anybody tastes it. What touched it raw is boiled, or thrown away."));
+                    "Through to " + SAFE
+                            + " before anybody tastes it. What touched it raw is boiled, or thrown away."));
         }
     }
 

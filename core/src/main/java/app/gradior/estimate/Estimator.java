@@ -1,9 +1,9 @@
 package app.gradior.estimate;
 
 import app.gradior.estimate.Posterior.Weighted;
+import app.gradior.plan.StopAt;
 import app.gradior.reading.ReadingKind;
 import app.gradior.simmer.PotState;
-import app.gradior.solve.StopAt;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;

@@ -1,8 +1,8 @@
 package app.gradior.estimate;
 
 import app.gradior.course.Stirring;
+import app.gradior.plan.Thickening;
 import app.gradior.sauce.Stage;
-import app.gradior.solve.Thickening;
 import java.util.List;
 import java.util.Optional;
 

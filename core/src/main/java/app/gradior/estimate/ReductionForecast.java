@@ -1,8 +1,8 @@
 package app.gradior.estimate;
 
+import app.gradior.plan.Reduction;
+import app.gradior.plan.StopAt;
 import app.gradior.sauce.Ingredients;
-import app.gradior.solve.Reduction;
-import app.gradior.solve.StopAt;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

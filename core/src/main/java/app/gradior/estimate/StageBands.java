@@ -2,12 +2,12 @@ package app.gradior.estimate;
 
 import app.gradior.course.SauceRun;
 import app.gradior.mixture.Mixture;
+import app.gradior.plan.SauceRoutes;
+import app.gradior.plan.StopAt;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.solve.SauceRoutes;
-import app.gradior.solve.StopAt;
 import java.util.ArrayList;
 import java.util.List;
 

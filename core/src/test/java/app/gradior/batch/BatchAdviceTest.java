@@ -8,8 +8,8 @@ import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
+import app.gradior.plan.Thickening;
 import app.gradior.reading.ReadingKind;
-import app.gradior.solve.Thickening;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

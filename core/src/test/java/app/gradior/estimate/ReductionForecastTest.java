@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.Sauces;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.plan.Reduction;
+import app.gradior.plan.StopAt;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.solve.Reduction;
-import app.gradior.solve.StopAt;
 import app.gradior.vessel.PotShape;
 import org.junit.jupiter.api.Test;
 

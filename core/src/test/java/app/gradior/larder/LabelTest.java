@@ -9,7 +9,7 @@ import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
-import app.gradior.solve.ByLook;
+import app.gradior.plan.ByLook;
 import app.gradior.texture.Consistency;
 import java.util.List;
 import java.util.Map;

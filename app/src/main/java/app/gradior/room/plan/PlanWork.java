@@ -11,7 +11,7 @@ import app.gradior.course.StageResult;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
-import app.gradior.solve.SauceRoutes;
+import app.gradior.plan.SauceRoutes;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

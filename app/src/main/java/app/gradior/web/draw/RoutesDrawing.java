@@ -1,7 +1,7 @@
 package app.gradior.web.draw;
 
 import app.gradior.measure.Numbers;
-import app.gradior.solve.Routes;
+import app.gradior.plan.Routes;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;

@@ -1,6 +1,7 @@
 package app.gradior.web.frame;
 
 import app.gradior.batch.Batch;
+import app.gradior.care.Cautions;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.room.batch.Batches;
@@ -90,7 +91,7 @@ class PageFrame {
         double left = Duration.between(batches.now(), now.limitAt()).toSeconds() / 60.0;
         String limit = figures.temp(now.limitC()) + " by " + figures.time(now.limitAt());
         String says = switch (now.state()) {
-            case LATE -> "Too slow: 74 °C at once, or throw it away";
+            case LATE -> "Too slow: " + figures.temp(Cautions.SAFE_C) + " at once, or throw it away";
             case TOO_LATE -> "Throw it away";
             case WILL_BE_LATE -> "Cooling too slowly: " + limit;
             default -> "Cooling: " + limit;

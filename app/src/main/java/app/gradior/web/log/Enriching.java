@@ -4,7 +4,7 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
-import app.gradior.solve.Correction;
+import app.gradior.plan.Correction;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;

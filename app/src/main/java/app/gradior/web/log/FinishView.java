@@ -1,5 +1,6 @@
 package app.gradior.web.log;
 
+import app.gradior.care.Cautions;
 import app.gradior.care.Storage;
 import app.gradior.clock.Cooling;
 import app.gradior.clock.CoolingWatch;
@@ -70,7 +71,7 @@ record FinishView(
                 v.what().name(),
                 v.chosen().in().name(),
                 says(v, watch, state, end, figures),
-                clock ? todo(state) : "",
+                clock ? todo(state, figures) : "",
                 clock && state != CoolingWatch.State.IN_TIME && state != CoolingWatch.State.COLD,
                 v.what().cools(),
                 CoolingDrawing.draw(
@@ -140,13 +141,14 @@ record FinishView(
                 .collect(Collectors.joining(", "));
     }
 
-    private static String todo(CoolingWatch.State state) {
+    private static String todo(CoolingWatch.State state, Figures figures) {
         return switch (state) {
             case COLD, IN_TIME -> "";
             case WILL_BE_LATE ->
                 "Spread it thinner or set it in iced water and stir: the table says which way is quick enough.";
             case LATE ->
-                "Bring it to 74 °C all through at once and cool it a quicker way, this once; or throw it away.";
+                "Bring it to " + figures.temp(Cautions.SAFE_C)
+                        + " all through at once and cool it a quicker way, this once; or throw it away.";
             case TOO_LATE -> "Throw it away: heating does not undo what may have grown.";
         };
     }

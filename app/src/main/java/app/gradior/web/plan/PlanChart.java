@@ -1,9 +1,9 @@
 package app.gradior.web.plan;
 
 import app.gradior.measure.Numbers;
+import app.gradior.plan.PotRanking;
+import app.gradior.plan.Routes;
 import app.gradior.room.plan.PlanAnswer;
-import app.gradior.solve.PotRanking;
-import app.gradior.solve.Routes;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.RoutesDrawing;
 import app.gradior.web.frame.Figures;

@@ -1,4 +1,4 @@
-package app.gradior.solve;
+package app.gradior.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
+import app.gradior.plan.Wish.Obstacle;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.solve.Wish.Obstacle;
 import app.gradior.vessel.PotShape;
 import java.util.List;
 import java.util.OptionalDouble;

@@ -1,4 +1,4 @@
-package app.gradior.solve;
+package app.gradior.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,4 +1,4 @@
-package app.gradior.solve;
+package app.gradior.plan;
 
 import app.gradior.larder.Composition;
 import app.gradior.larder.Food;

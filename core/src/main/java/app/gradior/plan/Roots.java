@@ -1,4 +1,4 @@
-package app.gradior.solve;
+package app.gradior.plan;
 
 import java.util.OptionalDouble;
 import java.util.function.DoubleUnaryOperator;

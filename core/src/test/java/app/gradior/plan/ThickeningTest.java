@@ -1,4 +1,4 @@
-package app.gradior.solve;
+package app.gradior.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -9,8 +9,8 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.StarchHandling;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
-import app.gradior.solve.Thickening.Form;
-import app.gradior.solve.Thickening.Mix;
+import app.gradior.plan.Thickening.Form;
+import app.gradior.plan.Thickening.Mix;
 import app.gradior.texture.Consistency;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -1,4 +1,4 @@
-package app.gradior.solve;
+package app.gradior.plan;
 
 /** Where a reduction is to end. */
 public sealed interface StopAt {

@@ -1,4 +1,4 @@
-package app.gradior.solve;
+package app.gradior.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
 import app.gradior.mixture.Mixture;
+import app.gradior.plan.Seasoning.Taste;
+import app.gradior.plan.Substitution.Keeps;
 import app.gradior.sauce.Use;
-import app.gradior.solve.Seasoning.Taste;
-import app.gradior.solve.Substitution.Keeps;
 import app.gradior.texture.Consistency;
 import org.junit.jupiter.api.Test;
 

@@ -1,4 +1,4 @@
-package app.gradior.solve;
+package app.gradior.plan;
 
 import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
