@@ -276,6 +276,27 @@ class KitchensOwnTest extends PageCalls {
                 .andExpect(content().string(containsString("Flask")));
     }
 
+    @Test
+    void whatWasTypedIntoARowOfTheKitIsShownAgain() throws Exception {
+        String kit = body(get("/kit"));
+        String burner = kit.replaceAll("(?s).*?/kit/burners/(\\d+)/remove.*", "$1");
+        String jar = kit.replaceAll("(?s).*?/kit/jars/(\\d+)/remove.*", "$1");
+        String refused = body(post("/kit/burners/" + burner)
+                .param("revision", "0")
+                .param("name", "By the window")
+                .param("netPowerW", "a lot"));
+        assertThat(refused)
+                .contains("Heat into the pot: “a lot” is no number from 50 to 20,000.")
+                .contains("value=\"By the window\"")
+                .contains("value=\"a lot\"")
+                .contains("value=\"Small burner\"");
+        assertThat(body(post("/kit/jars/" + jar + "/count").param("revision", "0").param("count", "dozens")))
+                .contains("How many: “dozens” is no number from 0 to 1,000.")
+                .contains("value=\"dozens\"");
+        assertThat(body(post("/kit/burners/" + burner).param("revision", "7").param("name", "B").param("netPowerW", "900")))
+                .contains("was changed on another device");
+    }
+
     /** A tenth sugar: 15 mL of it have 1.6 g, a tablespoon of 20 mL 2.1 g. */
     @Test
     void aTablespoonIsTheKitchens() throws Exception {

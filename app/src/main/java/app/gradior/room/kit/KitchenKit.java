@@ -13,7 +13,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class KitchenKit implements Furnishing {
     private static final double HEAVIEST_POT_G = 20_000;
-    private static final double STRONGEST_BURNER_W = 20_000;
+    /** Heat into the pot that a burner may have, W; arbitrary. */
+    public static final double WEAKEST_BURNER_W = 50;
+
+    public static final double STRONGEST_BURNER_W = 20_000;
+    /** So many jars of a kind, at most. */
+    public static final int MOST_JARS = 1000;
+
 
     private final KitMapper kit;
     private final Lessons lessons;
@@ -188,7 +194,7 @@ public class KitchenKit implements Furnishing {
                 kitchenId,
                 Refusal.text("burnerName", name, 80),
                 type.name(),
-                Refusal.inRange("netPowerW", netPowerW, 50, STRONGEST_BURNER_W, " W"),
+                Refusal.inRange("netPowerW", netPowerW, WEAKEST_BURNER_W, STRONGEST_BURNER_W, " W"),
                 false,
                 0);
     }
@@ -251,7 +257,7 @@ public class KitchenKit implements Furnishing {
 
     @Transactional
     public void countJars(long kitchenId, long id, int count, int revision) {
-        Refusal.inRange("count", count, 0, 1000, "");
+        Refusal.inRange("count", count, 0, MOST_JARS, "");
         if (kit.countJars(kitchenId, id, count, revision) == 0) {
             String name = kit.jars(kitchenId).stream()
                     .filter(jar -> jar.id() == id)

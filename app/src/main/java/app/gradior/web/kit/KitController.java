@@ -269,6 +269,32 @@ class KitController {
         return Numbers.parse(text).orElse(Double.NaN);
     }
 
+    private static double watts(String text) {
+        return typed("netPowerW", "Heat into the pot", text, KitchenKit.WEAKEST_BURNER_W, KitchenKit.STRONGEST_BURNER_W);
+    }
+
+    private static int many(String text) {
+        return (int) typed("count", "How many", text, 0, KitchenKit.MOST_JARS);
+    }
+
+    /** A number as typed, within its range; else a fault in the form's words. */
+    private static double typed(String field, String label, String text, double least, double most) {
+        double value = number(text);
+        if (!(value >= least && value <= most)) {
+            throw Refusal.unfit(
+                    field,
+                    label + ": “" + text.strip() + "” is no number from " + Numbers.plain(least, 0) + " to "
+                            + Numbers.plain(most, 0) + ".");
+        }
+        return value;
+    }
+
+    /** A burner's row as it was sent, shown again when it is refused. */
+    record TypedBurner(long id, String name, String netPowerW) {}
+
+    /** The same of how many jars there are. */
+    record TypedCount(long id, String count) {}
+
     @PostMapping("/burners")
     String addBurner(
             @ModelAttribute("kitchen") Kitchen kitchen,
@@ -282,7 +308,7 @@ class KitController {
         return done(
                 kitchen,
                 "burners",
-                () -> kit.addBurner(kitchen.id(), burnerName, type, number(netPowerW)),
+                () -> kit.addBurner(kitchen.id(), burnerName, type, watts(netPowerW)),
                 model,
                 response);
     }
@@ -296,10 +322,11 @@ class KitController {
             @RequestParam String netPowerW,
             Model model,
             HttpServletResponse response) {
+        model.addAttribute("typedBurner", new TypedBurner(id, name, netPowerW));
         return done(
                 kitchen,
                 "burners",
-                () -> kit.changeBurner(kitchen.id(), id, revision, name, number(netPowerW)),
+                () -> kit.changeBurner(kitchen.id(), id, revision, name, watts(netPowerW)),
                 model,
                 response);
     }
@@ -330,7 +357,7 @@ class KitController {
                 kitchen,
                 "jars",
                 () -> {
-                    int many = (int) Refusal.inRange("count", number(count), 0, 1000, "");
+                    int many = many(count);
                     kit.addJar(
                             kitchen.id(),
                             Refusal.checked(
@@ -359,11 +386,11 @@ class KitController {
             @RequestParam int revision,
             Model model,
             HttpServletResponse response) {
+        model.addAttribute("typedCount", new TypedCount(id, count));
         return done(
                 kitchen,
                 "jars",
-                () -> kit.countJars(
-                        kitchen.id(), id, (int) Refusal.inRange("count", number(count), 0, 1000, ""), revision),
+                () -> kit.countJars(kitchen.id(), id, many(count), revision),
                 model,
                 response);
     }
