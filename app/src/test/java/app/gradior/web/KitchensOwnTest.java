@@ -290,10 +290,15 @@ class KitchensOwnTest extends PageCalls {
                 .contains("value=\"By the window\"")
                 .contains("value=\"a lot\"")
                 .contains("value=\"Small burner\"");
-        assertThat(body(post("/kit/jars/" + jar + "/count").param("revision", "0").param("count", "dozens")))
+        assertThat(body(post("/kit/jars/" + jar + "/count")
+                        .param("revision", "0")
+                        .param("count", "dozens")))
                 .contains("How many: “dozens” is no number from 0 to 1,000.")
                 .contains("value=\"dozens\"");
-        assertThat(body(post("/kit/burners/" + burner).param("revision", "7").param("name", "B").param("netPowerW", "900")))
+        assertThat(body(post("/kit/burners/" + burner)
+                        .param("revision", "7")
+                        .param("name", "B")
+                        .param("netPowerW", "900")))
                 .contains("was changed on another device");
     }
 

@@ -20,7 +20,6 @@ public class KitchenKit implements Furnishing {
     /** So many jars of a kind, at most. */
     public static final int MOST_JARS = 1000;
 
-
     private final KitMapper kit;
     private final Lessons lessons;
 

@@ -270,7 +270,8 @@ class KitController {
     }
 
     private static double watts(String text) {
-        return typed("netPowerW", "Heat into the pot", text, KitchenKit.WEAKEST_BURNER_W, KitchenKit.STRONGEST_BURNER_W);
+        return typed(
+                "netPowerW", "Heat into the pot", text, KitchenKit.WEAKEST_BURNER_W, KitchenKit.STRONGEST_BURNER_W);
     }
 
     private static int many(String text) {
@@ -387,12 +388,7 @@ class KitController {
             Model model,
             HttpServletResponse response) {
         model.addAttribute("typedCount", new TypedCount(id, count));
-        return done(
-                kitchen,
-                "jars",
-                () -> kit.countJars(kitchen.id(), id, many(count), revision),
-                model,
-                response);
+        return done(kitchen, "jars", () -> kit.countJars(kitchen.id(), id, many(count), revision), model, response);
     }
 
     @PostMapping("/jars/{id}/remove")
