@@ -81,6 +81,7 @@ class DemoJourneyTest {
             }
             checkAll(page, SCREENS);
             checkAll(browser.demo(application, 390, 844, ColorScheme.LIGHT), SCREENS);
+            checkAll(browser.demo(application, 320, 700, ColorScheme.LIGHT), List.of("/", "/pot/41"));
             checkAll(browser.demo(application, 1280, 800, ColorScheme.DARK), IN_THE_DARK);
             Page pot = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
             pot.navigate("/pot/41");
