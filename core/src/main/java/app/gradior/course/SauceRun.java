@@ -22,7 +22,10 @@ public final class SauceRun {
     /** About where a pot is that was just taken over from the boil. */
     private static final double BOILING_C = 100;
 
-    private static final double LONGEST_STAGE_MIN = 24 * 60.0;
+    /** A pot that has not boiled down to its end by then is set wrongly. */
+    private static final double LONGEST_REDUCTION_MIN = 24 * 60.0;
+    /** Beyond what a stage can be told to take (a week), and what a full pot takes to cool; arbitrary. */
+    private static final double LONGEST_STAGE_MIN = 30 * 24 * 60.0;
     /** How often what is in fat, and what stands, wants stirring, min. */
     private static final double IN_FAT_MIN = 1;
 
@@ -130,7 +133,7 @@ public final class SauceRun {
         course.advance(warmUp);
         PotCourse atHeat = course.copy();
         boolean there = endsByItself(stage) && course.isOver();
-        SimmerRun.End end = course.advanceToEnd(LONGEST_STAGE_MIN);
+        SimmerRun.End end = course.advanceToEnd(reduces(stage) ? LONGEST_REDUCTION_MIN : LONGEST_STAGE_MIN);
         if (end != SimmerRun.End.REACHED || isFilm(stage)) {
             return Optional.of(notReached(stage, end));
         }
@@ -165,9 +168,14 @@ public final class SauceRun {
 
     /** Whether it is over when the pot is so far, and not after a time. */
     private static boolean endsByItself(Stage stage) {
-        return stage.kind().treatment() == StageKind.Treatment.BOILING && !StageRules.timed(stage.end())
+        return reduces(stage)
                 || stage.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT
                         && stage.end() instanceof StageEnd.CooledTo;
+    }
+
+    /** Whether it boils until the pot is so far. */
+    private static boolean reduces(Stage stage) {
+        return stage.kind().treatment() == StageKind.Treatment.BOILING && !StageRules.timed(stage.end());
     }
 
     private boolean isFilm(Stage stage) {

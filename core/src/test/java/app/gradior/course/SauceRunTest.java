@@ -223,4 +223,23 @@ class SauceRunTest {
         assertThat(result.minutes()).isZero();
         assertThat(result.stage().look()).isEqualTo(Look.GENTLE);
     }
+
+    /** A reduction that takes more than a day is set wrongly; a stage that is told to take two is not. */
+    @Test
+    void whatIsToldToTakeDaysTakesThem() {
+        double days = 2 * 24 * 60;
+        for (StageEnd end : List.of(new StageEnd.Minutes(days), new StageEnd.CooksWord(days))) {
+            SauceRun.Cooked cooked = SauceRun.cook(
+                    List.of(
+                            Stage.of(StageKind.SIMMER, Sauces.of("water", 3000), new StageEnd.Minutes(1)),
+                            Stage.of(StageKind.REST, end),
+                            new Stage(StageKind.SIMMER, Mixture.EMPTY, Look.STEAMING, LidState.CLOSED, end)),
+                    POT,
+                    1,
+                    20);
+            assertThat(cooked.stuck()).as(end.toString()).isEmpty();
+            assertThat(cooked.stages().get(1).minutes()).isCloseTo(days, within(1e-6));
+            assertThat(cooked.stages().get(2).minutes()).isCloseTo(days, within(1e-6));
+        }
+    }
 }
