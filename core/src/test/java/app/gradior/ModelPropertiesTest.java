@@ -71,7 +71,7 @@ class ModelPropertiesTest {
                 double before = -100;
                 for (double grams = 0; grams <= 40; grams += 8) {
                     double step = Consistency.stepCooked(sauce.plus(Mixture.of(powder, grams)), tempC);
-                    assertThat(step).as(kind.label()).isGreaterThanOrEqualTo(before);
+                    assertThat(step).as(kind.name()).isGreaterThanOrEqualTo(before);
                     before = step;
                 }
             }

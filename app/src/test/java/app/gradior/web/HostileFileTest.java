@@ -19,6 +19,7 @@ import app.gradior.room.exchange.KitchenFileWriter;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Larder;
+import app.gradior.room.words.Words;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -201,7 +202,7 @@ class HostileFileTest extends PageCalls {
                     .isNotEmpty()
                     .anyMatch(fault -> fault.field().startsWith(path) || path.startsWith(fault.field() + "."));
             assertThat(refusal.faults())
-                    .extracting(Fault::message)
+                    .extracting(Words::say)
                     .as("no words of the database or the language")
                     .noneMatch(m -> m.contains("SQL") || m.contains("Exception") || m.contains("com."));
             assertThat(kitchens.kitchen(empty.id())).as(hostile.getKey()).isEqualTo(empty);

@@ -386,7 +386,7 @@ class KitchensOwnTest extends PageCalls {
                         .param("altitude", "99999")
                         .param("timeZone", "Nowhere")))
                 .andExpect(status().is(422))
-                .andExpect(content().string(containsString("altitudeM is 99999")))
+                .andExpect(content().string(containsString("altitudeM is 99,999")))
                 .andExpect(content().string(containsString("no time zone")))
                 .andExpect(content().string(not(containsString("Kept."))));
     }

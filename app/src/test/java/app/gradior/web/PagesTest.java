@@ -213,7 +213,7 @@ class PagesTest extends PageCalls {
                 .param("material", "STAINLESS");
         mvc.perform(as(bad))
                 .andExpect(status().is(422))
-                .andExpect(content().string(containsString("topDiameterMm is 3.0 mm")))
+                .andExpect(content().string(containsString("topDiameterMm is 3 mm")))
                 .andExpect(content().string(containsString("value=\"Jam pan\"")));
         mvc.perform(as(post("/kit/tokens").param("label", "scale").param("scope", "READINGS")))
                 .andExpect(status().is3xxRedirection());

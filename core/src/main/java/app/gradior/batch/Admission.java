@@ -2,6 +2,7 @@ package app.gradior.batch;
 
 import app.gradior.finding.Refusal;
 import app.gradior.reading.ReadingKind;
+import app.gradior.sauce.StageName;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -57,10 +58,10 @@ public final class Admission {
      */
     public static void check(Batch batch, Instant at, EventBody body, Instant now) {
         if (at.isAfter(now.plus(CLOCK_SKEW))) {
-            throw Refusal.unfit("at", "at is " + at + ", in the future: " + now + " at the latest expected");
+            throw Refusal.unfit("at", new AdmissionFinding.InTheFuture(at, now));
         }
         if (at.isBefore(batch.startedAt())) {
-            throw Refusal.unfit("at", "at is " + at + ", before the batch began at " + batch.startedAt());
+            throw Refusal.unfit("at", new AdmissionFinding.BeforeTheStart(at, batch.startedAt()));
         }
         room(batch, body);
         state(batch, body);
@@ -77,10 +78,7 @@ public final class Admission {
         if (!ALWAYS.contains(body.getClass()) && have >= most) {
             throw Refusal.conflict(
                     "events",
-                    reading
-                            ? "This batch has " + most + " readings: no more are kept. Everything else is still taken."
-                            : "This batch has " + most
-                                    + " entries: it can still go on, be taken back and be finished.");
+                    reading ? new AdmissionFinding.TooManyReadings(most) : new AdmissionFinding.TooManyEntries(most));
         }
     }
 
@@ -91,19 +89,16 @@ public final class Admission {
                 || AFTERWARDS.contains(kind)
                 || body instanceof EventBody.Undo undo && batch.isCorrection(undo.undoneKey());
         switch (batch.state()) {
-            case ASIDE -> refuseIf(!FROM_ASIDE.contains(kind), "This pot is set aside: take it up again first.");
-            case FINISHED ->
-                refuseIf(
-                        !afterwards,
-                        "This batch is finished: only notes, corrections, a rating and the next-day result can be added.");
+            case ASIDE -> refuseIf(!FROM_ASIDE.contains(kind), new AdmissionFinding.SetAside());
+            case FINISHED -> refuseIf(!afterwards, new AdmissionFinding.Finished());
             case LIVE -> {
-                refuseIf(body instanceof EventBody.TakenUp, "This pot is not set aside.");
-                refuseIf(late, "This batch is still on: finish it first.");
+                refuseIf(body instanceof EventBody.TakenUp, new AdmissionFinding.NotSetAside());
+                refuseIf(late, new AdmissionFinding.StillOn());
             }
         }
     }
 
-    private static void refuseIf(boolean wrong, String why) {
+    private static void refuseIf(boolean wrong, AdmissionFinding why) {
         if (wrong) {
             throw Refusal.conflict("state", why);
         }
@@ -116,15 +111,10 @@ public final class Admission {
         double rimMm = batch.plan().pot().heightMm();
         if (kind == ReadingKind.WEIGHT && read.value() < emptyG) {
             throw Refusal.unfit(
-                    kind.field(),
-                    kind.field() + " is " + read.value() + " g, less than the empty pot's " + emptyG
-                            + " g: weigh pot and sauce together");
+                    kind.field(), new AdmissionFinding.LighterThanThePot(kind.field(), read.value(), emptyG));
         }
         if (kind == ReadingKind.LEVEL && read.value() > rimMm) {
-            throw Refusal.unfit(
-                    kind.field(),
-                    kind.field() + " is " + read.value() + " mm, above the pot's rim at " + rimMm
-                            + " mm: measure from the floor up");
+            throw Refusal.unfit(kind.field(), new AdmissionFinding.AboveTheRim(kind.field(), read.value(), rimMm));
         }
         return true;
     }
@@ -140,14 +130,21 @@ public final class Admission {
         Integer ended = done.stage();
         int at = batch.stage();
         if (ended != null && ended < at && ended < course.size()) {
-            String now = at < course.size() ? "it is at “" + course.get(at).name() + "”" : "all stages are";
-            throw Refusal.conflict("stage", "“" + course.get(ended).name() + "” is over already: " + now + ".");
+            StageName over = course.get(ended).name();
+            throw Refusal.conflict(
+                    "stage",
+                    at < course.size()
+                            ? new AdmissionFinding.StageIsOver(
+                                    over, course.get(at).name())
+                            : new AdmissionFinding.LastStageIsOver(over));
         }
         if (at >= course.size()) {
-            throw Refusal.conflict("type", "All stages of this batch are over: take it off, or take one back.");
+            throw Refusal.conflict("type", new AdmissionFinding.AllStagesAreOver());
         }
         if (ended != null && ended > at) {
-            throw Refusal.conflict("stage", "It is at “" + course.get(at).name() + "”: end that stage first.");
+            throw Refusal.conflict(
+                    "stage",
+                    new AdmissionFinding.AnotherStageFirst(course.get(at).name()));
         }
         return true;
     }
@@ -157,7 +154,7 @@ public final class Admission {
                 .filter(e -> !NEVER_UNDONE.contains(e.body().getClass()))
                 .anyMatch(e -> e.clientKey().equals(undo.undoneKey()));
         if (!stands) {
-            throw Refusal.unfit("undoneKey", "no standing event of this batch has the key '" + undo.undoneKey() + "'");
+            throw Refusal.unfit("undoneKey", new AdmissionFinding.NoSuchEvent(undo.undoneKey()));
         }
         return true;
     }

@@ -162,7 +162,7 @@ public final class Batch {
     public Instant cameOff() {
         Instant end = finishedAt;
         if (end == null) {
-            throw Refusal.conflict("state", "This batch is still on: take it off the heat first.");
+            throw Refusal.conflict("state", new AdmissionFinding.StillOn());
         }
         return end;
     }
@@ -231,7 +231,7 @@ public final class Batch {
         String key = corrected.added();
         List<Understood> put = key == null ? lines() : additions().get(key);
         if (put == null) {
-            throw Refusal.unfit("added", "no standing addition of this batch has the key '" + key + "'");
+            throw Refusal.unfit("added", new AdmissionFinding.NoSuchAddition(key));
         }
         Refusal.inRange("line", corrected.line(), 0, put.size() - 1, "");
         return put.get(corrected.line());

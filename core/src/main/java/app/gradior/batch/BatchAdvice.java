@@ -79,7 +79,7 @@ public final class BatchAdvice {
         return new PotSituation.AtHand(
                 stage.with(Mixture.EMPTY),
                 stage.name(),
-                at + 1 < course.size() ? course.get(at + 1).name() : "",
+                at + 1 < course.size() ? Optional.of(course.get(at + 1).name()) : Optional.empty(),
                 course.subList(at + 1, course.size()).stream().noneMatch(BatchPlan.PlanStage::onHeat),
                 fresh && plan.stages() != null ? batch.unticked(at) : List.of(),
                 pouring(stage));

@@ -11,6 +11,7 @@ import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageName;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.BoiledDown;
 import app.gradior.simmer.Heat;
@@ -162,8 +163,8 @@ public record BatchPlan(
         }
 
         /** Its name, in the cook's words where there are some. */
-        public String name() {
-            return title.isBlank() ? kind.label() : title;
+        public StageName name() {
+            return StageName.of(title, kind);
         }
 
         /** As its stage is set when it begins. */

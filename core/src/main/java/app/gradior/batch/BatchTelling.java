@@ -171,9 +171,8 @@ public final class BatchTelling {
                 ? added.ingredients().stream()
                         .map(i -> i.line() == null ? "" + i.food() : i.line())
                         .collect(Collectors.joining("; "))
-                : "an entry";
-        return Refusal.unfit(
-                "entry", "nobody knows what “" + words + "” is: teach the larder the word, or take the entry back");
+                : "";
+        return Refusal.unfit("entry", new AdmissionFinding.NotUnderstood(words));
     }
 
     private List<LineReading> readings(BatchEvent event) {

@@ -3,6 +3,7 @@ package app.gradior.batch;
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -61,9 +62,11 @@ public sealed interface EventBody {
 
     /** Something more went in. */
     record Added(List<IngredientInput> ingredients) implements EventBody {
+        private static final int MOST_AT_ONCE = 40;
+
         public Added {
-            if (ingredients.isEmpty() || ingredients.size() > 40) {
-                throw Refusal.unfit("ingredients", "1 to 40 ingredients expected");
+            if (ingredients.isEmpty() || ingredients.size() > MOST_AT_ONCE) {
+                throw Refusal.unfit("ingredients", new Wrong.Count("ingredients", ingredients.size(), 1, MOST_AT_ONCE));
             }
             ingredients = List.copyOf(ingredients);
         }
@@ -111,7 +114,7 @@ public sealed interface EventBody {
     record Taken(@Nullable Double massG, @Nullable Double ml) implements EventBody {
         public Taken {
             if ((massG == null) == (ml == null)) {
-                throw Refusal.unfit("massG", "give grams (massG) or millilitres (ml), one of them");
+                throw Refusal.unfit("massG", new AdmissionFinding.MassOrVolume());
             }
             if (massG != null) {
                 Refusal.inRange("massG", massG, 0.1, 50_000, " g");
@@ -188,9 +191,17 @@ public sealed interface EventBody {
         }
     }
 
+    private static void checkNote(@Nullable String note) {
+        int longest = 2000;
+        if (note != null && note.length() > longest) {
+            throw Refusal.unfit("note", new Wrong.TooLong(longest));
+        }
+    }
+
     private static List<Integer> checkedLines(List<Integer> lines) {
-        if (lines.isEmpty() || lines.size() > 100) {
-            throw Refusal.unfit("lines", "1 to 100 lines expected");
+        int most = 100;
+        if (lines.isEmpty() || lines.size() > most) {
+            throw Refusal.unfit("lines", new Wrong.Count("lines", lines.size(), 1, most));
         }
         return List.copyOf(lines);
     }
@@ -265,9 +276,7 @@ public sealed interface EventBody {
             if (yieldMl != null) {
                 Refusal.inRange("yieldMl", yieldMl, 1, 100_000, " mL");
             }
-            if (note != null && note.length() > 2000) {
-                throw Refusal.unfit("note", "At most 2000 characters.");
-            }
+            checkNote(note);
         }
 
         @Override
@@ -349,9 +358,7 @@ public sealed interface EventBody {
             if (ringMm != null) {
                 ReadingKind.RING.checked("ringMm", ringMm);
             }
-            if (note != null && note.length() > 2000) {
-                throw Refusal.unfit("note", "At most 2000 characters.");
-            }
+            checkNote(note);
         }
 
         @Override

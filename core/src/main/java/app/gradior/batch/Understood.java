@@ -1,5 +1,6 @@
 package app.gradior.batch;
 
+import app.gradior.finding.Unfit;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import java.util.List;
@@ -20,12 +21,8 @@ public record Understood(String text, Food food, double massG, double logSd) {
     private static final double MOST_G = 1e6;
 
     public Understood {
-        if (!(massG >= 0 && massG <= MOST_G)) {
-            throw new IllegalArgumentException("mass of “" + text + "” is " + massG + " g: 0 to 1000000 g expected");
-        }
-        if (!(logSd >= 0)) {
-            throw new IllegalArgumentException("spread of “" + text + "” is " + logSd + ": 0 or more expected");
-        }
+        Unfit.inRange("massG", massG, 0, MOST_G, " g");
+        Unfit.atLeast("logSd", logSd, 0, "");
         food = food.asUsed();
     }
 
@@ -45,6 +42,7 @@ public record Understood(String text, Food food, double massG, double logSd) {
 
     /** As a line that is sure. */
     public LineReading line() {
-        return new LineReading(text, Optional.of(food), massG, logSd, LineReading.Sureness.SURE, "", List.of(), "");
+        return new LineReading(
+                text, Optional.of(food), massG, logSd, LineReading.Sureness.SURE, "", List.of(), Optional.empty());
     }
 }

@@ -1,9 +1,61 @@
 package app.gradior.care;
 
-/**
- * One caution, where it applies.
- *
- * @param title what is wrong, in a few words
- * @param advice what to do
- */
-public record Caution(String title, String advice) {}
+import app.gradior.finding.Finding;
+import app.gradior.larder.Food;
+import app.gradior.vessel.PotMaterial;
+import java.util.List;
+
+/** A matter of safety, where it applies. The bundles have two texts for each: what is wrong, and what to do. */
+public sealed interface Caution extends Finding {
+    /** The pot is so full that it boils over: the share of it. */
+    record Overfull(double share) implements Caution {}
+
+    /** Acid takes metal out of this pot. */
+    record Reactive(PotMaterial material) implements Caution {}
+
+    /** Spirits catch fire. */
+    record Spirits() implements Caution {}
+
+    /** Alcohol never cooks off entirely. */
+    record Alcohol() implements Caution {}
+
+    /** The steam of chillies chokes. */
+    record ChilliSteam() implements Caution {}
+
+    /** The steam stings in the nose. */
+    record StingingSteam() implements Caution {}
+
+    /** Not for infants. */
+    record Honey() implements Caution {}
+
+    /** Raw egg curdles at the heat that makes it safe, °C. */
+    record RawEgg(List<Food> foods, double safeC) implements Caution {}
+
+    /** Raw meat or fish is cooked through, °C. */
+    record Raw(List<Food> foods, double safeC) implements Caution {}
+
+    /** Soda foams up with acid. */
+    record Foams(List<Food> foods) implements Caution {}
+
+    /** Boiling sugar burns worse than water. */
+    record HotSugar() implements Caution {}
+
+    /** Hot sauce bursts out of a blender. */
+    record Blender() implements Caution {}
+
+    /** Hot fat makes these choke. */
+    record Choking(List<Food> foods) implements Caution {}
+
+    /** Hot sauce splashes from a mill or sieve. */
+    record Splashes() implements Caution {}
+
+    /** Whole pieces that come out first. */
+    record TakeOut(List<Food> foods) implements Caution {}
+
+    /** The two limits of cooling, °C and hours. */
+    record CoolQuickly(double fromC, double firstC, double firstHours, double coldC, double secondHours)
+            implements Caution {}
+
+    /** No jar is shelf-stable. */
+    record JarsAreCold() implements Caution {}
+}

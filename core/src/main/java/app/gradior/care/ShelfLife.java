@@ -18,23 +18,17 @@ public record ShelfLife(Kind kind, int days) {
 
     /** Kinds of sauce by how they spoil. */
     public enum Kind {
-        MEAT_OR_DAIRY("with meat, fish, egg or dairy", 3, 60),
-        LOW_ACID("low in acid", 4, 90),
-        SHARP("sharp", 7, 120),
-        SHARP_AND_SWEET("sharp and sweet", 21, 180);
+        MEAT_OR_DAIRY(3, 60),
+        LOW_ACID(4, 90),
+        SHARP(7, 120),
+        SHARP_AND_SWEET(21, 180);
 
-        private final String label;
         private final int fridgeDays;
         private final int freezerDays;
 
-        Kind(String label, int fridgeDays, int freezerDays) {
-            this.label = label;
+        Kind(int fridgeDays, int freezerDays) {
             this.fridgeDays = fridgeDays;
             this.freezerDays = freezerDays;
-        }
-
-        public String label() {
-            return label;
         }
     }
 

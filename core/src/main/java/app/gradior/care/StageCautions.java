@@ -1,5 +1,6 @@
 package app.gradior.care;
 
+import app.gradior.clock.Cooling;
 import app.gradior.course.StageResult;
 import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
@@ -10,7 +11,6 @@ import app.gradior.sauce.Texture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /** Which cautions belong to one stage, shown there and nowhere else. Matters of safety: none can be switched off. */
 public final class StageCautions {
@@ -45,18 +45,12 @@ public final class StageCautions {
         List<Food> foods = lines.stream().flatMap(line -> line.food().stream()).toList();
         boolean heated = kind.treatment() != StageKind.Treatment.OFF_THE_HEAT;
         if (heated && foods.stream().anyMatch(f -> f.per100g().ethanol() >= Cautions.SPIRIT_PERCENT)) {
-            cautions.add(new Caution(
-                    "Spirits catch fire",
-                    "Pan off the heat, hood fan off, do not lean over it, lid at hand; then back on."));
+            cautions.add(new Caution.Spirits());
         }
-        String choking = foods.stream()
-                .filter(f -> f.scovilleUnits() >= HOT_FOOD_SHU || f.has(Trait.PUNGENT))
-                .map(Food::name)
-                .distinct()
-                .collect(Collectors.joining(", "));
+        List<Food> choking =
+                Cautions.once(foods.stream().filter(f -> f.scovilleUnits() >= HOT_FOOD_SHU || f.has(Trait.PUNGENT)));
         if (kind.treatment() == StageKind.Treatment.FRYING && !choking.isEmpty()) {
-            cautions.add(new Caution(
-                    "Hot fat makes it choke: " + choking, "Open a window, lean back, add the liquid soon."));
+            cautions.add(new Caution.Choking(choking));
         }
         if (kind == StageKind.BLEND || kind == StageKind.MILL) {
             List<LineReading> all = new ArrayList<>(before);
@@ -67,11 +61,10 @@ public final class StageCautions {
             cautions.add(Cautions.blender());
         }
         if ((kind == StageKind.MILL || kind == StageKind.SIEVE) && tempC > COOLER_C) {
-            cautions.add(new Caution("Hot sauce splashes", "Work over the pot with a small ladle, not by pouring."));
+            cautions.add(new Caution.Splashes());
         }
         if (heated && brixPercent > SUGARY_BRIX) {
-            cautions.add(
-                    new Caution("Boiling sugar burns", "It is hotter than water and sticks: hands and faces away."));
+            cautions.add(new Caution.HotSugar());
         }
         if (kind == StageKind.COOL) {
             cautions.add(cooling());
@@ -81,25 +74,22 @@ public final class StageCautions {
 
     /** What has to come out before anything is blended or milled. */
     public static Optional<Caution> wholePieces(List<LineReading> inPot) {
-        String out = Cautions.names(new Ingredients(inPot, Texture.CHUNKY), Trait.LEAVES);
-        return out.isEmpty()
-                ? Optional.empty()
-                : Optional.of(
-                        new Caution("Take out first: " + out, "Whole pieces are for their taste: fish them out now."));
+        List<Food> out = Cautions.foods(new Ingredients(inPot, Texture.CHUNKY), food -> food.has(Trait.LEAVES));
+        return out.isEmpty() ? Optional.empty() : Optional.of(new Caution.TakeOut(out));
     }
 
     /** The two limits of cooling. */
     public static Caution cooling() {
-        return new Caution(
-                "Cool it quickly",
-                "From 60 to 21 °C within two hours, to 5 °C within four more: shallow trays or an ice bath.");
+        return new Caution.CoolQuickly(
+                Cooling.HOT_LIMIT_C,
+                Cooling.WARM_LIMIT_C,
+                Cooling.WARM_WITHIN_MIN / 60,
+                Cooling.COLD_LIMIT_C,
+                (Cooling.COLD_WITHIN_MIN - Cooling.WARM_WITHIN_MIN) / 60);
     }
 
     /** What Gradior says, and does not say, of jars. */
     public static Caution jars() {
-        return new Caution(
-                "These jars live in the fridge",
-                "Gradior computes no canning time and calls no sauce shelf-stable. For the shelf follow a tested recipe for exactly this"
-                        + " product from your food authority or extension service.");
+        return new Caution.JarsAreCold();
     }
 }

@@ -1,5 +1,6 @@
 package app.gradior.clock;
 
+import app.gradior.finding.Unfit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -32,9 +33,7 @@ public final class ClockPlan {
     public record Job(String name, List<Task> tasks, int dueMinute, int holdMinutes, int movedMinutes) {
         public Job {
             tasks = List.copyOf(tasks);
-            if (holdMinutes < 0) {
-                throw new IllegalArgumentException("holdMinutes is " + holdMinutes + ": 0 or more expected");
-            }
+            Unfit.atLeast("holdMinutes", holdMinutes, 0, "");
         }
 
         boolean pinned() {
@@ -139,9 +138,7 @@ public final class ClockPlan {
      * @param busy burners that are taken, and from when to when
      */
     public static Day of(List<Job> jobs, int burners, int nowMinute, List<Placed> busy) {
-        if (burners < 1) {
-            throw new IllegalArgumentException("burners is " + burners + ": 1 or more expected");
-        }
+        Unfit.atLeast("burners", burners, 1, "");
         List<Integer> free = new ArrayList<>();
         List<Integer> first = new ArrayList<>();
         for (int i = 0; i < jobs.size(); i++) {

@@ -1,5 +1,7 @@
 package app.gradior.clock;
 
+import app.gradior.finding.Unfit;
+
 /**
  * What a sauce cools in.
  *
@@ -32,8 +34,6 @@ public sealed interface Container {
     }
 
     private static void check(String name, double value, double low, double high) {
-        if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(name + " is " + value + ": " + low + " to " + high + " expected");
-        }
+        Unfit.inRange(name, value, low, high, "");
     }
 }

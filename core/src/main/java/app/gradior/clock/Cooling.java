@@ -1,5 +1,6 @@
 package app.gradior.clock;
 
+import app.gradior.finding.Unfit;
 import app.gradior.heat.CoolingLaw;
 import app.gradior.heat.WaterProperties;
 import app.gradior.mixture.Mixture;
@@ -27,6 +28,7 @@ public final class Cooling {
 
     private static final double ROOM_VAPOUR_PA = 1170;
     private static final double STEP_S = 30;
+    private static final int MOST_LEGS = 10;
     private static final double SECONDS_PER_MINUTE = 60;
     private static final double MM_PER_M = 1000;
     private static final double LONGEST_MIN = 3 * 24 * 60;
@@ -44,7 +46,7 @@ public final class Cooling {
      */
     public Cooling(Mixture sauce, double viscosityPaS, Container container, boolean stirred) {
         if (!(sauce.massG() > 0)) {
-            throw new IllegalArgumentException("there is no sauce to cool");
+            throw new Unfit(new NothingToCool());
         }
         this.heatCapacityJPerK = SpecificHeat.joulePerK(sauce);
         this.volumeM3 = sauce.volumeMl20c() * 1e-6;
@@ -97,9 +99,8 @@ public final class Cooling {
      * @param startC −20 to 110 °C
      */
     public Course course(double startC, List<Leg> legs) {
-        if (!(startC >= -20 && startC <= 110) || legs.isEmpty()) {
-            throw new IllegalArgumentException("startC is " + startC + " °C: -20 to 110 °C and one leg expected");
-        }
+        Unfit.inRange("startC", startC, -20, 110, " °C");
+        Unfit.inRange("legs", legs.size(), 1, MOST_LEGS, "");
         List<Point> points = new ArrayList<>();
         double tempC = startC;
         double minute = 0;

@@ -7,12 +7,12 @@ import java.util.List;
 
 /** What a sauce may cool in, as a cook chooses it. */
 public enum CoolingIn {
-    POT("left in the pot, lid on"),
-    JARS("in its jars, on the counter, then the fridge"),
-    JARS_ICED("in its jars, in iced water first"),
-    TRAY("in trays 4 cm deep, then the fridge"),
-    SHALLOW("in trays 2 cm deep, then the fridge"),
-    SHALLOW_ICED("in trays 2 cm deep, in iced water first");
+    POT,
+    JARS,
+    JARS_ICED,
+    TRAY,
+    SHALLOW,
+    SHALLOW_ICED;
 
     private static final double INTO_THE_FRIDGE_C = 30;
     private static final double INTO_THE_FRIDGE_MIN = 60;
@@ -26,16 +26,6 @@ public enum CoolingIn {
     public static final double USUAL_JAR_ML = 250;
 
     private static final double HALF_COOLED_C = 50;
-
-    private final String label;
-
-    CoolingIn(String label) {
-        this.label = label;
-    }
-
-    public String label() {
-        return label;
-    }
 
     /**
      * The container.

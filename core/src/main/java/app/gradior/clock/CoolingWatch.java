@@ -1,5 +1,6 @@
 package app.gradior.clock;
 
+import app.gradior.finding.Unfit;
 import java.util.List;
 
 /**
@@ -15,9 +16,7 @@ public record CoolingWatch(Cooling.Course course, double slowness) {
     private static final double THERMOMETER_K = 1;
 
     public CoolingWatch {
-        if (!(slowness >= LEAST && slowness <= MOST)) {
-            throw new IllegalArgumentException("slowness is " + slowness + ": " + LEAST + " to " + MOST + " expected");
-        }
+        Unfit.inRange("slowness", slowness, LEAST, MOST, "");
     }
 
     /** As reckoned. */

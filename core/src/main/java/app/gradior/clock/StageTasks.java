@@ -3,6 +3,7 @@ package app.gradior.clock;
 import app.gradior.course.StageResult;
 import app.gradior.course.Stirring;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageName;
 import app.gradior.simmer.PotState;
 import app.gradior.texture.Stair;
 import java.util.ArrayList;
@@ -22,7 +23,7 @@ public final class StageTasks {
      *
      * @param names what the cook calls each stage
      */
-    public static List<Task> of(List<StageResult> stages, List<String> names) {
+    public static List<Task> of(List<StageResult> stages, List<StageName> names) {
         List<Task> tasks = new ArrayList<>();
         for (int i = 0; i < stages.size(); i++) {
             StageResult stage = stages.get(i);
@@ -33,20 +34,21 @@ public final class StageTasks {
         return tasks;
     }
 
-    private static void add(List<Task> tasks, StageResult stage, String name, boolean waits) {
+    private static void add(List<Task> tasks, StageResult stage, StageName name, boolean waits) {
         StageKind kind = stage.stage().kind();
         double minutes = stage.warmUpMinutes() + stage.minutes();
         boolean onHeat = kind.treatment() != StageKind.Treatment.OFF_THE_HEAT;
         if (kind.treatment() != StageKind.Treatment.BOILING || minutes < SHORT_MIN || handsOn(kind)) {
-            tasks.add(new Task(name, minutes, handsOn(kind) || onHeat && minutes < SHORT_MIN, onHeat, waits));
+            tasks.add(new Task(
+                    new TaskName.Stage(name), minutes, handsOn(kind) || onHeat && minutes < SHORT_MIN, onHeat, waits));
             return;
         }
         double free = stage.warmUpMinutes() + freeMinutes(stage);
         if (free > 0) {
-            tasks.add(new Task(name, free, false, true, waits && free >= minutes));
+            tasks.add(new Task(new TaskName.Stage(name), free, false, true, waits && free >= minutes));
         }
         if (free < minutes) {
-            tasks.add(new Task(name + ", stirring", minutes - free, true, true, waits));
+            tasks.add(new Task(new TaskName.Stirring(name), minutes - free, true, true, waits));
         }
     }
 

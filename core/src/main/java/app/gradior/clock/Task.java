@@ -1,5 +1,7 @@
 package app.gradior.clock;
 
+import app.gradior.finding.Unfit;
+
 /**
  * One piece of work on a sauce.
  *
@@ -9,22 +11,20 @@ package app.gradior.clock;
  * @param onHeat whether it takes a burner
  * @param mayWaitAfter whether the sauce may stand before the next piece of work begins
  */
-public record Task(String name, double minutes, boolean handsOn, boolean onHeat, boolean mayWaitAfter) {
+public record Task(TaskName name, double minutes, boolean handsOn, boolean onHeat, boolean mayWaitAfter) {
     private static final double LONGEST_MIN = 2 * 24 * 60;
 
     public Task {
-        if (!(minutes >= 0 && minutes <= LONGEST_MIN)) {
-            throw new IllegalArgumentException("minutes is " + minutes + ": 0 to " + LONGEST_MIN + " expected");
-        }
+        Unfit.inRange("minutes", minutes, 0, LONGEST_MIN, "");
     }
 
     /** Work with the hands away from the heat, after which things may stand. */
-    public static Task byHand(String name, double minutes) {
+    public static Task byHand(TaskName name, double minutes) {
         return new Task(name, minutes, true, false, true);
     }
 
     /** Time that passes by itself away from the heat. */
-    public static Task standing(String name, double minutes) {
+    public static Task standing(TaskName name, double minutes) {
         return new Task(name, minutes, false, false, true);
     }
 

@@ -1,6 +1,5 @@
 package app.gradior.course;
 
-import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
@@ -79,9 +78,9 @@ public final class SauceRun {
      * A stage that cannot be done.
      *
      * @param stage its place in the list, from 0
-     * @param statement why, and what would, in a sentence for the cook
+     * @param why and what would
      */
-    public record Stuck(int stage, String statement) {}
+    public record Stuck(int stage, CannotCook why) {}
 
     /**
      * Cooks the stages.
@@ -113,7 +112,7 @@ public final class SauceRun {
 
     private Cooked cook(List<Stage> stages) {
         for (int i = 0; i < stages.size(); i++) {
-            Optional<String> trouble = cook(stages.get(i));
+            Optional<CannotCook> trouble = cook(stages.get(i));
             if (trouble.isPresent()) {
                 return new Cooked(results, Optional.of(new Stuck(i, trouble.get())));
             }
@@ -121,11 +120,11 @@ public final class SauceRun {
         return new Cooked(results, Optional.empty());
     }
 
-    private Optional<String> cook(Stage stage) {
+    private Optional<CannotCook> cook(Stage stage) {
         double began = course.minute();
         course.begin(stage);
         Mixture in = course.mixture();
-        Optional<String> trouble = cannotBegin(stage, in);
+        Optional<CannotCook> trouble = cannotBegin(stage, in);
         if (trouble.isPresent()) {
             return trouble;
         }
@@ -152,17 +151,16 @@ public final class SauceRun {
         return Optional.empty();
     }
 
-    private Optional<String> cannotBegin(Stage stage, Mixture in) {
+    private Optional<CannotCook> cannotBegin(Stage stage, Mixture in) {
         if (!(in.massG() > 0)) {
-            return Optional.of("There is nothing in the pot yet.");
+            return Optional.of(new CannotCook.Empty());
         }
         double hotMl = in.volumeMl20c() * SpecificVolume.expansion(Math.max(StageRules.ROOM_C, course.tempC()));
         if (!pot.shape().holds(hotMl)) {
-            return Optional.of("There are " + litres(hotMl) + " and this pot holds "
-                    + litres(pot.shape().capacityMl()) + " to the brim: take a larger pot.");
+            return Optional.of(new CannotCook.Overfull(hotMl, pot.shape().capacityMl()));
         }
         return stage.kind().treatment() == StageKind.Treatment.BOILING && !StageRules.canBoil(in)
-                ? Optional.of("There is no water in the pot: nothing can boil. Add a liquid first.")
+                ? Optional.of(new CannotCook.NoWater())
                 : Optional.empty();
     }
 
@@ -184,17 +182,15 @@ public final class SauceRun {
                 && course.levelMm() < SimmerRun.SHALLOWEST_MM;
     }
 
-    private String notReached(Stage stage, SimmerRun.End end) {
+    private CannotCook notReached(Stage stage, SimmerRun.End end) {
         if (stage.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT) {
-            return "On the counter it never gets below " + Numbers.plain(StageRules.ROOM_C, 0)
-                    + " °C: put it in the fridge or in an ice bath.";
+            return new CannotCook.NeverThatCold(StageRules.ROOM_C);
         }
         if (end == SimmerRun.End.TIME) {
-            return stage.kind().label()
-                    + ": as it is set it would take more than a day. Lift the lid, turn the heat up or take a wider pot.";
+            return new CannotCook.TakesTooLong(stage.kind());
         }
-        return stage.kind().label() + ": boiled down as far as it goes (" + litres(course.volumeMl20c()) + ", step "
-                + Numbers.fixed(course.look().stepServed(), 1) + " served) its end is still not met.";
+        return new CannotCook.BoiledDown(
+                stage.kind(), course.volumeMl20c(), course.look().stepServed());
     }
 
     /** The pot from the look being reached on; in time shares, the last as it is after its tool. */
@@ -222,9 +218,5 @@ public final class SauceRun {
             case FRYING -> new Stirring(IN_FAT_MIN);
             case OFF_THE_HEAT -> new Stirring(OFF_THE_HEAT_MIN);
         };
-    }
-
-    private static String litres(double ml) {
-        return Numbers.plain(ml / 1000, 2) + " L";
     }
 }

@@ -24,19 +24,9 @@ public record Stirring(double everyMinutes) {
 
     /** How near it is to catching. */
     public enum Risk {
-        LOW("low"),
-        WATCH("watch it"),
-        HIGH("high");
-
-        private final String label;
-
-        Risk(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        LOW,
+        WATCH,
+        HIGH;
     }
 
     /**

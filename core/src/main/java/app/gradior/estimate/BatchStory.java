@@ -1,5 +1,7 @@
 package app.gradior.estimate;
 
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
@@ -39,7 +41,7 @@ public record BatchStory(
     public BatchStory {
         parts = List.copyOf(parts);
         if (parts.isEmpty()) {
-            throw new IllegalArgumentException("parts is empty: one stage or more expected");
+            throw new Unfit("parts", new Wrong.Empty("parts"));
         }
         happenings = happenings.stream()
                 .sorted(Comparator.comparingDouble(Happening::minute))
@@ -105,10 +107,10 @@ public record BatchStory(
      * @param minute since the start, 0 or more
      */
     public record Happening(double minute, What what) {
+        private static final double LONGEST_MIN = 60 * 24 * 30;
+
         public Happening {
-            if (!(minute >= 0 && minute <= 60 * 24 * 30)) {
-                throw new IllegalArgumentException("minute is " + minute + ": 0 or more expected");
-            }
+            Unfit.inRange("minute", minute, 0, LONGEST_MIN, " min");
         }
     }
 

@@ -135,7 +135,7 @@ final class FewerChanges {
 
     /** What may be one: of one kind, and taken out by weight not with taken out by volume. */
     private static Object kind(What move) {
-        return move instanceof Taken taken && taken.massG() == 0 ? "taken out by volume" : move.getClass();
+        return move instanceof Taken taken && taken.massG() == 0 ? Taken.class.getName() : move.getClass();
     }
 
     private static What sum(What first, What next) {

@@ -3,6 +3,7 @@ package app.gradior.estimate;
 import app.gradior.course.Stirring;
 import app.gradior.plan.Thickening;
 import app.gradior.sauce.Stage;
+import app.gradior.sauce.StageName;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,7 +23,7 @@ public record PotSituation(
      * The stage at hand.
      *
      * @param stage as it is to be done
-     * @param name in the cook's words
+     * @param name what it is called
      * @param next name of the one after it; empty when this is the last
      * @param lastOnHeat whether no stage after it is on the heat
      * @param toPutIn lines that go in now and are not ticked, in words
@@ -30,8 +31,8 @@ public record PotSituation(
      */
     public record AtHand(
             Stage stage,
-            String name,
-            String next,
+            StageName name,
+            Optional<StageName> next,
             boolean lastOnHeat,
             List<String> toPutIn,
             Optional<Pouring> pouring) {
@@ -41,7 +42,8 @@ public record PotSituation(
 
         /** A pot with one stage, everything in. */
         public static AtHand only(Stage stage) {
-            return new AtHand(stage, stage.kind().label(), "", true, List.of(), Optional.empty());
+            return new AtHand(
+                    stage, new StageName.OfKind(stage.kind()), Optional.empty(), true, List.of(), Optional.empty());
         }
     }
 

@@ -1,26 +1,25 @@
 package app.gradior.estimate;
 
 import app.gradior.course.Stirring;
-import app.gradior.measure.Numbers;
 import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.texture.Stair;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What to do now, and why.
  *
- * @param doNow one sentence
+ * @param doNow what
  * @param why the reason
  * @param urgent whether it cannot wait
  * @param action reading that answers it, as an event type; "next" for the next stage, "ticks" for what is to go in, "looks" for the
  *     look it has got, "off" to finish; empty for none
  */
-public record Prompt(String doNow, String why, boolean urgent, String action) {
+public record Prompt(PromptFinding doNow, PromptFinding why, boolean urgent, String action) {
     /** A pot not heard of for so long is asked after, minutes; arbitrary. */
     private static final double FORGOTTEN_MIN = 180;
 
@@ -38,33 +37,21 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
     private static final double TWO_THIRDS = 0.7;
     private static final int MOST_NAMED = 6;
 
-    private static final Map<ReadingKind, Ask> ASKS = Map.of(
-            ReadingKind.WEIGHT, new Ask("Stir, then weigh the pot", "a weigh-in", "weight"),
-            ReadingKind.LEVEL, new Ask("Stir, then dip the stick", "a dip", "level"),
-            ReadingKind.SPOON, new Ask("Look at the back of a spoon", "a look at the spoon", "spoon"),
-            ReadingKind.RING, new Ask("Do the ring test on a plate", "a ring test", "ring"));
-
-    private record Ask(String doNow, String noun, String action) {}
+    private static final Set<ReadingKind> ASKED =
+            Set.of(ReadingKind.WEIGHT, ReadingKind.LEVEL, ReadingKind.SPOON, ReadingKind.RING);
 
     /** The prompt for a pot on the heat, or for a stage that is done beside it. */
     public static Prompt of(Forecast forecast, PotSituation watch) {
         if (watch.sinceHeardMin() > FORGOTTEN_MIN) {
             return new Prompt(
-                    "Is this pot still on?",
-                    "Nothing was heard of it for over three hours. Weigh it, or take it off.",
-                    true,
-                    "off");
+                    new PromptFinding.StillOn(), new PromptFinding.NotHeardOf(FORGOTTEN_MIN / 60), true, "off");
         }
         PotSituation.AtHand hand = watch.hand();
         if (!hand.toPutIn().isEmpty()) {
-            return new Prompt("Put in " + listed(hand.toPutIn()), hand.name() + " begins with it.", false, "ticks");
+            return new Prompt(putIn(hand.toPutIn()), new PromptFinding.BeginsWithIt(hand.name()), false, "ticks");
         }
         if (forecast.lastReadingIsWild()) {
-            return new Prompt(
-                    "Read it once more",
-                    "The last reading does not fit what is known: it counts for little until another agrees with it.",
-                    false,
-                    "weight");
+            return new Prompt(new PromptFinding.ReadAgain(), new PromptFinding.WildReading(), false, "weight");
         }
         Optional<Prompt> pour = hand.pouring().flatMap(pouring -> pour(pouring, forecast));
         if (pour.isPresent()) {
@@ -79,32 +66,25 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
         if (forecast.warming()) {
             return new Prompt(
                     hand.stage().kind().treatment() == StageKind.Treatment.FRYING
-                            ? "Get the fat hot"
-                            : "Bring it to a " + hand.stage().look().label(),
-                    "Tap how it looks when it is there: until then nothing boils away.",
+                            ? new PromptFinding.HeatTheFat()
+                            : new PromptFinding.BringTo(hand.stage().look()),
+                    new PromptFinding.TapWhenThere(),
                     false,
                     "looks");
         }
         if (forecast.stageEnd().isEmpty()) {
-            return new Prompt(
-                    "It will not get there like this",
-                    "As it is set, the target is out of reach: lift the lid, turn the heat up, or add a thickener.",
-                    false,
-                    "");
+            return new Prompt(new PromptFinding.OutOfReach(), new PromptFinding.ChangeSomething(), false, "");
         }
         return meanwhile(forecast, watch);
     }
 
     /** The prompt for a pot that stands beside the heat. */
     public static Prompt offTheHeat(Forecast forecast) {
-        String left = forecast.finish()
-                .map(f -> minutes(f.minutesFrom(forecast.nowMinute())) + " more on the heat")
-                .orElse("more heat would not get it there");
-        return new Prompt(
-                "It is off the heat",
-                "Nothing boils away meanwhile. It needs " + left + ": put it back, or take it off for good.",
-                false,
-                "off");
+        PromptFinding why = forecast.finish()
+                .map(f -> f.minutesFrom(forecast.nowMinute()))
+                .<PromptFinding>map(left -> new PromptFinding.NeedsMore(Math.floor(left.low()), Math.ceil(left.high())))
+                .orElse(new PromptFinding.HeatWouldNotDo());
+        return new Prompt(new PromptFinding.OffTheHeat(), why, false, "off");
     }
 
     private static boolean over(Forecast forecast, PotSituation.AtHand hand) {
@@ -119,73 +99,70 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
 
     /** The prompt for a pot whose stages are all over. */
     public static Prompt allOver(Forecast forecast) {
-        return new Prompt(
-                "It is done",
-                "All stages are over. " + looks(forecast) + " Say so, and it goes to its jars.",
-                true,
-                "off");
+        return new Prompt(new PromptFinding.Done(), new PromptFinding.AllStagesOver(looks(forecast)), true, "off");
     }
 
     private static Optional<Prompt> pour(PotSituation.Pouring pouring, Forecast forecast) {
         if (Double.isFinite(pouring.sinceMin()) && !pouring.seen()) {
-            String expected = Numbers.fixed(forecast.stepHot().middle(), 1);
+            double expected = forecast.stepHot().middle();
             return Optional.of(
                     pouring.sinceMin() < SETTLE_MIN
                             ? new Prompt(
-                                    "Whisk, and give it a minute",
-                                    "Starch needs 30 to 60 seconds at a bubble to show. Expect step " + expected
-                                            + " in the pot.",
+                                    new PromptFinding.WhiskAndWait(),
+                                    new PromptFinding.StarchShows(expected),
                                     false,
                                     "spoon")
                             : new Prompt(
-                                    "Look at the back of a spoon",
-                                    "Step " + expected
-                                            + " is expected in the pot: what you see decides the next portion.",
+                                    new PromptFinding.LookAtSpoon(),
+                                    new PromptFinding.SpoonDecides(expected),
                                     false,
                                     "spoon"));
         }
         return pouring.next()
                 .map(portion -> new Prompt(
-                        "Pour " + Numbers.cooks(portion.starchG()) + " g starch in "
-                                + Numbers.plain(portion.coldLiquidG(), 0) + " g cold water",
-                        "Stir it up first, whisk as it goes in, look after a minute. Expect step "
-                                + Numbers.fixed(portion.stepHot(), 1) + " in the pot.",
+                        new PromptFinding.Pour(portion.starchG(), portion.coldLiquidG()),
+                        new PromptFinding.PourHow(portion.stepHot()),
                         false,
                         "slurry"));
     }
 
-    private static String looks(Forecast forecast) {
+    private static PromptFinding looks(Forecast forecast) {
         return Double.isNaN(forecast.stepHot().middle())
-                ? ""
-                : "It looks like a "
-                        + Stair.Tread.of(forecast.stepHot().middle()).label() + " now and will be a "
-                        + Stair.Tread.of(forecast.stepServed().middle()).label() + " when served.";
+                ? new PromptFinding.Nothing()
+                : new PromptFinding.Looks(
+                        Stair.Tread.of(forecast.stepHot().middle()),
+                        Stair.Tread.of(forecast.stepServed().middle()));
     }
 
     private static Prompt next(Forecast forecast, PotSituation.AtHand hand) {
         boolean onHeat = hand.stage().kind().treatment() != StageKind.Treatment.OFF_THE_HEAT;
-        String how = looks(forecast);
+        PromptFinding looks = looks(forecast);
         if (onHeat && hand.lastOnHeat()) {
-            String then = hand.next().isEmpty() ? "" : " Then: " + hand.next() + ".";
             return new Prompt(
-                    "Take it off the heat", how + then, true, hand.next().isEmpty() ? "off" : "next");
+                    new PromptFinding.TakeOff(),
+                    hand.next()
+                            .<PromptFinding>map(n -> new PromptFinding.LooksThen(looks, n))
+                            .orElse(looks),
+                    true,
+                    hand.next().isEmpty() ? "off" : "next");
         }
-        if (hand.next().isEmpty()) {
-            return new Prompt("It is done", how, true, "off");
-        }
-        return new Prompt(
-                "Now: " + hand.next(), hand.name() + " is over." + (how.isEmpty() ? "" : " " + how), true, "next");
+        return hand.next()
+                .map(n -> new Prompt(
+                        new PromptFinding.Now(n), new PromptFinding.IsOver(hand.name(), looks), true, "next"))
+                .orElseGet(() -> new Prompt(new PromptFinding.Done(), looks, true, "off"));
     }
 
     private static Prompt byHand(Forecast forecast, PotSituation.AtHand hand) {
-        String about = forecast.stageEnd()
+        PromptFinding about = forecast.stageEnd()
                 .map(e -> e.minutesFrom(forecast.nowMinute()).middle())
                 .filter(left -> left > OVER_MIN)
-                .map(left -> " About " + Numbers.plain(Math.ceil(left), 0) + " min more.")
-                .orElse("");
+                .<PromptFinding>map(left -> new PromptFinding.MoreMinutes(Math.ceil(left)))
+                .orElse(new PromptFinding.Nothing());
         return new Prompt(
-                hand.name(),
-                (hand.next().isEmpty() ? "The last thing to do." : "Then: " + hand.next() + ".") + about,
+                new PromptFinding.Do(hand.name()),
+                hand.next()
+                        .<PromptFinding>map(n -> new PromptFinding.Then(n, about))
+                        .orElse(new PromptFinding.LastThing(about)),
                 false,
                 hand.next().isEmpty() ? "off" : "next");
     }
@@ -206,68 +183,62 @@ public record Prompt(String doNow, String why, boolean urgent, String action) {
         boolean byLook = !(hand.stage().end() instanceof StageEnd.Minutes);
         if (byLook && left.low() <= NEAR_MIN) {
             return new Prompt(
-                    "Stay with it and stir",
-                    "It may be there in " + minutes(left) + ". Try the back of a spoon.",
+                    new PromptFinding.StayWithIt(),
+                    new PromptFinding.MayBeThere(Math.floor(left.low()), Math.ceil(left.high())),
                     false,
                     "spoon");
         }
         if (watch.sinceStirMin() >= watch.stirring().everyMinutes()
                 && watch.stirring().everyMinutes() < SELDOM_MIN) {
             return new Prompt(
-                    "Stir to the edges",
+                    new PromptFinding.Stir(),
                     watch.stirring().risk() == Stirring.Risk.HIGH
-                            ? "It catches from here: stir all the while."
-                            : "As it is now, every "
-                                    + Numbers.cooks(watch.stirring().everyMinutes()) + " min.",
+                            ? new PromptFinding.Catches()
+                            : new PromptFinding.StirEvery(watch.stirring().everyMinutes()),
                     false,
                     "stir");
         }
         if (hand.stage().end() instanceof StageEnd.CooksWord) {
             return new Prompt(
-                    hand.name() + " until it looks right",
-                    "Say when: the plan counts on " + Numbers.plain(Math.ceil(left.middle()), 0) + " min more.",
+                    new PromptFinding.UntilRight(hand.name()),
+                    new PromptFinding.CountsOn(Math.ceil(left.middle())),
                     false,
                     "next");
         }
-        String look = "Next look in about " + Numbers.plain(Math.min(READ_AGAIN_MIN, Math.max(2, left.low() / 2)), 0)
-                + " min.";
-        String until = hand.next().isEmpty() ? "" : " Then: " + hand.next() + ".";
-        return new Prompt("Let it be", "Stir now and then. " + look + until, false, "");
+        double again = Math.min(READ_AGAIN_MIN, Math.max(2, left.low() / 2));
+        return new Prompt(
+                new PromptFinding.LetItBe(),
+                hand.next()
+                        .<PromptFinding>map(n -> new PromptFinding.LookAgainThen(again, n))
+                        .orElse(new PromptFinding.LookAgain(again)),
+                false,
+                "");
     }
 
     /** The reading that is worth most for the trouble it is. */
     private static Optional<Prompt> reading(Forecast forecast, Band all) {
         return forecast.helps().stream()
-                .filter(help -> ASKS.containsKey(help.kind()) && help.widthLeft() < WORTH_READING)
+                .filter(help -> ASKED.contains(help.kind()) && help.widthLeft() < WORTH_READING)
                 .min(Comparator.comparingDouble(
                         help -> help.widthLeft() + help.kind().trouble()))
-                .map(help -> {
-                    Ask ask = ASKS.getOrDefault(help.kind(), new Ask("", "", ""));
-                    return new Prompt(
-                            ask.doNow(),
-                            "It may take " + minutes(all) + " more: " + ask.noun() + " now " + narrows(help) + ".",
-                            false,
-                            ask.action());
-                });
+                .map(help -> new Prompt(
+                        new PromptFinding.TakeReading(help.kind()),
+                        new PromptFinding.Narrows(
+                                Math.floor(all.low()), Math.ceil(all.high()), help.kind(), worth(help)),
+                        false,
+                        help.kind().key()));
     }
 
-    private static String narrows(Forecast.Help help) {
+    private static PromptFinding.Worth worth(Forecast.Help help) {
         if (help.widthLeft() < HALF) {
-            return "would halve that";
+            return PromptFinding.Worth.HALVES;
         }
-        return help.widthLeft() < TWO_THIRDS ? "would take a third off that" : "narrows that most";
+        return help.widthLeft() < TWO_THIRDS ? PromptFinding.Worth.TAKES_A_THIRD : PromptFinding.Worth.NARROWS_MOST;
     }
 
-    private static String listed(List<String> things) {
-        if (things.size() > MOST_NAMED) {
-            return String.join(", ", things.subList(0, MOST_NAMED - 1)) + " and " + (things.size() - MOST_NAMED + 1)
-                    + " more";
-        }
-        int last = things.size() - 1;
-        return last == 0 ? things.get(0) : String.join(", ", things.subList(0, last)) + " and " + things.get(last);
-    }
-
-    private static String minutes(Band left) {
-        return Numbers.plain(Math.floor(left.low()), 0) + " to " + Numbers.plain(Math.ceil(left.high()), 0) + " min";
+    private static PromptFinding putIn(List<String> things) {
+        return things.size() > MOST_NAMED
+                ? new PromptFinding.PutInAndMore(things.subList(0, MOST_NAMED - 1), things.size() - MOST_NAMED + 1)
+                : new PromptFinding.PutIn(things);
     }
 }

@@ -1,5 +1,7 @@
 package app.gradior.estimate;
 
+import app.gradior.finding.Finding;
+import app.gradior.finding.Unfit;
 import app.gradior.larder.Catalogue;
 import app.gradior.mixture.Mixture;
 import app.gradior.simmer.Heat;
@@ -17,13 +19,20 @@ public record WaterTest(double factor, double logSd) {
     private static final double SCALE_G = 5;
     private static final double LOOK_LOG_SD = 0.15;
     private static final double SECONDS_PER_MINUTE = 60;
+    private static final double SHORTEST_MIN = 3;
+    private static final double LONGEST_MIN = 120;
 
     public WaterTest {
-        if (!(factor >= 0.05 && factor <= 20)) {
-            throw new IllegalArgumentException("the pair's factor is " + Math.round(100 * factor) / 100.0
-                    + ": 0.05 to 20 expected; check the two weights and the minutes");
+        if (!(factor >= PotOnHeat.LEAST_PAIR_FACTOR && factor <= PotOnHeat.MOST_PAIR_FACTOR)) {
+            throw new Unfit(new NoSuchPair(factor, PotOnHeat.LEAST_PAIR_FACTOR, PotOnHeat.MOST_PAIR_FACTOR));
         }
     }
+
+    /** Neither a pot nor a burner does so much more or less than another: a weight or the minutes are wrong. */
+    public record NoSuchPair(double factor, double least, double most) implements Finding {}
+
+    /** Less than all the water that was there at the start has to be left, and some. */
+    public record NothingLost(double endG, double startG) implements Finding {}
 
     /**
      * The factor from a test.
@@ -34,12 +43,9 @@ public record WaterTest(double factor, double logSd) {
      */
     public static WaterTest of(PotOnHeat pot, Heat heat, double startG, double endG, double minutes) {
         if (!(endG < startG && endG > 0)) {
-            throw new IllegalArgumentException(
-                    "endG is " + endG + " g: more than 0 and less than the " + startG + " g at the start expected");
+            throw new Unfit("endG", new NothingLost(endG, startG));
         }
-        if (!(minutes >= 3 && minutes <= 120)) {
-            throw new IllegalArgumentException("minutes is " + minutes + ": 3 to 120 expected");
-        }
+        Unfit.inRange("minutes", minutes, SHORTEST_MIN, LONGEST_MIN, " min");
         Mixture water = Mixture.of(Catalogue.standard().food("water").orElseThrow(), startG);
         SimmerRun run = new SimmerRun(water, pot.withPairFactor(1), heat, 1, 20);
         run.advance(minutes * SECONDS_PER_MINUTE);

@@ -2,14 +2,11 @@ package app.gradior.finding;
 
 import java.util.List;
 import java.util.function.Supplier;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** What was asked cannot be done; carries every fault found. */
 public final class Refusal extends RuntimeException {
     private static final long serialVersionUID = 1L;
-    private static final Pattern NAMED = Pattern.compile("^([a-z][A-Za-z0-9]*) is ");
 
     /** Why, in HTTP's terms. */
     public enum Kind {
@@ -30,26 +27,38 @@ public final class Refusal extends RuntimeException {
         super(
                 faults.isEmpty()
                         ? kind.name()
-                        : faults.get(0).field() + ": " + faults.get(0).message());
+                        : faults.get(0).field() + ": " + faults.get(0).why());
         this.kind = kind;
         this.faults = List.copyOf(faults);
     }
 
-    public static Refusal unfit(String field, String message) {
-        return new Refusal(Kind.UNFIT, List.of(new Fault(field, message)));
+    public static Refusal unfit(String field, Finding why) {
+        return new Refusal(Kind.UNFIT, List.of(new Fault(field, why)));
     }
 
-    public static Refusal malformed(String field, String message) {
-        return new Refusal(Kind.MALFORMED, List.of(new Fault(field, message)));
+    public static Refusal unfit(String field, String words) {
+        return unfit(field, new Wrong.Said(words));
+    }
+
+    public static Refusal malformed(String field, Finding why) {
+        return new Refusal(Kind.MALFORMED, List.of(new Fault(field, why)));
+    }
+
+    public static Refusal malformed(String field, String words) {
+        return malformed(field, new Wrong.Said(words));
     }
 
     /** Nothing of that name in this kitchen; says the same whether another kitchen has it or nobody. */
     public static Refusal missing(String what) {
-        return new Refusal(Kind.MISSING, List.of(new Fault("id", "There is no such " + what + " in this kitchen.")));
+        return new Refusal(Kind.MISSING, List.of(new Fault("id", new Wrong.Unknown(what))));
     }
 
-    public static Refusal conflict(String field, String message) {
-        return new Refusal(Kind.CONFLICT, List.of(new Fault(field, message)));
+    public static Refusal conflict(String field, Finding why) {
+        return new Refusal(Kind.CONFLICT, List.of(new Fault(field, why)));
+    }
+
+    public static Refusal conflict(String field, String words) {
+        return conflict(field, new Wrong.Said(words));
     }
 
     public Kind kind() {
@@ -61,18 +70,17 @@ public final class Refusal extends RuntimeException {
     }
 
     /**
-     * Runs a core call; a value it refuses becomes a fault of that field. A core message that starts with a parameter's name
-     * is put under it: {@code pot} and "topDiameterMm is 3 mm…" give {@code pot.topDiameterMm}.
+     * Runs a core call; a value it refuses becomes a fault of that field. A rule that names the value puts it under it: {@code pot} and
+     * {@code topDiameterMm} give {@code pot.topDiameterMm}.
      */
     public static <T> T checked(String field, Supplier<T> call) {
         try {
             return call.get();
+        } catch (Unfit e) {
+            boolean deeper = !e.field().isEmpty() && !field.endsWith(e.field());
+            throw unfit(deeper ? (field.isEmpty() ? "" : field + ".") + e.field() : field, e.why());
         } catch (IllegalArgumentException e) {
-            String message = String.valueOf(e.getMessage());
-            Matcher named = NAMED.matcher(message);
-            boolean deeper = named.find() && !field.endsWith(named.group(1));
-            String path = deeper ? (field.isEmpty() ? "" : field + ".") + named.group(1) : field;
-            throw unfit(path, message);
+            throw unfit(field, new Wrong.NotTaken());
         }
     }
 
@@ -83,7 +91,7 @@ public final class Refusal extends RuntimeException {
      */
     public static double inRange(String field, double value, double low, double high, String unit) {
         if (!(value >= low && value <= high)) {
-            throw unfit(field, field + " is " + value + unit + ": " + low + " to " + high + unit + " expected");
+            throw unfit(field, new Wrong.Range(field, value, low, high, unit));
         }
         return value;
     }
@@ -95,7 +103,7 @@ public final class Refusal extends RuntimeException {
      */
     public static <T> T given(String field, @Nullable T value) {
         if (value == null) {
-            throw malformed(field, "this field is missing or null");
+            throw malformed(field, new Wrong.NotGiven());
         }
         return value;
     }
@@ -104,7 +112,7 @@ public final class Refusal extends RuntimeException {
     public static String text(String field, String value, int longest) {
         String stripped = value.strip();
         if (stripped.isEmpty() || stripped.length() > longest) {
-            throw unfit(field, stripped.isEmpty() ? "Please fill this in." : "At most " + longest + " characters.");
+            throw unfit(field, stripped.isEmpty() ? new Wrong.Blank() : new Wrong.TooLong(longest));
         }
         return stripped;
     }

@@ -1,5 +1,7 @@
 package app.gradior.heat;
 
+import app.gradior.finding.Unfit;
+
 /** Air pressure by altitude: ISO 2533 standard atmosphere, troposphere. */
 public final class Atmosphere {
     /** Pressure at sea level, Pa. */
@@ -21,10 +23,7 @@ public final class Atmosphere {
      * @param altitudeM metres above the sea, {@link #LOWEST_M} to {@link #HIGHEST_M}
      */
     public static double pressurePa(double altitudeM) {
-        if (!(altitudeM >= LOWEST_M && altitudeM <= HIGHEST_M)) {
-            throw new IllegalArgumentException(
-                    "altitude is " + altitudeM + " m: " + LOWEST_M + " to " + HIGHEST_M + " m expected");
-        }
+        Unfit.inRange("altitude", altitudeM, LOWEST_M, HIGHEST_M, " m");
         return SEA_LEVEL_PA * Math.pow(1 - LAPSE_PER_M * altitudeM, EXPONENT);
     }
 }

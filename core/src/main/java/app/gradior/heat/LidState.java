@@ -1,28 +1,25 @@
 package app.gradior.heat;
 
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
+
 /** What covers the pot; the share of open evaporation that gets past it (kitchen measurements, rounded). */
 public enum LidState {
-    OPEN("open", "off", 1),
-    SCREEN("screen", "spatter screen", 0.85),
-    AJAR("ajar", "ajar", 0.4),
-    CLOSED("closed", "on", 0.07);
+    OPEN("open", 1),
+    SCREEN("screen", 0.85),
+    AJAR("ajar", 0.4),
+    CLOSED("closed", 0.07);
 
     private final String key;
-    private final String label;
     private final double share;
 
-    LidState(String key, String label, double share) {
+    LidState(String key, double share) {
         this.key = key;
-        this.label = label;
         this.share = share;
     }
 
     public String key() {
         return key;
-    }
-
-    public String label() {
-        return label;
     }
 
     /** f_lid, 0 to 1. */
@@ -41,6 +38,6 @@ public enum LidState {
                 return lid;
             }
         }
-        throw new IllegalArgumentException("lid '" + key + "' is not known: use open, screen, ajar or closed");
+        throw new Unfit(Wrong.Key.of("lid", key, values(), LidState::key));
     }
 }

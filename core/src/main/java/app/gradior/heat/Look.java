@@ -1,36 +1,33 @@
 package app.gradior.heat;
 
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
+
 /**
  * What the surface looks like: how cooks set their heat, and so the input of the evaporation model.
  *
  * <p>Mass flux J of open water, kg/(m²·h), with a spread of about ×/÷ 1.35; kitchen measurements, rounded.
  */
 public enum Look {
-    STEAMING("steaming", "steaming", 2.5),
-    BARE("bare", "bare simmer", 4),
-    GENTLE("gentle", "gentle simmer", 8),
-    LIVELY("lively", "lively simmer", 15),
-    ROLLING("rolling", "rolling boil", 32);
+    STEAMING("steaming", 2.5),
+    BARE("bare", 4),
+    GENTLE("gentle", 8),
+    LIVELY("lively", 15),
+    ROLLING("rolling", 32);
 
     /** Temperature of a pot that steams without a bubble, °C. */
     public static final double STEAMING_C = 85;
 
     private final String key;
-    private final String label;
     private final double fluxKgPerM2H;
 
-    Look(String key, String label, double fluxKgPerM2H) {
+    Look(String key, double fluxKgPerM2H) {
         this.key = key;
-        this.label = label;
         this.fluxKgPerM2H = fluxKgPerM2H;
     }
 
     public String key() {
         return key;
-    }
-
-    public String label() {
-        return label;
     }
 
     /** J, kg/(m²·h), open water. */
@@ -54,7 +51,6 @@ public enum Look {
                 return look;
             }
         }
-        throw new IllegalArgumentException(
-                "look '" + key + "' is not known: use steaming, bare, gentle, lively or rolling");
+        throw new Unfit(Wrong.Key.of("look", key, values(), Look::key));
     }
 }

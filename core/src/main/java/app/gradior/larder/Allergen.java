@@ -4,30 +4,20 @@ import java.util.Optional;
 
 /** The 14 allergens that EU Regulation 1169/2011, Annex II, asks to be named; they cover the nine of US law. */
 public enum Allergen {
-    GLUTEN("cereals with gluten"),
-    CRUSTACEANS("crustaceans"),
-    EGG("egg"),
-    FISH("fish"),
-    PEANUT("peanut"),
-    SOY("soya"),
-    MILK("milk"),
-    NUTS("tree nuts"),
-    CELERY("celery"),
-    MUSTARD("mustard"),
-    SESAME("sesame"),
-    SULPHITES("sulphites"),
-    LUPIN("lupin"),
-    MOLLUSCS("molluscs");
-
-    private final String label;
-
-    Allergen(String label) {
-        this.label = label;
-    }
-
-    public String label() {
-        return label;
-    }
+    GLUTEN,
+    CRUSTACEANS,
+    EGG,
+    FISH,
+    PEANUT,
+    SOY,
+    MILK,
+    NUTS,
+    CELERY,
+    MUSTARD,
+    SESAME,
+    SULPHITES,
+    LUPIN,
+    MOLLUSCS;
 
     /** What it says of a food beside that: of which animals it is. */
     Optional<Trait> trait() {

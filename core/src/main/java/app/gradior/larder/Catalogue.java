@@ -73,7 +73,7 @@ public final class Catalogue {
                 .filter(food -> food.starchKind().filter(kind::equals).isPresent()
                         && Math.abs(food.per100g().starch() - 100 * kind.starchShare()) < 0.01)
                 .findFirst()
-                .orElseThrow(() -> new IllegalStateException("no food is " + kind.label()));
+                .orElseThrow(() -> new IllegalStateException(kind.key()));
     }
 
     public Collection<Food> foods() {

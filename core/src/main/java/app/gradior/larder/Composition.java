@@ -1,5 +1,7 @@
 package app.gradior.larder;
 
+import app.gradior.finding.Unfit;
+
 /**
  * What 100 g of the edible part of a food is made of, in grams.
  *
@@ -34,9 +36,7 @@ public record Composition(
     public Composition {
         double[] parts = {water, ethanol, sugars, otherSolubles, salt, acetic, otherAcids, fat, starch, pulp, coarse};
         for (double part : parts) {
-            if (!(part >= 0 && part <= 100)) {
-                throw new IllegalArgumentException("a part of a composition is " + part + " g: 0 to 100 g expected");
-            }
+            Unfit.inRange("composition", part, 0, 100, " g");
         }
     }
 

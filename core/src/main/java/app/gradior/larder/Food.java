@@ -1,5 +1,7 @@
 package app.gradior.larder;
 
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -52,21 +54,13 @@ public record Food(
 
     public Food {
         if (!id.matches("[a-z0-9]+(-[a-z0-9]+)*")) {
-            throw new IllegalArgumentException(
-                    "food id '" + id + "': lower-case letters, digits and single dashes expected");
+            throw new IllegalArgumentException(id);
         }
-        if (!(densityGPerMl >= 0.03 && densityGPerMl <= 2.5)) {
-            throw new IllegalArgumentException(
-                    "density of " + id + " is " + densityGPerMl + " g/mL: 0.03 to 2.5 expected");
-        }
-        if (!(bodyFactor >= 0 && bodyFactor <= 10)) {
-            throw new IllegalArgumentException("body factor of " + id + " is " + bodyFactor + ": 0 to 10 expected");
-        }
-        if (!(scovilleUnits >= 0 && scovilleUnits <= 2e7)) {
-            throw new IllegalArgumentException("pungency of " + id + " is " + scovilleUnits + " SHU");
-        }
+        Unfit.inRange("density", densityGPerMl, 0.03, 2.5, " g/mL");
+        Unfit.inRange("bodyFactor", bodyFactor, 0, 10, "");
+        Unfit.inRange("scovilleUnits", scovilleUnits, 0, 2e7, " SHU");
         if (per100g.starch() > 0 && starchKind.isEmpty()) {
-            throw new IllegalArgumentException("food " + id + " has starch but no starch kind");
+            throw new Unfit("starchKind", new Wrong.NotGiven());
         }
         aliases = List.copyOf(aliases);
         measures = Map.copyOf(measures);

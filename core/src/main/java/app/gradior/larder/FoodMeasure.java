@@ -1,5 +1,7 @@
 package app.gradior.larder;
 
+import app.gradior.finding.Unfit;
+
 /**
  * What one household measure of a food weighs.
  *
@@ -8,11 +10,8 @@ package app.gradior.larder;
  */
 public record FoodMeasure(double massG, double logSd) {
     public FoodMeasure {
-        if (!(massG > 0 && massG <= 20_000)) {
-            throw new IllegalArgumentException("a measure's mass is " + massG + " g: more than 0 expected");
-        }
-        if (!(logSd >= 0 && logSd <= 1.5)) {
-            throw new IllegalArgumentException("a measure's spread is " + logSd + ": 0 to 1.5 expected");
-        }
+        Unfit.above("massG", massG, 0, " g");
+        Unfit.inRange("massG", massG, 0, 20_000, " g");
+        Unfit.inRange("logSd", logSd, 0, 1.5, "");
     }
 }

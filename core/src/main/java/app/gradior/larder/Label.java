@@ -1,5 +1,6 @@
 package app.gradior.larder;
 
+import app.gradior.finding.Unfit;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,6 +25,7 @@ public record Label(
         double salt,
         double alcoholPercentVol) {
     private static final double ETHANOL_G_PER_ML = 0.789;
+    private static final double MOST_SERVING_G = 2000;
 
     public Label {
         check("fat", fat);
@@ -34,20 +36,16 @@ public record Label(
         check("salt", salt);
         check("alcohol", alcoholPercentVol);
         if (sugars > carbohydrate + 0.05) {
-            throw new IllegalArgumentException("sugars is " + sugars + " g: at most the carbohydrate, " + carbohydrate
-                    + " g, expected, since a label counts sugars in it");
+            throw new Unfit("sugars", new LabelFinding.MoreSugarsThanCarbohydrate(sugars, carbohydrate));
         }
         double sum = fat + carbohydrate + fibre + protein + salt + alcoholPercentVol * ETHANOL_G_PER_ML;
         if (sum > 100 + Composition.CLOSURE_TOLERANCE_G) {
-            throw new IllegalArgumentException(
-                    "fat is one of parts that add up to " + Math.round(sum) + " g: at most 100 g expected");
+            throw new Unfit("fat", new LabelFinding.MoreThanWhole(sum));
         }
     }
 
     private static void check(String name, double value) {
-        if (!(value >= 0 && value <= 100)) {
-            throw new IllegalArgumentException(name + " is " + value + " g: 0 to 100 g in 100 g expected");
-        }
+        Unfit.inRange(name, value, 0, 100, " g");
     }
 
     /** A label that speaks of a serving of so many grams. */
@@ -60,20 +58,26 @@ public record Label(
             double protein,
             double salt,
             double alcoholPercentVol) {
-        if (!(servingG >= 1 && servingG <= 2000)) {
-            throw new IllegalArgumentException("servingG is " + servingG + " g: 1 to 2000 g expected");
-        }
+        Unfit.inRange("servingG", servingG, 1, MOST_SERVING_G, " g");
         double f = 100 / servingG;
         return new Label(fat * f, carbohydrate * f, sugars * f, fibre * f, protein * f, salt * f, alcoholPercentVol);
+    }
+
+    /** What no label says. */
+    public enum Estimated {
+        WATER,
+        ACIDS,
+        /** How protein, fibre and starch share out. */
+        SHARES_OF_THE_REST
     }
 
     /**
      * The composition.
      *
      * @param composition closes to 100 g
-     * @param estimated names of the parts that the label does not say
+     * @param estimated what the label does not say
      */
-    public record Estimate(Composition composition, List<String> estimated) {
+    public record Estimate(Composition composition, List<Estimated> estimated) {
         public Estimate {
             estimated = List.copyOf(estimated);
         }
@@ -93,12 +97,12 @@ public record Label(
         double acetic = Math.min(room, c.acetic());
         double acids = Math.min(room - acetic, c.otherAcids());
         double water = room - acetic - acids;
-        List<String> estimated = new ArrayList<>(List.of("water"));
+        List<Estimated> estimated = new ArrayList<>(List.of(Estimated.WATER));
         if (acetic + acids > 0) {
-            estimated.add("acids");
+            estimated.add(Estimated.ACIDS);
         }
         if (rest > 0) {
-            estimated.add("how protein, fibre and starch share out");
+            estimated.add(Estimated.SHARES_OF_THE_REST);
         }
         return new Estimate(
                 new Composition(

@@ -1,8 +1,8 @@
 package app.gradior.larder;
 
-import java.util.Arrays;
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import java.util.Locale;
-import java.util.stream.Collectors;
 
 /**
  * The kitchen thickeners that are mostly starch. Everything of each is a row of {@code larder/starches.csv}, found by the constant's name
@@ -26,10 +26,6 @@ public enum StarchKind {
     /** The name used in files and in the API. */
     public String key() {
         return name().toLowerCase(Locale.ROOT);
-    }
-
-    public String label() {
-        return row().label();
     }
 
     /** Grams of starch in one gram of powder as bought, 0 to 1. */
@@ -62,7 +58,7 @@ public enum StarchKind {
         return row().roux();
     }
 
-    /** How it is handled, in words. */
+    /** What time it needs. */
     public StarchHandling handling() {
         return row().handling();
     }
@@ -89,7 +85,6 @@ public enum StarchKind {
                 return kind;
             }
         }
-        String known = Arrays.stream(values()).map(StarchKind::key).collect(Collectors.joining(", "));
-        throw new IllegalArgumentException("starch '" + key + "' is not known: use one of " + known);
+        throw new Unfit(Wrong.Key.of("starch", key, values(), StarchKind::key));
     }
 }

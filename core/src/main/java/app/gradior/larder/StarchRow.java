@@ -10,7 +10,6 @@ package app.gradior.larder;
  * @param roux whether it is cooked in fat before liquid comes to it
  */
 record StarchRow(
-        String label,
         double starchShare,
         double gelatinisationC,
         Strength strength,

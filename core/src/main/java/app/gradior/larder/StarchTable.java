@@ -31,7 +31,6 @@ final class StarchTable {
 
     private static StarchRow row(CSVRecord row) {
         return new StarchRow(
-                row.get("label"),
                 number(row, "starch_share", 0.1, 1),
                 number(row, "gelatinises_c", 40, 100),
                 new StarchRow.Strength(
@@ -41,15 +40,7 @@ final class StarchTable {
                 number(row, "held_loss_per_min", 0, 1),
                 number(row, "acid_sensitivity", 0, 10),
                 row.get("roux").equals("yes"),
-                new StarchHandling(
-                        number(row, "set_min", 0, 60),
-                        number(row, "most_boil_min", 0, 600),
-                        row.get("look"),
-                        row.get("boiling"),
-                        row.get("acid"),
-                        StarchHandling.SUGAR,
-                        row.get("freezing"),
-                        row.get("standing")));
+                new StarchHandling(number(row, "set_min", 0, 60), number(row, "most_boil_min", 0, 600)));
     }
 
     private static double number(CSVRecord row, String column, double low, double high) {

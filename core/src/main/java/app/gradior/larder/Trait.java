@@ -12,27 +12,23 @@ import java.util.Set;
  */
 public enum Trait {
     /** Of land animals, or may be: stock whose kind nobody names counts. */
-    MEAT(
-            "of meat",
-            "stock broth bone gravy bacon ham gammon pancetta sausage chorizo lard dripping suet schmaltz beef pork lamb"
-                    + " veal venison chicken duck goose turkey mince minced meat marrow gelatine gelatin glace demi"),
+    MEAT("stock broth bone gravy bacon ham gammon pancetta sausage chorizo lard dripping suet schmaltz beef pork lamb"
+            + " veal venison chicken duck goose turkey mince minced meat marrow gelatine gelatin glace demi"),
     /** Of fish, crustaceans or molluscs. */
-    FISH(
-            "of fish or shellfish",
-            "fish anchovy anchovies prawn prawns shrimp shrimps crab lobster oyster oysters clam clams mussel"
-                    + " mussels squid dashi bonito tuna salmon worcester garum"),
-    EGG("of egg", "egg eggs yolk yolks mayonnaise aioli hollandaise"),
-    DAIRY("of milk", "milk cream butter cheese yogurt yoghurt ghee whey curd kefir ricotta parmesan cheddar"),
+    FISH("fish anchovy anchovies prawn prawns shrimp shrimps crab lobster oyster oysters clam clams mussel"
+            + " mussels squid dashi bonito tuna salmon worcester garum"),
+    EGG("egg eggs yolk yolks mayonnaise aioli hollandaise"),
+    DAIRY("milk cream butter cheese yogurt yoghurt ghee whey curd kefir ricotta parmesan cheddar"),
     /** Not for infants under one year. */
-    HONEY("honey", "honey"),
+    HONEY("honey"),
     /** Cooked through before anybody eats of it. */
-    RAW("raw", "raw"),
+    RAW("raw"),
     /** Its steam chokes. */
-    PUNGENT("sharp in the nose", "chilli chili chile cayenne habanero horseradish wasabi"),
+    PUNGENT("chilli chili chile cayenne habanero horseradish wasabi"),
     /** Foams up with acid. */
-    LEAVENING("foams with acid", "soda bicarbonate"),
+    LEAVENING("soda bicarbonate"),
     /** Taken out before the sauce is blended or served. */
-    LEAVES("taken out again", "bay");
+    LEAVES("bay");
 
     /** Words that say that a food is of a plant after all. */
     private static final List<String> OF_PLANTS = List.of(
@@ -51,17 +47,10 @@ public enum Trait {
             "cocoa",
             "plant");
 
-    private final String label;
     private final Set<String> words;
 
-    Trait(String label, String words) {
-        this.label = label;
+    Trait(String words) {
         this.words = Set.of(words.split(" "));
-    }
-
-    /** What the larder's page calls it. */
-    public String label() {
-        return label;
     }
 
     /** Those that are said of a food by themselves; the others follow from its allergens. */

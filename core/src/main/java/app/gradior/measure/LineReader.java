@@ -65,7 +65,7 @@ public final class LineReader {
         Amount amount = Amount.read(tokens);
         Optional<FoodIndex.Match> match = match(tokens, amount);
         if (match.isEmpty()) {
-            String remark = text.isBlank() ? "" : "No food found in this line: say which one it is.";
+            Optional<LineRemark> remark = text.isBlank() ? Optional.empty() : Optional.of(new LineRemark.NoFood());
             return new LineReading(
                     line, Optional.empty(), 0, 0, Sureness.UNSURE, "", leftOver(tokens, 0, 0, amount), remark);
         }
@@ -114,19 +114,18 @@ public final class LineReader {
         Weigher.Weighed weighed = weigher.weigh(food, tokens, match.to(), bracket, amount);
         List<String> unknown = leftOver(tokens, match.from(), match.to(), amount);
         Sureness sureness = weighed.sureness();
-        String remark = weighed.remark();
+        Optional<LineRemark> remark = weighed.remark();
         Optional<Food> and = beside(tokens, match, "and", "&");
         Optional<Food> or = beside(tokens, match, "or", "/");
         if (and.isPresent()) {
             sureness = Sureness.UNSURE;
-            remark = "Two foods in one line: " + food.name() + " and "
-                    + and.get().name() + ". Write a line for each.";
+            remark = Optional.of(new LineRemark.TwoFoods(food, and.get()));
         } else if (standsAfter(tokens, unknown, match.to())) {
             sureness = Sureness.UNSURE;
-            remark = "Taken as " + food.name() + "; not understood: " + String.join(", ", unknown) + ".";
+            remark = Optional.of(new LineRemark.NotUnderstood(food, unknown));
         } else if (or.isPresent()) {
             sureness = sureness == Sureness.SURE ? Sureness.LIKELY : sureness;
-            remark = "Taken as " + food.name() + "; " + or.get().name() + " would be another line.";
+            remark = Optional.of(new LineRemark.OrAnother(food, or.get()));
         } else if (!unknown.isEmpty() && sureness == Sureness.SURE) {
             sureness = Sureness.LIKELY;
         }
@@ -139,7 +138,7 @@ public final class LineReader {
                     Sureness.UNSURE,
                     "",
                     unknown,
-                    "That is more than 100 kg: check the amount.");
+                    Optional.of(new LineRemark.TooMuch(MOST_GRAMS / 1000)));
         }
         return new LineReading(
                 line, Optional.of(food), weighed.grams(), weighed.logSd(), sureness, weighed.words(), unknown, remark);

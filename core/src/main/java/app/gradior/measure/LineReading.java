@@ -1,5 +1,6 @@
 package app.gradior.measure;
 
+import app.gradior.finding.Unfit;
 import app.gradior.larder.Food;
 import java.util.List;
 import java.util.Optional;
@@ -24,14 +25,14 @@ public record LineReading(
         Sureness sureness,
         String amount,
         List<String> unknownWords,
-        String remark) {
+        Optional<LineRemark> remark) {
     /** Tenth and ninetieth percentile of a standard normal: a band holds four in five. */
     private static final double BAND = 1.2816;
 
+    private static final double MOST_G = 1e6;
+
     public LineReading {
-        if (!(massG >= 0 && massG <= 1e6)) {
-            throw new IllegalArgumentException("mass of a line is " + massG + " g: 0 to 1000000 g expected");
-        }
+        Unfit.inRange("massG", massG, 0, MOST_G, " g");
         unknownWords = List.copyOf(unknownWords);
     }
 
@@ -63,6 +64,13 @@ public record LineReading(
     /** As the cook corrected it: that food, so many grams, taken at its word. */
     public static LineReading corrected(String text, Food food, double massG) {
         return new LineReading(
-                text, Optional.of(food), massG, 0.01, Sureness.SURE, Numbers.plain(massG, 1) + " g", List.of(), "");
+                text,
+                Optional.of(food),
+                massG,
+                0.01,
+                Sureness.SURE,
+                Numbers.plain(massG, 1) + " g",
+                List.of(),
+                Optional.empty());
     }
 }

@@ -5,30 +5,23 @@ package app.gradior.measure;
  * and Measures Act 1985); metric cup and spoons; the Australian tablespoon (AS 1325).
  */
 public enum MeasureSystem {
-    METRIC("metric", 250, 15, 5, 28.413, 568.261),
-    US("US", 236.588, 14.787, 4.929, 29.574, 473.176),
-    IMPERIAL("imperial", 284.131, 15, 5, 28.413, 568.261),
-    AUSTRALIAN("Australian", 250, 20, 5, 28.413, 568.261);
+    METRIC(250, 15, 5, 28.413, 568.261),
+    US(236.588, 14.787, 4.929, 29.574, 473.176),
+    IMPERIAL(284.131, 15, 5, 28.413, 568.261),
+    AUSTRALIAN(250, 20, 5, 28.413, 568.261);
 
-    private final String label;
     private final double cupMl;
     private final double tablespoonMl;
     private final double teaspoonMl;
     private final double fluidOunceMl;
     private final double pintMl;
 
-    MeasureSystem(
-            String label, double cupMl, double tablespoonMl, double teaspoonMl, double fluidOunceMl, double pintMl) {
-        this.label = label;
+    MeasureSystem(double cupMl, double tablespoonMl, double teaspoonMl, double fluidOunceMl, double pintMl) {
         this.cupMl = cupMl;
         this.tablespoonMl = tablespoonMl;
         this.teaspoonMl = teaspoonMl;
         this.fluidOunceMl = fluidOunceMl;
         this.pintMl = pintMl;
-    }
-
-    public String label() {
-        return label;
     }
 
     public double cupMl() {

@@ -33,7 +33,11 @@ final class Weigher {
      *
      * @param words how the amount was read, for the cook
      */
-    record Weighed(double grams, double logSd, Sureness sureness, String words, String remark) {}
+    record Weighed(double grams, double logSd, Sureness sureness, String words, Optional<LineRemark> remark) {
+        Weighed(double grams, double logSd, Sureness sureness, String words) {
+            this(grams, logSd, sureness, words, Optional.empty());
+        }
+    }
 
     Weighed weigh(Food food, List<Token> tokens, int afterFood, Bracket bracket, Amount amount) {
         boolean exact = amount.unit().filter(Unit::isExact).isPresent();
@@ -44,14 +48,14 @@ final class Weigher {
                     ? label.count() * label.unit().grams()
                     : volume(food, label.unit(), label.count(), amount, "").grams();
             double grams = bracket.isOfOne(amount) ? one * amount.count().orElse(1) : one;
-            return new Weighed(grams, LABEL_LOG_SD, Sureness.SURE, Numbers.plain(grams, 0) + " g", "");
+            return new Weighed(grams, LABEL_LOG_SD, Sureness.SURE, Numbers.plain(grams, 0) + " g");
         }
         Optional<Weighed> behind = exact ? Optional.empty() : weightBehindComma(tokens, afterFood);
         if (behind.isPresent()) {
             return behind.get();
         }
         if (!amount.isGiven()) {
-            return new Weighed(0, 0, Sureness.UNSURE, "no amount", "No amount given: counted as none.");
+            return new Weighed(0, 0, Sureness.UNSURE, "", Optional.of(new LineRemark.NoAmount()));
         }
         return given(food, tokens, afterFood, amount);
     }
@@ -102,9 +106,9 @@ final class Weigher {
                     fluid.logSd(),
                     Sureness.LIKELY,
                     words.replace("oz", "fl oz"),
-                    "Ounces of a liquid: taken as fluid ounces.");
+                    Optional.of(new LineRemark.FluidOunces()));
         }
-        return new Weighed(count * unit.grams(), amount.spread(unit.logSd()), Sureness.SURE, words, "");
+        return new Weighed(count * unit.grams(), amount.spread(unit.logSd()), Sureness.SURE, words);
     }
 
     private Weighed volume(Food food, Unit unit, double count, Amount amount, String words) {
@@ -117,11 +121,10 @@ final class Weigher {
                     count * own.get().massG() * ratio * packing,
                     amount.spread(own.get().logSd()),
                     Sureness.SURE,
-                    words,
-                    "");
+                    words);
         }
         double grams = count * unit.millilitres(system) * food.densityGPerMl() * packing;
-        return new Weighed(grams, amount.spread(unit.logSd()), Sureness.SURE, words, "");
+        return new Weighed(grams, amount.spread(unit.logSd()), Sureness.SURE, words);
     }
 
     private Weighed counted(
@@ -133,9 +136,9 @@ final class Weigher {
         double sized = count * sizeFactor(amount.size());
         if (own.isPresent()) {
             return new Weighed(
-                    sized * own.get().massG(), amount.spread(own.get().logSd()), Sureness.SURE, words, "");
+                    sized * own.get().massG(), amount.spread(own.get().logSd()), Sureness.SURE, words);
         }
-        String remark = "Taken as " + Numbers.plain(fallbackG, 1) + " g each: weigh it if you can.";
+        Optional<LineRemark> remark = Optional.of(new LineRemark.EachTakenAs(fallbackG));
         return new Weighed(
                 sized * fallbackG, amount.spread(Math.max(LEAST_LOOSE_LOG_SD, logSd)), Sureness.LIKELY, words, remark);
     }
@@ -148,18 +151,18 @@ final class Weigher {
             Optional<FoodMeasure> fruit = food.measure("fruit");
             if (fruit.isPresent()) {
                 return new Weighed(
-                        count * fruit.get().massG(), amount.spread(fruit.get().logSd()), Sureness.LIKELY, words, "");
+                        count * fruit.get().massG(), amount.spread(fruit.get().logSd()), Sureness.LIKELY, words);
             }
             return new Weighed(
                     count * UNKNOWN_PIECE_G,
                     UNKNOWN_PIECE_LOG_SD,
                     Sureness.UNSURE,
                     words,
-                    "No unit given: taken as 50 g each. Say g, mL, cups or spoons.");
+                    Optional.of(new LineRemark.NoUnit(UNKNOWN_PIECE_G)));
         }
         double factor = sized.isPresent() ? 1 : sizeFactor(size);
         return new Weighed(
-                count * piece.get().massG() * factor, amount.spread(piece.get().logSd()), Sureness.SURE, words, "");
+                count * piece.get().massG() * factor, amount.spread(piece.get().logSd()), Sureness.SURE, words);
     }
 
     private Weighed length(Food food, double cm, Amount amount) {
@@ -169,8 +172,7 @@ final class Weigher {
                 cm / KNOB_CM * each,
                 amount.spread(LEAST_LOOSE_LOG_SD),
                 knob.isPresent() ? Sureness.SURE : Sureness.LIKELY,
-                Numbers.plain(cm, 1) + " cm",
-                "");
+                Numbers.plain(cm, 1) + " cm");
     }
 
     /** Juice and zest asked for before the food, or behind it: "1 lemon, juiced". */
@@ -215,7 +217,7 @@ final class Weigher {
             names.append(names.charAt(names.length() - 1) == '(' ? "" : ", ").append(key);
         }
         return new Weighed(
-                grams, amount.spread(logSd), sureness, names.append(')').toString(), "");
+                grams, amount.spread(logSd), sureness, names.append(')').toString());
     }
 
     /** "2 carrots, about 200 g": a weight behind a comma says what all of them weigh. */
@@ -229,7 +231,7 @@ final class Weigher {
                     && unit.isPresent()
                     && unit.get().kind() == Unit.Kind.WEIGHT) {
                 double grams = tokens.get(i).number().getAsDouble() * unit.get().grams();
-                return Optional.of(new Weighed(grams, LABEL_LOG_SD, Sureness.SURE, Numbers.plain(grams, 0) + " g", ""));
+                return Optional.of(new Weighed(grams, LABEL_LOG_SD, Sureness.SURE, Numbers.plain(grams, 0) + " g"));
             }
         }
         return Optional.empty();

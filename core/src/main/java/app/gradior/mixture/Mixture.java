@@ -1,5 +1,7 @@
 package app.gradior.mixture;
 
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.larder.BodyForm;
 import app.gradior.larder.Composition;
 import app.gradior.larder.FatForm;
@@ -46,6 +48,8 @@ public record Mixture(
     public static final Mixture EMPTY = new Mixture(0, 0, 0, 0, 0, 0, 0, 0, 0, Starches.NONE, 0, 0, Body.NONE, 0, 0);
 
     private static final double ROUNDING_G = 1e-9;
+
+    private static final double MOST_OF_A_FOOD_G = 1e6;
     /** Any temperature at which every kind of starch sets, °C. */
     private static final double BOILED_C = 100;
 
@@ -65,11 +69,11 @@ public record Mixture(
             pungencyShuG
         };
         if (Double.isNaN(alkalinityMol)) {
-            throw new IllegalArgumentException("alkalinity is not a number");
+            throw new Unfit(new Wrong.NoNumber("alkalinity"));
         }
         for (double mass : masses) {
             if (!(mass >= -ROUNDING_G && mass < 1e12)) {
-                throw new IllegalArgumentException("a mass in a mixture is " + mass + " g: 0 or more expected");
+                throw new Unfit(new Wrong.Least("mass", mass, 0, " g"));
             }
         }
     }
@@ -81,10 +85,7 @@ public record Mixture(
      * @param massG 0 or more
      */
     public static Mixture of(Food food, double massG) {
-        if (!(massG >= 0 && massG <= 1e6)) {
-            throw new IllegalArgumentException(
-                    "mass of " + food.name() + " is " + massG + " g: 0 to 1000000 g expected");
-        }
+        Unfit.inRange("massG", massG, 0, MOST_OF_A_FOOD_G, " g");
         Composition c = food.per100g();
         double share = massG / c.totalG();
         boolean emulsified = food.fatForm() == FatForm.EMULSIFIED;

@@ -1,5 +1,6 @@
 package app.gradior.mixture;
 
+import app.gradior.finding.Unfit;
 import app.gradior.larder.StarchKind;
 import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
@@ -34,9 +35,7 @@ public final class Starches {
 
     /** Raw starch, as it comes out of the packet. */
     public static Starches of(StarchKind kind, double massG) {
-        if (!(massG >= 0)) {
-            throw new IllegalArgumentException(kind.label() + " is " + massG + " g: 0 or more expected");
-        }
+        Unfit.atLeast(kind.key(), massG, 0, " g");
         double[] masses = new double[KINDS];
         masses[kind.ordinal()] = massG;
         return new Starches(masses, new double[KINDS], new double[KINDS]);

@@ -1,5 +1,8 @@
 package app.gradior.plan;
 
+import app.gradior.finding.Finding;
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
@@ -20,19 +23,9 @@ public final class ByLook {
 
     /** What makes a sauce thick. */
     public enum Kind {
-        PULP("vegetables or fruit"),
-        STARCH("starch or flour"),
-        SYRUP("sugar");
-
-        private final String label;
-
-        Kind(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        PULP,
+        STARCH,
+        SYRUP;
 
         /** The kind of that name, in any case. */
         public static Kind ofKey(String key) {
@@ -41,7 +34,9 @@ public final class ByLook {
                     return kind;
                 }
             }
-            throw new IllegalArgumentException("kind is " + key + ": pulp, starch or syrup expected");
+            throw new Unfit(
+                    "kind",
+                    Wrong.Key.of("kind", key, values(), kind -> kind.name().toLowerCase(Locale.ROOT)));
         }
     }
 
@@ -59,15 +54,19 @@ public final class ByLook {
         double low = kind == Kind.SYRUP ? LEAST_BRIX : 0;
         double high = kind == Kind.SYRUP ? MOST_BRIX : MOST_G_PER_G;
         double amount = Roots.between(low, high, x -> Consistency.step(perGram(kind, x), 1, tempC) - step)
-                .orElseThrow(() -> new IllegalArgumentException("step is " + step + ": a sauce thick from "
-                        + kind.label() + " is from " + rounded(perGram(kind, low), tempC) + " to "
-                        + rounded(perGram(kind, high), tempC) + " at that temperature"));
+                .orElseThrow(() -> new Unfit(
+                        "step",
+                        new NotThatThick(
+                                step, kind, step(perGram(kind, low), tempC), step(perGram(kind, high), tempC))));
         Mixture one = perGram(kind, amount);
         return one.times(volumeMl20c / one.volumeMl20c());
     }
 
-    private static double rounded(Mixture m, double tempC) {
-        return Math.round(10 * Consistency.step(m, 1, tempC)) / 10.0;
+    /** No sauce that is thick from that is at that step; it can be from one to the other. */
+    public record NotThatThick(double step, Kind kind, double low, double high) implements Finding {}
+
+    private static double step(Mixture m, double tempC) {
+        return Consistency.step(m, 1, tempC);
     }
 
     /** A gram or so of it. */
@@ -90,9 +89,6 @@ public final class ByLook {
     }
 
     private static void check(String name, double value, double low, double high, String unit) {
-        if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(
-                    name + " is " + value + unit + ": " + low + " to " + high + unit + " expected");
-        }
+        Unfit.inRange(name, value, low, high, unit);
     }
 }

@@ -3,7 +3,7 @@ package app.gradior.plan;
 import app.gradior.care.Cautions;
 import app.gradior.course.SauceRun;
 import app.gradior.course.StageResult;
-import app.gradior.measure.Numbers;
+import app.gradior.finding.Finding;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotMaterial;
@@ -31,14 +31,15 @@ public final class PotRanking {
     /**
      * How a pot would do.
      *
-     * @param reason why not to take it; empty when it fits
+     * @param why not to take it; empty when it fits
      * @param minutes for all stages; infinite when they cannot be done in it
      * @param fullestShare of its capacity at the fullest, 0 and up; over 1 when it does not hold the sauce
      * @param lowestMm level at the end of the main reduction; NaN when it does not get there
      */
-    public record Ranked(Candidate candidate, String reason, double minutes, double fullestShare, double lowestMm) {
+    public record Ranked(
+            Candidate candidate, Optional<Finding> why, double minutes, double fullestShare, double lowestMm) {
         public boolean fits() {
-            return reason.isEmpty();
+            return why.isEmpty();
         }
     }
 
@@ -65,8 +66,7 @@ public final class PotRanking {
         if (share > 1) {
             return new Ranked(
                     candidate,
-                    "holds " + Numbers.plain(capacity / 1000, 1) + " L to the brim and this comes to "
-                            + Numbers.plain(share * capacity / 1000, 1) + " L",
+                    Optional.of(new PotFinding.TooSmall(capacity, share * capacity)),
                     Double.POSITIVE_INFINITY,
                     share,
                     Double.NaN);
@@ -76,23 +76,21 @@ public final class PotRanking {
         double lowest = way.main() < cooked.stages().size()
                 ? cooked.stages().get(way.main()).end().levelMm()
                 : Double.NaN;
-        return new Ranked(candidate, reason(candidate, cooked.stuck(), share, lowest, acid), minutes, share, lowest);
+        return new Ranked(candidate, why(candidate, cooked.stuck(), share, lowest, acid), minutes, share, lowest);
     }
 
-    private static String reason(
+    private static Optional<Finding> why(
             Candidate candidate, Optional<SauceRun.Stuck> stuck, double share, double lowestMm, boolean acid) {
         if (stuck.isPresent()) {
-            return stuck.get().statement();
+            return Optional.of(stuck.get().why());
         }
         if (share > Cautions.FULLEST_SHARE) {
-            return Numbers.plain(100 * share, 0) + " % full: over two thirds it boils over";
+            return Optional.of(new PotFinding.TooFull(share));
         }
         if (acid && candidate.material().reactive()) {
-            return candidate.material().label() + ": this sauce is sharp and takes metal out of it";
+            return Optional.of(new PotFinding.Reactive(candidate.material()));
         }
-        return lowestMm < CATCHES_BELOW_MM
-                ? "only " + Numbers.plain(lowestMm, 0) + " mm deep at the end: it catches"
-                : "";
+        return lowestMm < CATCHES_BELOW_MM ? Optional.of(new PotFinding.TooLow(lowestMm)) : Optional.empty();
     }
 
     /** The share of a pot that a cooked sauce fills at the start of its fullest stage. */

@@ -1,6 +1,6 @@
 package app.gradior.plan;
 
-import app.gradior.measure.Numbers;
+import app.gradior.finding.Unfit;
 import app.gradior.mixture.Mixture;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -26,9 +26,7 @@ public record Reduction(
     private static final int CURVE_POINTS = 41;
 
     public Reduction {
-        if (!(servedC >= -20 && servedC <= 110)) {
-            throw new IllegalArgumentException("servedC is " + servedC + " °C: -20 to 110 °C expected");
-        }
+        Unfit.inRange("servedC", servedC, -20, 110, " °C");
     }
 
     /** A reduction with everything in the pot from the start, starch included. */
@@ -66,23 +64,20 @@ public record Reduction(
      * It cannot.
      *
      * @param field what to change: start, pot, heat or target
-     * @param statement why, and what would, in a sentence for the cook
+     * @param why and what would
      */
-    public record Impossible(String field, String statement) implements Outcome {}
+    public record Impossible(String field, CannotReach why) implements Outcome {}
 
     /** Follows the pot to its end. */
     public Outcome solve(StopAt target) {
         if (!(start.waterG() > 1)) {
-            return new Impossible("start", "There is no water in this pot: nothing can boil off. Add a liquid.");
+            return new Impossible("start", new CannotReach.NoWater());
         }
         SimmerRun run = run();
         double startMl = run.volumeMlHot();
         if (!pot.shape().holds(startMl)) {
             return new Impossible(
-                    "pot",
-                    "The sauce starts at " + litres(startMl) + " hot and this pot holds "
-                            + litres(pot.shape().capacityMl())
-                            + " to the brim: take a larger pot, or cook it in two.");
+                    "pot", new CannotReach.Overfull(startMl, pot.shape().capacityMl()));
         }
         SimmerRun.StopEvent event = event(target, run);
         if (event.distance(run) < 0) {
@@ -148,33 +143,28 @@ public record Reduction(
 
     private Outcome alreadyPast(StopAt target, SimmerRun run) {
         if (target instanceof StopAt.StepServed t) {
-            String sentence = "It is already at step " + Numbers.fixed(run.stepServed(), 1) + " when served at "
-                    + Numbers.plain(servedC, 0) + " °C, thicker than the " + Numbers.plain(t.step(), 1) + " wanted";
             OptionalDouble water = Thinning.waterToStep(start, t.step(), servedC, bodyFactor);
-            String advice = water.isPresent()
-                    ? ": thin it with about " + Numbers.plain(water.getAsDouble(), 0)
-                            + " g of water instead of reducing, or choose a higher step."
-                    : ": choose a higher step.";
-            return new Impossible("target", sentence + advice);
+            return new Impossible("target", tooThick(run.stepServed(), servedC, t.step(), water));
         }
-        String now = target instanceof StopAt.Mass
-                ? Numbers.plain(run.massG(), 0) + " g"
-                : Numbers.plain(run.volumeMl20c(), 0) + " mL";
-        return new Impossible("target", "There is only " + now + " in the pot: reducing cannot give more.");
+        return new Impossible(
+                "target",
+                target instanceof StopAt.Mass
+                        ? new CannotReach.TooLight(run.massG())
+                        : new CannotReach.TooLittle(run.volumeMl20c()));
+    }
+
+    /** A sauce that is thicker than wanted, and the water that thins it, if any does. */
+    static CannotReach tooThick(double stepServed, double servedC, double wantedStep, OptionalDouble waterG) {
+        return waterG.isPresent()
+                ? new CannotReach.TooThick(stepServed, servedC, wantedStep, waterG.getAsDouble())
+                : new CannotReach.TooThickToThin(stepServed, servedC, wantedStep);
     }
 
     private Outcome notReached(SimmerRun.End end, SimmerRun run) {
         if (end == SimmerRun.End.TIME) {
-            return new Impossible(
-                    "heat",
-                    "At this look and lid it would take more than a day: lift the lid, turn the heat up or take a"
-                            + " wider pot.");
+            return new Impossible("heat", new CannotReach.TakesTooLong());
         }
-        return new Impossible(
-                "target",
-                "Reduced as far as it goes (" + litres(run.volumeMl20c()) + ") it is step "
-                        + Numbers.fixed(run.stepServed(), 1) + " at " + Numbers.plain(servedC, 0)
-                        + " °C and no thicker: add a thickener, or choose a lower step.");
+        return new Impossible("target", new CannotReach.NoThicker(run.volumeMl20c(), run.stepServed(), servedC));
     }
 
     private List<PotState> trajectory(double minutes) {
@@ -189,9 +179,5 @@ public record Reduction(
             points.add(points.get(0));
         }
         return points;
-    }
-
-    private static String litres(double ml) {
-        return Numbers.plain(ml / 1000, 2) + " L";
     }
 }

@@ -1,6 +1,6 @@
 package app.gradior.plan;
 
-import app.gradior.measure.Numbers;
+import app.gradior.finding.Unfit;
 import app.gradior.mixture.Mixture;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
@@ -9,6 +9,7 @@ import app.gradior.texture.Consistency;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -49,9 +50,7 @@ public record Routes(
 
     public Routes {
         new StopAt.StepServed(targetStep);
-        if (!(servedC >= -20 && servedC <= 110)) {
-            throw new IllegalArgumentException("servedC is " + servedC + " °C: -20 to 110 °C expected");
-        }
+        Unfit.inRange("servedC", servedC, -20, 110, " °C");
     }
 
     /** Ways on which nothing comes between the reduction and the starch. */
@@ -110,39 +109,39 @@ public record Routes(
      * There is no way.
      *
      * @param field what to change: start, pot or target
+     * @param why and what would
      */
-    public record NoWay(String field, String statement) implements Outcome {}
+    public record NoWay(String field, CannotReach why) implements Outcome {}
 
     /**
      * What was chosen for a wish, or why nothing.
      *
-     * @param reason empty when a point was chosen
+     * @param why empty when a point was chosen
      */
-    public record Choice(List<Point> chosen, String reason) {
+    public record Choice(List<Point> chosen, Optional<CannotReach> why) {
         public Choice {
             chosen = List.copyOf(chosen);
         }
 
         static Choice of(Point point) {
-            return new Choice(List.of(point), "");
+            return new Choice(List.of(point), Optional.empty());
         }
 
-        static Choice none(String reason) {
-            return new Choice(List.of(), reason);
+        static Choice none(CannotReach why) {
+            return new Choice(List.of(), Optional.of(why));
         }
     }
 
     /** The whole curve, evenly spaced in what has evaporated. */
     public Outcome curve() {
         if (!(start.waterG() > 1)) {
-            return new NoWay("start", "There is no water in this pot: nothing can boil off. Add a liquid.");
+            return new NoWay("start", new CannotReach.NoWater());
         }
         SimmerRun run = run();
         if (!pot.shape().holds(run.volumeMlHot())) {
             return new NoWay(
                     "pot",
-                    "The sauce starts at " + litres(run.volumeMlHot()) + " hot and this pot holds "
-                            + litres(pot.shape().capacityMl()) + " to the brim: take a larger pot.");
+                    new CannotReach.Overfull(run.volumeMlHot(), pot.shape().capacityMl()));
         }
         if (stepServed(run) > targetStep) {
             return tooThick(run);
@@ -159,23 +158,14 @@ public record Routes(
             }
         }
         if (points.isEmpty()) {
-            return new NoWay(
-                    "target",
-                    "Neither reducing nor " + mix.kind().label() + " takes this sauce to step "
-                            + Numbers.plain(targetStep, 1) + ": choose a lower step or another starch.");
+            return new NoWay("target", new CannotReach.NeitherWay(mix.kind(), targetStep));
         }
         return new Curve(points);
     }
 
     private NoWay tooThick(SimmerRun run) {
         OptionalDouble water = Thinning.waterToStep(after.of(start), targetStep, servedC, bodyFactor);
-        return new NoWay(
-                "target",
-                "It is already at step " + Numbers.fixed(stepServed(run), 1) + " when served, thicker than the "
-                        + Numbers.plain(targetStep, 1) + " wanted"
-                        + (water.isPresent()
-                                ? ": thin it with about " + Numbers.plain(water.getAsDouble(), 0) + " g of water."
-                                : ": choose a higher step."));
+        return new NoWay("target", Reduction.tooThick(stepServed(run), servedC, targetStep, water));
     }
 
     private SimmerRun run() {
@@ -244,14 +234,10 @@ public record Routes(
         Point least = curve.mostReduced();
         Point most = curve.leastReduced();
         if (yieldMl > most.volumeMl20c()) {
-            return Choice.none("Even thickened without reducing it gives " + ml(most) + " of the "
-                    + Numbers.plain(yieldMl, 0) + " mL wished: make "
-                    + Numbers.plain(yieldMl / most.volumeMl20c(), 2) + " times as much.");
+            return Choice.none(new CannotReach.GivesLess(most.volumeMl20c(), yieldMl, yieldMl / most.volumeMl20c()));
         }
         if (yieldMl < least.volumeMl20c()) {
-            return Choice.none("Reduced all the way it still gives " + ml(least) + ": for "
-                    + Numbers.plain(yieldMl, 0) + " mL make " + Numbers.plain(yieldMl / least.volumeMl20c(), 2)
-                    + " times as much, or wish for a thicker sauce.");
+            return Choice.none(new CannotReach.GivesMore(least.volumeMl20c(), yieldMl, yieldMl / least.volumeMl20c()));
         }
         double evaporatedG = Roots.between(
                         most.evaporatedG(),
@@ -276,32 +262,25 @@ public record Routes(
         OptionalDouble starch = starchG(run);
         return starch.isPresent()
                 ? Choice.of(point(run, starch.getAsDouble()))
-                : Choice.none("In " + Numbers.plain(deadlineMin, 0) + " min it cannot get there with "
-                        + mix.kind().label() + ": start "
-                        + Numbers.plain(Math.ceil(curve.leastReduced().minutes() - deadlineMin), 0)
-                        + " min earlier.");
+                : Choice.none(new CannotReach.NotInTime(
+                        deadlineMin, mix.kind(), Math.ceil(curve.leastReduced().minutes() - deadlineMin)));
     }
 
     private Choice tooLate(Curve curve, Point point, double deadlineMin) {
-        StringBuilder reason = new StringBuilder(Numbers.plain(point.volumeMl20c(), 0) + " mL takes "
-                + Numbers.plain(Math.ceil(point.minutes()), 0) + " min and there are "
-                + Numbers.plain(deadlineMin, 0) + ": start "
-                + Numbers.plain(Math.ceil(point.minutes() - deadlineMin), 0) + " min earlier");
-        OptionalDouble wider = widerFactor(point.evaporatedG(), deadlineMin);
-        if (wider.isPresent()) {
-            double cm = Math.ceil(pot.shape().topDiameterMm() * wider.getAsDouble() / 10);
-            reason.append(", take a pan of ").append(Numbers.plain(cm, 0)).append(" cm");
-        }
-        List<Point> inTime = forDeadline(curve, deadlineMin).chosen();
-        if (!inTime.isEmpty()) {
-            reason.append(", or take ")
-                    .append(ml(inTime.get(0)))
-                    .append(" with ")
-                    .append(Numbers.plain(inTime.get(0).starchG(), 0))
-                    .append(" g of ")
-                    .append(mix.kind().label());
-        }
-        return Choice.none(reason.append('.').toString());
+        Optional<CannotReach.WiderPan> wider = widerFactor(point.evaporatedG(), deadlineMin).stream()
+                .mapToObj(
+                        factor -> new CannotReach.WiderPan(Math.ceil(pot.shape().topDiameterMm() * factor / 10)))
+                .findFirst();
+        Optional<CannotReach.InTime> instead = forDeadline(curve, deadlineMin).chosen().stream()
+                .map(p -> new CannotReach.InTime(p.volumeMl20c(), p.starchG(), mix.kind()))
+                .findFirst();
+        return Choice.none(new CannotReach.TooLate(
+                point.volumeMl20c(),
+                Math.ceil(point.minutes()),
+                deadlineMin,
+                Math.ceil(point.minutes() - deadlineMin),
+                wider,
+                instead));
     }
 
     /** How much wider a pot evaporates that much in that time; empty when none in reason does. */
@@ -316,13 +295,5 @@ public record Routes(
             run.advance(minutes * SECONDS_PER_MINUTE);
             return start.massG() - run.massG() - evaporatedG;
         });
-    }
-
-    private static String ml(Point point) {
-        return Numbers.plain(point.volumeMl20c(), 0) + " mL";
-    }
-
-    private static String litres(double ml) {
-        return Numbers.plain(ml / 1000, 2) + " L";
     }
 }

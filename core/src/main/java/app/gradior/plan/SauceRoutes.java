@@ -1,6 +1,9 @@
 package app.gradior.plan;
 
 import app.gradior.course.SauceRun;
+import app.gradior.finding.Finding;
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -42,7 +45,7 @@ public record SauceRoutes(
     public SauceRoutes {
         stages = List.copyOf(stages);
         if (stages.isEmpty()) {
-            throw new IllegalArgumentException("stages is empty: one or more expected");
+            throw new Unfit("stages", new Wrong.Empty("stages"));
         }
     }
 
@@ -62,8 +65,9 @@ public record SauceRoutes(
      * There is none.
      *
      * @param field what to change: start, pot, target or stages
+     * @param why and what would
      */
-    public record NoWay(String field, String statement) implements Outcome {}
+    public record NoWay(String field, Finding why) implements Outcome {}
 
     /**
      * One way, cooked through all stages.
@@ -121,12 +125,12 @@ public record SauceRoutes(
     public Outcome ways() {
         int main = mainStage();
         if (main < 0) {
-            return new NoWay("stages", "No stage of this sauce boils: there is nothing to reduce. Add a simmer.");
+            return new NoWay("stages", new CannotReach.NothingBoils());
         }
         SauceRun.Cooked head =
                 SauceRun.cookBriefly(withoutEmptySlurries(stages.subList(0, main)), pot, bodyFactor, servedC);
         if (head.stuck().isPresent()) {
-            return new NoWay("stages", head.stuck().get().statement());
+            return new NoWay("stages", head.stuck().get().why());
         }
         Stage stage = stages.get(main);
         Mixture before = head.out().plus(stage.adds());
@@ -141,7 +145,7 @@ public record SauceRoutes(
                 afterwards(main));
         Routes.Outcome outcome = routes.curve();
         if (outcome instanceof Routes.NoWay no) {
-            return new NoWay(no.field(), no.statement());
+            return new NoWay(no.field(), no.why());
         }
         Routes.Curve curve = (Routes.Curve) outcome;
         return new Ways(routes, before, curve, written(routes, curve, before));
@@ -267,7 +271,7 @@ public record SauceRoutes(
     }
 
     /** Why a way cannot be cooked through, if it cannot. */
-    public static Optional<String> trouble(Way way) {
-        return way.cooked().stuck().map(SauceRun.Stuck::statement);
+    public static Optional<Finding> trouble(Way way) {
+        return way.cooked().stuck().map(SauceRun.Stuck::why);
     }
 }

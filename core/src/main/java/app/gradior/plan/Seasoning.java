@@ -1,7 +1,7 @@
 package app.gradior.plan;
 
+import app.gradior.finding.Unfit;
 import app.gradior.larder.Food;
-import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import java.util.function.ToDoubleFunction;
 
@@ -11,20 +11,14 @@ public final class Seasoning {
 
     /** What is tasted. */
     public enum Taste {
-        SALT("salt", Mixture::saltG),
-        SUGARS("sugar", Mixture::sugarsG),
-        ACID("acid", m -> m.aceticG() + m.otherAcidsG());
+        SALT(Mixture::saltG),
+        SUGARS(Mixture::sugarsG),
+        ACID(m -> m.aceticG() + m.otherAcidsG());
 
-        private final String label;
         private final ToDoubleFunction<Mixture> grams;
 
-        Taste(String label, ToDoubleFunction<Mixture> grams) {
-            this.label = label;
+        Taste(ToDoubleFunction<Mixture> grams) {
             this.grams = grams;
-        }
-
-        public String label() {
-            return label;
         }
 
         /** Grams of it in a mixture. */
@@ -46,21 +40,14 @@ public final class Seasoning {
      * @throws IllegalArgumentException when the sauce is past it already, or the food is no stronger than the target
      */
     public static double addG(Mixture sauce, Food food, Taste taste, double targetPercent) {
-        if (!(targetPercent >= 0 && targetPercent <= MOST_PERCENT)) {
-            throw new IllegalArgumentException(
-                    "targetPercent is " + targetPercent + " %: 0 to " + MOST_PERCENT + " % expected");
-        }
+        Unfit.inRange("targetPercent", targetPercent, 0, MOST_PERCENT, " %");
         double has = taste.percent(sauce);
         if (has > targetPercent) {
-            throw new IllegalArgumentException("targetPercent is " + Numbers.plain(targetPercent, 2)
-                    + " %: the sauce already has " + Numbers.plain(has, 2) + " % " + taste.label()
-                    + "; make more of it without, or thin it");
+            throw new Unfit("targetPercent", new BalanceFinding.TastesAlready(targetPercent, has, taste));
         }
         double brings = taste.percent(Mixture.of(food, 100));
         if (!(brings > targetPercent)) {
-            throw new IllegalArgumentException("food is " + food.name() + " with " + Numbers.plain(brings, 2) + " % "
-                    + taste.label() + ": choose one stronger than the " + Numbers.plain(targetPercent, 2)
-                    + " % wanted");
+            throw new Unfit("food", new BalanceFinding.TooWeak(food, brings, taste, targetPercent));
         }
         return sauce.massG() * (targetPercent - has) / (brings - targetPercent);
     }

@@ -1,5 +1,7 @@
 package app.gradior.plan;
 
+import app.gradior.finding.Unfit;
+
 /** Where a reduction is to end. */
 public sealed interface StopAt {
     /** At a step on the stair once it is at the serving temperature. */
@@ -41,9 +43,6 @@ public sealed interface StopAt {
     double MOST_MINUTES = 24 * 60;
 
     private static void check(String name, double value, double low, double high, String unit) {
-        if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(
-                    name + " is " + value + unit + ": " + low + " to " + high + unit + " expected");
-        }
+        Unfit.inRange(name, value, low, high, unit);
     }
 }

@@ -1,8 +1,8 @@
 package app.gradior.plan;
 
+import app.gradior.finding.Unfit;
 import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
-import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
 import java.util.OptionalDouble;
@@ -18,21 +18,11 @@ public final class Substitution {
 
     /** What a food is mainly there for, and so what its substitute must keep. */
     public enum Keeps {
-        SWEETNESS("sweetness"),
-        SHARPNESS("sharpness"),
-        SALT("salt"),
-        THICKNESS("thickness"),
-        VOLUME("volume");
-
-        private final String label;
-
-        Keeps(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        SWEETNESS,
+        SHARPNESS,
+        SALT,
+        THICKNESS,
+        VOLUME;
 
         /** What a food is mainly there for. */
         public static Keeps of(Food food) {
@@ -122,8 +112,7 @@ public final class Substitution {
     }
 
     private static IllegalArgumentException nothing(Food substitute, Keeps keeps) {
-        return new IllegalArgumentException("food is " + substitute.name() + ": it brings no " + keeps.label()
-                + " to speak of (" + Numbers.plain(MOST_G / 1000, 0) + " kg would not do); choose another");
+        return new Unfit("food", new BalanceFinding.BringsNone(substitute, keeps, MOST_G / 1000));
     }
 
     private static double acidG(Mixture m) {

@@ -1,9 +1,9 @@
 package app.gradior.plan;
 
+import app.gradior.finding.Unfit;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
-import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
 import java.util.ArrayList;
@@ -27,26 +27,20 @@ public final class Thickening {
     /** In what a starch goes in. Strengths of browned roux: kitchen teaching. */
     public enum Form {
         /** Stirred into cold liquid. */
-        SLURRY("slurry", 1),
+        SLURRY(1),
         /** Flour cooked in as much butter, not coloured. */
-        WHITE_ROUX("white roux", 1),
+        WHITE_ROUX(1),
         /** ... until it smells of nuts. */
-        BLOND_ROUX("blond roux", 0.85),
+        BLOND_ROUX(0.85),
         /** ... until it is brown: a third of its strength is gone and more. */
-        BROWN_ROUX("brown roux", 0.6),
+        BROWN_ROUX(0.6),
         /** Flour and as much soft butter, kneaded, whisked in at the end. */
-        KNEADED_BUTTER("kneaded butter", 1);
+        KNEADED_BUTTER(1);
 
-        private final String label;
         private final double strength;
 
-        Form(String label, double strength) {
-            this.label = label;
+        Form(double strength) {
             this.strength = strength;
-        }
-
-        public String label() {
-            return label;
         }
 
         /** Share of the starch's strength that this form leaves. */
@@ -67,12 +61,9 @@ public final class Thickening {
         public static final double USUAL_RATIO = 1.5;
 
         public Mix {
-            if (!(liquidRatio >= LEAST_RATIO && liquidRatio <= MOST_RATIO)) {
-                throw new IllegalArgumentException("liquidRatio is " + liquidRatio + ": 1 to 2 expected");
-            }
+            Unfit.inRange("liquidRatio", liquidRatio, LEAST_RATIO, MOST_RATIO, "");
             if (form != Form.SLURRY && !kind.roux()) {
-                throw new IllegalArgumentException("form is " + form.label()
-                        + ": only wheat flour is made into that; use a slurry for " + kind.label());
+                throw new Unfit("form", new CannotReach.FormOfFlour(form, kind));
             }
         }
 
@@ -164,14 +155,13 @@ public final class Thickening {
     public Answer toStep(double targetStep) {
         double now = step(0, servedC);
         if (now > targetStep) {
-            throw new IllegalArgumentException("targetStep is " + Numbers.plain(targetStep, 1)
-                    + ": the sauce is already at step " + Numbers.fixed(now, 1) + " when served; thin it instead");
+            throw new Unfit("targetStep", new CannotReach.ThickerAlready(targetStep, now));
         }
         double grams = starchG(targetStep)
-                .orElseThrow(() -> new IllegalArgumentException("targetStep is " + Numbers.plain(targetStep, 1) + ": "
-                        + mix.kind().label() + " takes this sauce to step "
-                        + Numbers.fixed(step(MOST_SHARE * sauce.massG(), servedC), 1)
-                        + " at most; reduce it first, or sweeten it afterwards"));
+                .orElseThrow(() -> new Unfit(
+                        "targetStep",
+                        new CannotReach.StarchTooWeak(
+                                targetStep, mix.kind(), step(MOST_SHARE * sauce.massG(), servedC))));
         List<Portion> portions = new ArrayList<>();
         double sofar = 0;
         for (double share : PORTIONS) {

@@ -1,11 +1,12 @@
 package app.gradior.plan;
 
-import app.gradior.measure.Numbers;
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
+import app.gradior.larder.StarchKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.DoubleFunction;
 
 /**
  * What a cook wishes of a sauce beyond its step, and the way that meets it, or why none does and what would.
@@ -24,7 +25,7 @@ public record Wish(
 
     public Wish {
         if (!(mostSaltPercent > 0 && mostSaltPercent <= 30)) {
-            throw new IllegalArgumentException("mostSaltPercent is " + mostSaltPercent + ": above 0 to 30 expected");
+            throw new Unfit("mostSaltPercent", new Wrong.Share("mostSaltPercent", mostSaltPercent, 30, " %"));
         }
     }
 
@@ -41,10 +42,11 @@ public record Wish(
      *
      * @param point the way that comes nearest
      * @param obstacle what the wish fails on; empty when it is met
-     * @param why in a sentence, when it is not met
-     * @param instead the nearest things that can, as parts of a sentence
+     * @param why when it is not met
+     * @param instead the nearest things that can
      */
-    public record Answer(Routes.Point point, Optional<Obstacle> obstacle, String why, List<String> instead) {
+    public record Answer(
+            Routes.Point point, Optional<Obstacle> obstacle, Optional<WishFinding> why, List<WishFinding> instead) {
         public Answer {
             instead = List.copyOf(instead);
         }
@@ -54,29 +56,16 @@ public record Wish(
         }
 
         static Answer met(Routes.Point point) {
-            return new Answer(point, Optional.empty(), "", List.of());
+            return new Answer(point, Optional.empty(), Optional.empty(), List.of());
         }
     }
 
     /**
-     * How amounts are written in the answer's sentences.
+     * The way that meets it, or the nearest.
      *
-     * @param starch the starch's name
-     * @param volume millilitres at 20 °C in the cook's measures
+     * @param starch the one that may help
      */
-    public record Words(String starch, DoubleFunction<String> volume) {
-        /** In millilitres. */
-        public static Words metric(String starch) {
-            return new Words(starch, ml -> Numbers.plain(5 * Math.round(ml / 5), 0) + " mL");
-        }
-
-        String ml(double ml) {
-            return volume.apply(ml);
-        }
-    }
-
-    /** The way that meets it, or the nearest. */
-    public Answer of(SauceRoutes.Ways ways, Words words) {
+    public Answer of(SauceRoutes.Ways ways, StarchKind starch) {
         Routes.Curve curve = ways.curve();
         Routes.Point least = curve.mostReduced();
         Routes.Point most = curve.leastReduced();
@@ -90,21 +79,20 @@ public record Wish(
                 return unmet(
                         nearest,
                         Obstacle.YIELD,
-                        (wanted > gives
-                                        ? "Even thickened without reducing it gives "
-                                        : "Reduced all the way it still gives ")
-                                + words.ml(gives) + ", not " + words.ml(wanted),
-                        List.of("make " + Numbers.cooks(wanted / gives) + " times as much"));
+                        wanted > gives
+                                ? new WishFinding.GivesLess(gives, wanted)
+                                : new WishFinding.GivesMore(gives, wanted),
+                        List.of(new WishFinding.MakeTimes(wanted / gives)));
             }
             point = choice.chosen().get(0);
         }
         if (!starchAllowed && point.starchG() > SOME_STARCH_G) {
-            return withoutStarch(least, point, words);
+            return withoutStarch(least, point, starch);
         }
         if (reduceMinutes.isPresent() && point.minutes() > reduceMinutes.getAsDouble() + 0.5) {
-            return tooLate(ways, point, words);
+            return tooLate(ways, point, starch);
         }
-        return point.sauce().saltPercent() > mostSaltPercent ? tooSalty(curve, point, words) : Answer.met(point);
+        return point.sauce().saltPercent() > mostSaltPercent ? tooSalty(curve, point, starch) : Answer.met(point);
     }
 
     /** A yield that an end of the curve all but gives is that end's. */
@@ -115,73 +103,59 @@ public record Wish(
         return Math.abs(inside - ml) <= NEAR_END_SHARE * ml ? inside : ml;
     }
 
-    private static Answer withoutStarch(Routes.Point least, Routes.Point point, Words words) {
+    private static Answer withoutStarch(Routes.Point least, Routes.Point point, StarchKind starch) {
         if (least.starchG() > SOME_STARCH_G) {
             return unmet(
                     least,
                     Obstacle.STARCH,
-                    "Reducing alone never takes this sauce to that step",
-                    List.of("allow " + grams(least.starchG()) + " of " + words.starch(), "wish for a lower step"));
+                    new WishFinding.NeedsStarch(),
+                    List.of(new WishFinding.AllowStarch(least.starchG(), starch), new WishFinding.LowerStep()));
         }
         return unmet(
                 least,
                 Obstacle.STARCH,
-                "Without starch it gives " + words.ml(least.volumeMl20c()) + ", not " + words.ml(point.volumeMl20c()),
+                new WishFinding.YieldWithoutStarch(least.volumeMl20c(), point.volumeMl20c()),
                 List.of(
-                        "allow " + grams(point.starchG()) + " of " + words.starch(),
-                        "make " + Numbers.cooks(point.volumeMl20c() / least.volumeMl20c()) + " times as much"));
+                        new WishFinding.AllowStarch(point.starchG(), starch),
+                        new WishFinding.MakeTimes(point.volumeMl20c() / least.volumeMl20c())));
     }
 
-    private Answer tooLate(SauceRoutes.Ways ways, Routes.Point point, Words words) {
+    private Answer tooLate(SauceRoutes.Ways ways, Routes.Point point, StarchKind starch) {
         double there = Math.max(0, reduceMinutes.orElse(0));
-        List<String> instead = new ArrayList<>();
-        instead.add("start " + minutes(Math.ceil(point.minutes() - reduceMinutes.orElse(0))) + " earlier");
+        List<WishFinding> instead = new ArrayList<>();
+        instead.add(new WishFinding.StartEarlier(Math.ceil(point.minutes() - reduceMinutes.orElse(0))));
         if (starchAllowed) {
             ways.routes().forDeadline(ways.curve(), there).chosen().stream()
                     .findFirst()
                     .filter(p -> p.starchG() > point.starchG() + SOME_STARCH_G)
-                    .ifPresent(p -> instead.add("take " + grams(p.starchG()) + " of " + words.starch() + " for "
-                            + words.ml(p.volumeMl20c())));
+                    .ifPresent(p -> instead.add(new WishFinding.TakeStarch(p.starchG(), starch, p.volumeMl20c())));
         }
         return unmet(
                 point,
                 Obstacle.TIME,
-                "Reducing takes " + minutes(Math.ceil(point.minutes())) + " and there "
-                        + (there < 1 ? "is no time for it" : "are " + minutes(Math.floor(there))),
+                there < 1
+                        ? new WishFinding.NoTime(Math.ceil(point.minutes()))
+                        : new WishFinding.TakesLonger(Math.ceil(point.minutes()), Math.floor(there)),
                 instead);
     }
 
-    private Answer tooSalty(Routes.Curve curve, Routes.Point point, Words words) {
-        List<String> instead = new ArrayList<>();
+    private Answer tooSalty(Routes.Curve curve, Routes.Point point, StarchKind starch) {
+        List<WishFinding> instead = new ArrayList<>();
         double overG = (point.sauce().saltPercent() - mostSaltPercent)
                 / 100
                 * point.sauce().massG();
-        instead.add("hold back " + Numbers.plain(overG, 1) + " g of salt");
+        instead.add(new WishFinding.HoldBackSalt(overG));
         if (starchAllowed) {
             curve.points().stream()
                     .filter(p -> p.sauce().saltPercent() <= mostSaltPercent)
                     .findFirst()
-                    .ifPresent(p -> instead.add("stop at " + words.ml(p.volumeMl20c()) + " with " + grams(p.starchG())
-                            + " of " + words.starch()));
+                    .ifPresent(p -> instead.add(new WishFinding.StopAt(p.volumeMl20c(), p.starchG(), starch)));
         }
         return unmet(
-                point,
-                Obstacle.SALT,
-                "It comes to " + Numbers.fixed(point.sauce().saltPercent(), 1) + " % salt, over the "
-                        + Numbers.plain(mostSaltPercent, 1) + " % you set",
-                instead);
+                point, Obstacle.SALT, new WishFinding.TooSalty(point.sauce().saltPercent(), mostSaltPercent), instead);
     }
 
-    private static Answer unmet(Routes.Point point, Obstacle obstacle, String why, List<String> instead) {
-        return new Answer(point, Optional.of(obstacle), why, instead);
-    }
-
-    private static String minutes(double minutes) {
-        long whole = Math.round(minutes);
-        return whole >= 120 ? whole / 60 + " h " + whole % 60 + " min" : whole + " min";
-    }
-
-    private static String grams(double g) {
-        return Numbers.plain(g, g < 10 ? 1 : 0) + " g";
+    private static Answer unmet(Routes.Point point, Obstacle obstacle, WishFinding why, List<WishFinding> instead) {
+        return new Answer(point, Optional.of(obstacle), Optional.of(why), instead);
     }
 }

@@ -4,34 +4,22 @@ import java.util.function.DoubleFunction;
 
 /** The ways a stage can end, as a cook picks them from a list: one figure each. */
 public enum EndKind {
-    MINUTES("after minutes", "min", StageEnd.Minutes::new),
-    WORD("when it looks right, about", "min", StageEnd.CooksWord::new),
-    FRACTION("when this share of it is left", "of 1", StageEnd.FractionLeft::new),
-    FRACTION_ADDED("when this share of what went in is left", "of 1", StageEnd.FractionOfAdded::new),
-    VOLUME("at a volume", "mL", StageEnd.Volume::new),
-    WEIGHT("at a weight of the sauce", "g", StageEnd.Weight::new),
-    LEVEL("at a mark above the floor", "mm", StageEnd.Level::new),
-    STEP_HOT("at a step in the pot", "step", StageEnd.StepHot::new),
-    STEP_SERVED("at a step when served", "step", StageEnd.StepServed::new),
-    BOILING("when it boils at", "°C", StageEnd.BoilingAt::new),
-    COOLED("when it has cooled to", "°C", StageEnd.CooledTo::new);
+    MINUTES(StageEnd.Minutes::new),
+    WORD(StageEnd.CooksWord::new),
+    FRACTION(StageEnd.FractionLeft::new),
+    FRACTION_ADDED(StageEnd.FractionOfAdded::new),
+    VOLUME(StageEnd.Volume::new),
+    WEIGHT(StageEnd.Weight::new),
+    LEVEL(StageEnd.Level::new),
+    STEP_HOT(StageEnd.StepHot::new),
+    STEP_SERVED(StageEnd.StepServed::new),
+    BOILING(StageEnd.BoilingAt::new),
+    COOLED(StageEnd.CooledTo::new);
 
-    private final String label;
-    private final String unit;
     private final DoubleFunction<StageEnd> maker;
 
-    EndKind(String label, String unit, DoubleFunction<StageEnd> maker) {
-        this.label = label;
-        this.unit = unit;
+    EndKind(DoubleFunction<StageEnd> maker) {
         this.maker = maker;
-    }
-
-    public String label() {
-        return label;
-    }
-
-    public String unit() {
-        return unit;
     }
 
     /**

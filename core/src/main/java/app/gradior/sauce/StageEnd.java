@@ -1,5 +1,7 @@
 package app.gradior.sauce;
 
+import app.gradior.finding.Unfit;
+
 /** How a cook knows that a stage is over. */
 public sealed interface StageEnd {
     /** After so many minutes at its heat. */
@@ -12,14 +14,14 @@ public sealed interface StageEnd {
     /** With that share of the volume at the stage's start left: 0.5 is "by half". */
     record FractionLeft(double left) implements StageEnd {
         public FractionLeft {
-            check("fraction left", left, 0.01, 1, "");
+            check("fractionLeft", left, 0.01, 1, "");
         }
     }
 
     /** With that share of the liquid that this stage added left; what was there before stays. */
     record FractionOfAdded(double left) implements StageEnd {
         public FractionOfAdded {
-            check("fraction of what was added", left, 0.01, 1, "");
+            check("fractionOfAdded", left, 0.01, 1, "");
         }
     }
 
@@ -61,7 +63,7 @@ public sealed interface StageEnd {
     /** When it boils at that temperature, °C: the thermometer's way to a syrup. */
     record BoilingAt(double tempC) implements StageEnd {
         public BoilingAt {
-            check("boiling temperature", tempC, 80, 130, " °C");
+            check("boilingC", tempC, 80, 130, " °C");
         }
     }
 
@@ -75,14 +77,11 @@ public sealed interface StageEnd {
     /** When the cook says so; the plan counts on so many minutes. */
     record CooksWord(double expectedMinutes) implements StageEnd {
         public CooksWord {
-            check("expected minutes", expectedMinutes, 0, 7 * 24 * 60, " min");
+            check("minutes", expectedMinutes, 0, 7 * 24 * 60, " min");
         }
     }
 
     private static void check(String name, double value, double low, double high, String unit) {
-        if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(
-                    name + " is " + value + unit + ": " + low + " to " + high + unit + " expected");
-        }
+        Unfit.inRange(name, value, low, high, unit);
     }
 }

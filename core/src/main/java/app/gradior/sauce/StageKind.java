@@ -1,5 +1,7 @@
 package app.gradior.sauce;
 
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Pressing;
@@ -9,22 +11,22 @@ import org.jspecify.annotations.Nullable;
 /** What a cook does to the pot in one stage. */
 public enum StageKind {
     /** Vegetables lose water in fat. */
-    SWEAT("sweat", "Sweat", Treatment.FRYING, Look.STEAMING),
-    TOAST("toast", "Toast in fat", Treatment.FRYING, Look.STEAMING),
-    FRY("fry", "Fry the purée", Treatment.BOILING, Look.LIVELY),
-    DEGLAZE("deglaze", "Deglaze", Treatment.BOILING, Look.LIVELY),
-    ADD("add", "Add", Treatment.BOILING, Look.GENTLE),
-    REDUCE("reduce", "Reduce", Treatment.BOILING, Look.LIVELY),
-    SIMMER("simmer", "Simmer", Treatment.BOILING, Look.GENTLE),
-    SLURRY("slurry", "Thicken with slurry", Treatment.BOILING, Look.GENTLE),
-    BLEND("blend", "Blend", Pressing.BLENDED),
-    MILL("mill", "Mill", Pressing.MILLED),
-    SIEVE("sieve", "Sieve", Pressing.SIEVED),
-    ENRICH("enrich", "Enrich", Treatment.OFF_THE_HEAT, Look.STEAMING),
-    SEASON("season", "Season", Treatment.OFF_THE_HEAT, Look.STEAMING),
-    REST("rest", "Rest", Treatment.OFF_THE_HEAT, Look.STEAMING),
-    COOL("cool", "Cool", Treatment.OFF_THE_HEAT, Look.STEAMING),
-    PACK("pack", "Pack", Treatment.OFF_THE_HEAT, Look.STEAMING);
+    SWEAT("sweat", Treatment.FRYING, Look.STEAMING),
+    TOAST("toast", Treatment.FRYING, Look.STEAMING),
+    FRY("fry", Treatment.BOILING, Look.LIVELY),
+    DEGLAZE("deglaze", Treatment.BOILING, Look.LIVELY),
+    ADD("add", Treatment.BOILING, Look.GENTLE),
+    REDUCE("reduce", Treatment.BOILING, Look.LIVELY),
+    SIMMER("simmer", Treatment.BOILING, Look.GENTLE),
+    SLURRY("slurry", Treatment.BOILING, Look.GENTLE),
+    BLEND("blend", Pressing.BLENDED),
+    MILL("mill", Pressing.MILLED),
+    SIEVE("sieve", Pressing.SIEVED),
+    ENRICH("enrich", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    SEASON("season", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    REST("rest", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    COOL("cool", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    PACK("pack", Treatment.OFF_THE_HEAT, Look.STEAMING);
 
     /** How a stage treats what is in the pot. */
     public enum Treatment {
@@ -37,23 +39,21 @@ public enum StageKind {
     }
 
     private final String key;
-    private final String label;
     private final Treatment treatment;
     private final Look look;
     private final @Nullable Pressing tool;
 
-    StageKind(String key, String label, Treatment treatment, Look look) {
-        this(key, label, treatment, look, null);
+    StageKind(String key, Treatment treatment, Look look) {
+        this(key, treatment, look, null);
     }
 
     /** Through a tool, off the heat. */
-    StageKind(String key, String label, Pressing tool) {
-        this(key, label, Treatment.OFF_THE_HEAT, Look.STEAMING, tool);
+    StageKind(String key, Pressing tool) {
+        this(key, Treatment.OFF_THE_HEAT, Look.STEAMING, tool);
     }
 
-    StageKind(String key, String label, Treatment treatment, Look look, @Nullable Pressing tool) {
+    StageKind(String key, Treatment treatment, Look look, @Nullable Pressing tool) {
         this.key = key;
-        this.label = label;
         this.treatment = treatment;
         this.look = look;
         this.tool = tool;
@@ -62,10 +62,6 @@ public enum StageKind {
     /** The name used in files and in the API. */
     public String key() {
         return key;
-    }
-
-    public String label() {
-        return label;
     }
 
     public Treatment treatment() {
@@ -103,6 +99,6 @@ public enum StageKind {
                 return kind;
             }
         }
-        throw new IllegalArgumentException("stage '" + key + "' is not known");
+        throw new Unfit(Wrong.Key.of("stage", key, values(), StageKind::key));
     }
 }

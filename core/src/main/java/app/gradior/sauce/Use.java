@@ -2,29 +2,23 @@ package app.gradior.sauce;
 
 /** What a sauce is for: the thickness it wants where it is eaten, and how much a guest takes. Ours, from kitchen practice. */
 public enum Use {
-    DRESSING("dressing", 3.2, 12, 25),
-    POUR_OVER("pour over", 4.0, 65, 60),
-    PASTA("pasta", 5.0, 65, 90),
-    DIP("dip", 6.0, 20, 45),
-    GLAZE("glaze, brushed on", 6.5, 60, 25),
-    TOSS("toss", 6.8, 60, 40),
-    SPREAD("spread", 8.0, 20, 20),
-    KEEP("keep in jars", 6.0, 20, 30);
+    DRESSING(3.2, 12, 25),
+    POUR_OVER(4.0, 65, 60),
+    PASTA(5.0, 65, 90),
+    DIP(6.0, 20, 45),
+    GLAZE(6.5, 60, 25),
+    TOSS(6.8, 60, 40),
+    SPREAD(8.0, 20, 20),
+    KEEP(6.0, 20, 30);
 
-    private final String label;
     private final double step;
     private final double servedC;
     private final double portionMl;
 
-    Use(String label, double step, double servedC, double portionMl) {
-        this.label = label;
+    Use(double step, double servedC, double portionMl) {
         this.step = step;
         this.servedC = servedC;
         this.portionMl = portionMl;
-    }
-
-    public String label() {
-        return label;
     }
 
     /** Step at the serving temperature. */

@@ -43,8 +43,6 @@ public final class BoiledDown {
      */
     public static Mixture evaporated(Mixture mixture, double evaporatedG) {
         Refusal.inRange("evaporatedG", evaporatedG, 0, 1e6, " g");
-        return by(mixture, evaporatedG)
-                .orElseThrow(() -> Refusal.unfit(
-                        "evaporatedG", "evaporatedG is " + evaporatedG + " g: the mixture has not that much to lose"));
+        return by(mixture, evaporatedG).orElseThrow(() -> Refusal.unfit("evaporatedG", new NotThatMuch(evaporatedG)));
     }
 }

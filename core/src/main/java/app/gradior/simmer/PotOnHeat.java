@@ -1,5 +1,6 @@
 package app.gradior.simmer;
 
+import app.gradior.finding.Unfit;
 import app.gradior.heat.Atmosphere;
 import app.gradior.vessel.PotShape;
 
@@ -12,14 +13,13 @@ import app.gradior.vessel.PotShape;
  * @param netPowerW heat into the sauce at most, above 0; infinite when unknown
  */
 public record PotOnHeat(PotShape shape, double altitudeM, double pairFactor, double netPowerW) {
+    public static final double LEAST_PAIR_FACTOR = 0.05;
+    public static final double MOST_PAIR_FACTOR = 20;
+
     public PotOnHeat {
         Atmosphere.pressurePa(altitudeM);
-        if (!(pairFactor >= 0.05 && pairFactor <= 20)) {
-            throw new IllegalArgumentException("pairFactor is " + pairFactor + ": 0.05 to 20 expected");
-        }
-        if (!(netPowerW > 0)) {
-            throw new IllegalArgumentException("net power is " + netPowerW + " W: more than 0 expected");
-        }
+        Unfit.inRange("pairFactor", pairFactor, LEAST_PAIR_FACTOR, MOST_PAIR_FACTOR, "");
+        Unfit.above("netPowerW", netPowerW, 0, " W");
     }
 
     /** A pot of which nothing is known but its shape and place. */

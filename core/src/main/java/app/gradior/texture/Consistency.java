@@ -1,5 +1,6 @@
 package app.gradior.texture;
 
+import app.gradior.finding.Unfit;
 import app.gradior.heat.BoilingPoint;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
@@ -44,9 +45,7 @@ public final class Consistency {
      * @param bodyFactor what this sauce's network is worth over the model's, above 0; 1 until known
      */
     public Consistency(Mixture mixture, double bodyFactor) {
-        if (!(bodyFactor > 0 && bodyFactor < 1e3)) {
-            throw new IllegalArgumentException("body factor is " + bodyFactor + ": above 0 expected");
-        }
+        Unfit.above("bodyFactor", bodyFactor, 0, "");
         this.sugarLikeG = mixture.sugarsG() + mixture.otherSolublesG();
         this.fixedSolublesG = sugarLikeG + mixture.saltG() + mixture.otherAcidsG();
         this.fixedSoluteMol = BoilingPoint.fixedSoluteMol(mixture.saltG(), mixture.otherAcidsG());
@@ -88,8 +87,7 @@ public final class Consistency {
     public Flow flow(double waterG, double ethanolG, double aceticG, double tempC, double[] keptShares) {
         double serumG = waterG + ethanolG + aceticG + fixedSolublesG;
         if (!(serumG > 0)) {
-            throw new IllegalArgumentException(
-                    "a mixture without any liquid has no thickness: add water or another liquid");
+            throw new Unfit(new NoLiquid());
         }
         double brix = 100 * (aceticG + fixedSolublesG) / serumG;
         double x = SerumViscosity.concentration(brix);

@@ -24,41 +24,18 @@ public final class Stair {
 
     /** One tread of the stair. */
     public enum Tread {
-        BROTH("Broth", "runs off the spoon and leaves it bare", "sipping, poaching"),
-        MILK("Milk", "leaves a film that drains at once", "soaking, mops"),
-        CREAM("Cream", "a thin veil; a finger line fills at once", "dressings, thin gravies"),
-        VEIL("Veil", "coats; a line fills in a few seconds", "pour-over, light gravy"),
-        CLING("Cling", "coats; a line holds", "pasta, casseroles"),
-        CLOAK("Cloak", "coats thickly, drips in slow drops", "brushing, dips"),
-        RIBBON("Ribbon", "falls in folds that stay a moment", "glazes, wings, burgers"),
-        MOUND("Mound", "heaps, falls off in lumps", "spreads, relishes"),
-        SET("Set", "stands, cuts", "jams, pastes");
-
-        private final String label;
-        private final String spoon;
-        private final String goodFor;
-
-        Tread(String label, String spoon, String goodFor) {
-            this.label = label;
-            this.spoon = spoon;
-            this.goodFor = goodFor;
-        }
+        BROTH,
+        MILK,
+        CREAM,
+        VEIL,
+        CLING,
+        CLOAK,
+        RIBBON,
+        MOUND,
+        SET;
 
         public int number() {
             return ordinal() + 1;
-        }
-
-        public String label() {
-            return label;
-        }
-
-        /** What the back of a spoon shows. */
-        public String spoon() {
-            return spoon;
-        }
-
-        public String goodFor() {
-            return goodFor;
         }
 
         /** The tread nearest to a step; anything thinner is Broth, anything thicker Set. */

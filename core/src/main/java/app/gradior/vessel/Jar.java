@@ -1,5 +1,7 @@
 package app.gradior.vessel;
 
+import app.gradior.finding.Unfit;
+
 /**
  * A kind of jar or bottle.
  *
@@ -12,18 +14,16 @@ public record Jar(String name, double brimMl, double fillMl, int count) {
     private static final double SLENDERNESS = 1.25;
 
     private static final double MM3_PER_ML = 1000;
+    private static final double LEAST_ML = 5;
+    private static final double MOST_ML = 20_000;
+    private static final int MOST_OF_A_KIND = 1000;
 
     public Jar {
-        if (!(brimMl >= 5 && brimMl <= 20_000)) {
-            throw new IllegalArgumentException("brimMl is " + brimMl + " mL: 5 to 20000 mL expected");
-        }
+        Unfit.inRange("brimMl", brimMl, LEAST_ML, MOST_ML, " mL");
         if (!(fillMl > 0 && fillMl <= brimMl)) {
-            throw new IllegalArgumentException(
-                    "fillMl is " + fillMl + " mL: above 0 and at most the brim, " + brimMl + " mL, expected");
+            throw new Unfit("fillMl", new JarFinding.OverTheBrim(fillMl, brimMl));
         }
-        if (count < 0 || count > 1000) {
-            throw new IllegalArgumentException("count is " + count + ": 0 to 1000 expected");
-        }
+        Unfit.inRange("count", count, 0, MOST_OF_A_KIND, "");
     }
 
     /**
@@ -32,14 +32,11 @@ public record Jar(String name, double brimMl, double fillMl, int count) {
      * @param headspaceMm 0 to less than its height
      */
     public static Jar withHeadspace(String name, double brimMl, double headspaceMm, int count) {
-        if (!(brimMl >= 5 && brimMl <= 20_000)) {
-            throw new IllegalArgumentException("brimMl is " + brimMl + " mL: 5 to 20000 mL expected");
-        }
+        Unfit.inRange("brimMl", brimMl, LEAST_ML, MOST_ML, " mL");
         double diameterMm = Math.cbrt(4 * brimMl * MM3_PER_ML / (Math.PI * SLENDERNESS));
         double heightMm = SLENDERNESS * diameterMm;
         if (!(headspaceMm >= 0 && headspaceMm < heightMm)) {
-            throw new IllegalArgumentException("headspaceMm is " + headspaceMm + " mm: 0 to " + Math.floor(heightMm)
-                    + " mm expected for a jar of " + brimMl + " mL");
+            throw new Unfit("headspaceMm", new JarFinding.Headspace(headspaceMm, Math.floor(heightMm), brimMl));
         }
         return new Jar(name, brimMl, brimMl * (1 - headspaceMm / heightMm), count);
     }

@@ -1,5 +1,6 @@
 package app.gradior.vessel;
 
+import app.gradior.finding.Unfit;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -49,10 +50,7 @@ public final class JarFilling {
      * @param volumeMlHot 0 to {@link #MOST_ML}
      */
     public static Answer of(double volumeMlHot, List<Jar> jars) {
-        if (!(volumeMlHot >= 0 && volumeMlHot <= MOST_ML)) {
-            throw new IllegalArgumentException(
-                    "volumeMlHot is " + volumeMlHot + " mL: 0 to " + MOST_ML + " mL expected");
-        }
+        Unfit.inRange("volumeMlHot", volumeMlHot, 0, MOST_ML, " mL");
         List<Jar> each = new ArrayList<>();
         double room = 0;
         for (Jar jar : jars) {
@@ -63,8 +61,7 @@ public final class JarFilling {
             room += jar.count() * jar.fillMl();
         }
         if (each.size() > MOST_JARS) {
-            throw new IllegalArgumentException("jars is a list of " + each.size() + " jars: at most " + MOST_JARS
-                    + " expected; leave out the smallest kinds");
+            throw new Unfit("jars", new JarFinding.TooMany(each.size(), MOST_JARS));
         }
         if (room <= volumeMlHot) {
             return new Answer(

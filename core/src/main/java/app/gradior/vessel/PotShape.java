@@ -1,5 +1,8 @@
 package app.gradior.vessel;
 
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
+
 /**
  * The inside of a round pot with straight or evenly sloped walls, its floor's edge sharp or rounded.
  *
@@ -28,7 +31,7 @@ public record PotShape(double topDiameterMm, double baseDiameterMm, double heigh
 
     private static void check(String name, double value, double low, double high) {
         if (!(value >= low && value <= high)) {
-            throw new IllegalArgumentException(name + " is " + value + " mm: " + low + " to " + high + " mm expected");
+            throw new Unfit(name, new Wrong.Range(name, value, low, high, " mm"));
         }
     }
 

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Refused;
 import app.gradior.heat.Look;
 import app.gradior.reading.ReadingKind;
 import java.time.Instant;
@@ -65,12 +66,13 @@ class AdmissionTest {
         Batch batch = log.batch();
         assertThatCode(() -> Admission.check(batch, NOW.plus(Admission.CLOCK_SKEW), NOTE, NOW))
                 .doesNotThrowAnyException();
-        assertThatThrownBy(() ->
-                        Admission.check(batch, NOW.plus(Admission.CLOCK_SKEW).plusMillis(1), NOTE, NOW))
-                .hasMessageContaining("in the future");
+        Instant ahead = NOW.plus(Admission.CLOCK_SKEW).plusMillis(1);
+        assertThat(Refused.why(() -> Admission.check(batch, ahead, NOTE, NOW)))
+                .isEqualTo(new AdmissionFinding.InTheFuture(ahead, NOW));
         assertThatCode(() -> Admission.check(batch, Logs.START, NOTE, NOW)).doesNotThrowAnyException();
-        assertThatThrownBy(() -> Admission.check(batch, Logs.START.minusMillis(1), NOTE, NOW))
-                .hasMessageContaining("before the batch began");
+        Instant before = Logs.START.minusMillis(1);
+        assertThat(Refused.why(() -> Admission.check(batch, before, NOTE, NOW)))
+                .isEqualTo(new AdmissionFinding.BeforeTheStart(before, Logs.START));
     }
 
     @Test

@@ -6,6 +6,7 @@ import app.gradior.care.Caution;
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
+import app.gradior.estimate.PromptFinding;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.plan.Thickening;
@@ -36,7 +37,8 @@ class BatchAdviceTest {
 
     @Test
     void linesAreAskedForAtFirstAndNotForEver() {
-        assertThat(prompt(1).doNow()).contains("vegetable-stock", "butter");
+        assertThat(prompt(1).doNow())
+                .isEqualTo(new PromptFinding.PutIn(List.of("1000.0 g vegetable-stock", "20.0 g butter")));
         assertThat(prompt(3.9).action()).isEqualTo("ticks");
         assertThat(prompt(4).action()).isNotEqualTo("ticks");
         log.at(1, new EventBody.Ticked(List.of(0))).at(2, new EventBody.LeftOut(List.of(1)));
@@ -46,14 +48,14 @@ class BatchAdviceTest {
     @Test
     void whoeverIsNotHeardOfIsAskedAfter() {
         log.at(1, new EventBody.Ticked(List.of(0, 1))).at(6, new EventBody.HeatSet(Look.LIVELY));
-        assertThat(prompt(186).doNow()).isNotEqualTo("Is this pot still on?");
-        assertThat(prompt(187).doNow()).isEqualTo("Is this pot still on?");
+        assertThat(prompt(186).doNow()).isNotEqualTo(new PromptFinding.StillOn());
+        assertThat(prompt(187).doNow()).isEqualTo(new PromptFinding.StillOn());
     }
 
     @Test
     void aPotOffTheHeatAndOneThatIsOverSaySo() {
         log.at(1, new EventBody.Ticked(List.of(0, 1))).at(6, new EventBody.OffHeat());
-        assertThat(prompt(7).doNow()).contains("off the heat");
+        assertThat(prompt(7).doNow()).isEqualTo(new PromptFinding.OffTheHeat());
         log.at(8, new EventBody.StageDone(0)).at(9, new EventBody.StageDone(1)).at(10, new EventBody.StageDone(2));
         assertThat(prompt(11)).isEqualTo(Prompt.allOver(Estimator.forecast(new BatchTelling(log.batch()).story(), 11)));
         assertThat(advice(11).nextPortion()).isEmpty();
@@ -87,11 +89,10 @@ class BatchAdviceTest {
     void cautionsAreThoseOfTheStageAtHandAndOfWhatIsInThePot() {
         Understood bay = new Understood("2 bay leaves", app.gradior.Sauces.food("bay-leaf"), 0.4, 0.1);
         log.at(2, new EventBody.Added(List.of(new IngredientInput("2 bay leaves", null, null))), bay);
-        assertThat(new BatchTelling(log.batch()).wholePieces().orElseThrow().title())
-                .isEqualTo("Take out first: bay leaf");
+        assertThat(new BatchTelling(log.batch()).wholePieces()).contains(new Caution.TakeOut(List.of(bay.food())));
         assertThat(advice(3).cautions()).isEmpty();
         Understood sugar = Logs.line("sugar", 2000);
         log.at(4, new EventBody.Added(List.of(new IngredientInput("2 kg sugar", null, null))), sugar);
-        assertThat(advice(5).cautions()).extracting(Caution::title).containsExactly("Boiling sugar burns");
+        assertThat(advice(5).cautions()).containsExactly(new Caution.HotSugar());
     }
 }

@@ -7,6 +7,7 @@ import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.estimate.Prior;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Refused;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -124,8 +125,8 @@ class BatchTest {
     @Test
     void anEntryThatNobodyUnderstandsNamesItsWords() {
         Batch batch = new Logs().at(3, EACH.get(9)).batch();
-        assertThatThrownBy(() -> new BatchTelling(batch).story())
-                .hasMessageContaining("nobody knows what “20 g sugar”");
+        assertThat(Refused.why(() -> new BatchTelling(batch).story()))
+                .isEqualTo(new AdmissionFinding.NotUnderstood("20 g sugar"));
     }
 
     @Test

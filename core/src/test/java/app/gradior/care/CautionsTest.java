@@ -26,25 +26,28 @@ class CautionsTest {
         return new Ingredients(Stream.of(lines).map(reader::read).toList(), Texture.CHUNKY);
     }
 
-    private static List<String> titles(Ingredients ingredients, PotMaterial material, double startMl) {
-        return Cautions.of(ingredients, POT, material, startMl).stream()
-                .map(Caution::title)
-                .toList();
+    private static List<Caution> cautions(Ingredients ingredients, PotMaterial material, double startMl) {
+        return Cautions.of(ingredients, POT, material, startMl);
+    }
+
+    private static Food food(String id) {
+        return Catalogue.standard().food(id).orElseThrow();
     }
 
     @Test
     void acidInABarePot() {
         Ingredients acid = lines("500 g damsons", "50 ml cider vinegar");
-        assertThat(titles(acid, PotMaterial.BARE_IRON, 600)).anyMatch(t -> t.contains("bare iron"));
-        assertThat(titles(acid, PotMaterial.STAINLESS, 600)).noneMatch(t -> t.contains("This pot is"));
-        assertThat(titles(lines("500 ml milk"), PotMaterial.BARE_IRON, 600)).isEmpty();
+        assertThat(cautions(acid, PotMaterial.BARE_IRON, 600)).contains(new Caution.Reactive(PotMaterial.BARE_IRON));
+        assertThat(cautions(acid, PotMaterial.STAINLESS, 600)).noneMatch(Caution.Reactive.class::isInstance);
+        assertThat(cautions(lines("500 ml milk"), PotMaterial.BARE_IRON, 600)).isEmpty();
     }
 
     @Test
     void aPotOverTwoThirdsFull() {
         Ingredients milk = lines("1 litre milk");
-        assertThat(titles(milk, PotMaterial.ENAMEL, 0.7 * POT.capacityMl())).containsExactly("The pot is 70 % full");
-        assertThat(titles(milk, PotMaterial.ENAMEL, 0.6 * POT.capacityMl())).isEmpty();
+        assertThat(cautions(milk, PotMaterial.ENAMEL, 0.7 * POT.capacityMl()))
+                .containsExactly(new Caution.Overfull(0.7));
+        assertThat(cautions(milk, PotMaterial.ENAMEL, 0.6 * POT.capacityMl())).isEmpty();
     }
 
     @Test
@@ -60,21 +63,23 @@ class CautionsTest {
     void everyFoodHasItsCautions() {
         for (Food food : Catalogue.standard().foods()) {
             Ingredients alone = new Ingredients(List.of(LineReading.corrected(food.name(), food, 300)), Texture.CHUNKY);
-            List<String> titles = titles(alone, PotMaterial.BARE_IRON, 300);
-            assertThat(titles.contains("Honey")).as(food.id()).isEqualTo(food.has(Trait.HONEY));
-            assertThat(titles.stream().anyMatch(t -> t.startsWith("Raw ")))
+            List<Caution> cautions = cautions(alone, PotMaterial.BARE_IRON, 300);
+            assertThat(cautions.contains(new Caution.Honey())).as(food.id()).isEqualTo(food.has(Trait.HONEY));
+            assertThat(cautions.stream().anyMatch(c -> c instanceof Caution.Raw || c instanceof Caution.RawEgg))
                     .as(food.id())
                     .isEqualTo(food.has(Trait.RAW));
-            assertThat(titles.contains("Spirits catch fire"))
+            assertThat(cautions.contains(new Caution.Spirits()))
                     .as(food.id())
                     .isEqualTo(food.per100g().ethanol() >= 25);
-            assertThat(titles.contains("Chilli steam chokes") || titles.contains("Its steam stings"))
+            assertThat(cautions.contains(new Caution.ChilliSteam()) || cautions.contains(new Caution.StingingSteam()))
                     .as(food.id())
                     .isEqualTo(food.scovilleUnits() > 400 || food.has(Trait.PUNGENT));
-            assertThat(titles.stream().anyMatch(t -> t.startsWith("This pot is")))
+            assertThat(cautions.stream().anyMatch(Caution.Reactive.class::isInstance))
                     .as(food.id())
                     .isEqualTo(Cautions.isAcid(alone));
-            assertThat(titles.contains("It foams up")).as(food.id()).isFalse();
+            assertThat(cautions.stream().anyMatch(Caution.Foams.class::isInstance))
+                    .as(food.id())
+                    .isFalse();
         }
     }
 
@@ -98,7 +103,7 @@ class CautionsTest {
                 honey.scovilleUnits(),
                 "label");
         Ingredients some = new Ingredients(List.of(LineReading.corrected("some", own, 20)), Texture.CHUNKY);
-        assertThat(titles(some, PotMaterial.ENAMEL, 20)).contains("Honey");
+        assertThat(cautions(some, PotMaterial.ENAMEL, 20)).contains(new Caution.Honey());
     }
 
     private static Ingredients grams(Food food, double massG, double waterG) {
@@ -110,28 +115,30 @@ class CautionsTest {
                 Texture.CHUNKY);
     }
 
-    private static List<String> titles(Ingredients ingredients) {
-        return titles(ingredients, PotMaterial.ENAMEL, 0);
+    private static List<Caution> cautions(Ingredients ingredients) {
+        return cautions(ingredients, PotMaterial.ENAMEL, 0);
     }
 
     /** At the bound itself, and just past it. */
     @Test
     void boundsStandWhereTheySay() {
         double twoThirds = Cautions.FULLEST_SHARE * POT.capacityMl();
-        assertThat(titles(lines("1 litre milk"), PotMaterial.ENAMEL, twoThirds)).isEmpty();
-        assertThat(titles(lines("1 litre milk"), PotMaterial.ENAMEL, Math.nextUp(twoThirds)))
+        assertThat(cautions(lines("1 litre milk"), PotMaterial.ENAMEL, twoThirds))
+                .isEmpty();
+        assertThat(cautions(lines("1 litre milk"), PotMaterial.ENAMEL, Math.nextUp(twoThirds)))
                 .hasSize(1);
         assertThat(Cautions.suits(POT, PotMaterial.ENAMEL, twoThirds)).isTrue();
-        assertThat(titles(grams(MadeUp.ethanol(25), 10, 0))).contains("Spirits catch fire");
-        assertThat(titles(grams(MadeUp.ethanol(24.9), 10, 0))).doesNotContain("Spirits catch fire");
-        assertThat(titles(grams(MadeUp.ethanol(5), 100, 0))).isEmpty();
-        assertThat(titles(grams(MadeUp.ethanol(5), 100.1, 0))).containsExactly("Alcohol never cooks off entirely");
-        assertThat(titles(grams(MadeUp.hot(400), 100, 0))).isEmpty();
-        assertThat(titles(grams(MadeUp.hot(401), 100, 0))).containsExactly("Chilli steam chokes");
-        assertThat(titles(grams(MadeUp.hot(0, Trait.PUNGENT), 3, 97))).isEmpty();
-        assertThat(titles(grams(MadeUp.hot(0, Trait.PUNGENT), 3.1, 96.9))).containsExactly("Its steam stings");
-        assertThat(titles(grams(MadeUp.sugar(40), 100, 0))).isEmpty();
-        assertThat(titles(grams(MadeUp.sugar(41), 100, 0))).containsExactly("Boiling sugar burns");
+        assertThat(cautions(grams(MadeUp.ethanol(25), 10, 0))).contains(new Caution.Spirits());
+        assertThat(cautions(grams(MadeUp.ethanol(24.9), 10, 0))).doesNotContain(new Caution.Spirits());
+        assertThat(cautions(grams(MadeUp.ethanol(5), 100, 0))).isEmpty();
+        assertThat(cautions(grams(MadeUp.ethanol(5), 100.1, 0))).containsExactly(new Caution.Alcohol());
+        assertThat(cautions(grams(MadeUp.hot(400), 100, 0))).isEmpty();
+        assertThat(cautions(grams(MadeUp.hot(401), 100, 0))).containsExactly(new Caution.ChilliSteam());
+        assertThat(cautions(grams(MadeUp.hot(0, Trait.PUNGENT), 3, 97))).isEmpty();
+        assertThat(cautions(grams(MadeUp.hot(0, Trait.PUNGENT), 3.1, 96.9)))
+                .containsExactly(new Caution.StingingSteam());
+        assertThat(cautions(grams(MadeUp.sugar(40), 100, 0))).isEmpty();
+        assertThat(cautions(grams(MadeUp.sugar(41), 100, 0))).containsExactly(new Caution.HotSugar());
     }
 
     @Test
@@ -154,38 +161,32 @@ class CautionsTest {
         List<Caution> cautions =
                 Cautions.of(lines("3 egg yolks", "200 g minced beef", "300 ml milk"), POT, PotMaterial.ENAMEL, 300);
         assertThat(cautions)
-                .anySatisfy(c -> {
-                    assertThat(c.title()).isEqualTo("Raw egg yolks");
-                    assertThat(c.advice()).contains("pasteurised").doesNotContain("Through to");
-                })
-                .anySatisfy(c -> {
-                    assertThat(c.title()).isEqualTo("Raw minced beef");
-                    assertThat(c.advice()).startsWith("Through to 74 °C");
-                });
+                .contains(
+                        new Caution.RawEgg(List.of(food("egg-yolk")), 74),
+                        new Caution.Raw(List.of(food("minced-beef")), 74));
     }
 
     @Test
     void sodaInAnAcidSauceAndAStingingSteam() {
-        assertThat(titles(lines("500 g damsons", "1 tsp baking soda"), PotMaterial.ENAMEL, 500))
-                .contains("It foams up");
-        assertThat(titles(lines("500 ml milk", "1 tsp baking soda"), PotMaterial.ENAMEL, 500))
-                .doesNotContain("It foams up");
-        assertThat(titles(lines("500 ml milk", "30 g fresh horseradish"), PotMaterial.ENAMEL, 500))
-                .contains("Its steam stings");
-        assertThat(titles(lines("500 ml milk", "5 g fresh horseradish"), PotMaterial.ENAMEL, 500))
-                .doesNotContain("Its steam stings");
+        assertThat(cautions(lines("500 g damsons", "1 tsp baking soda"), PotMaterial.ENAMEL, 500))
+                .contains(new Caution.Foams(List.of(food("baking-soda"))));
+        assertThat(cautions(lines("500 ml milk", "1 tsp baking soda"), PotMaterial.ENAMEL, 500))
+                .noneMatch(Caution.Foams.class::isInstance);
+        assertThat(cautions(lines("500 ml milk", "30 g fresh horseradish"), PotMaterial.ENAMEL, 500))
+                .contains(new Caution.StingingSteam());
+        assertThat(cautions(lines("500 ml milk", "5 g fresh horseradish"), PotMaterial.ENAMEL, 500))
+                .doesNotContain(new Caution.StingingSteam());
     }
 
     @Test
     void spiritsAlcoholChilliAndHoney() {
-        assertThat(titles(lines("100 ml brandy"), PotMaterial.ENAMEL, 100))
-                .contains("Spirits catch fire", "Alcohol never cooks off entirely");
-        assertThat(titles(lines("300 ml perry"), PotMaterial.ENAMEL, 300))
-                .containsExactly("Alcohol never cooks off entirely");
-        assertThat(titles(lines("3 habaneros", "300 ml water"), PotMaterial.ENAMEL, 300))
-                .contains("Chilli steam chokes");
-        assertThat(titles(lines("2 tbsp honey", "300 ml water"), PotMaterial.ENAMEL, 300))
-                .contains("Honey");
+        assertThat(cautions(lines("100 ml brandy"), PotMaterial.ENAMEL, 100))
+                .contains(new Caution.Spirits(), new Caution.Alcohol());
+        assertThat(cautions(lines("300 ml perry"), PotMaterial.ENAMEL, 300)).containsExactly(new Caution.Alcohol());
+        assertThat(cautions(lines("3 habaneros", "300 ml water"), PotMaterial.ENAMEL, 300))
+                .contains(new Caution.ChilliSteam());
+        assertThat(cautions(lines("2 tbsp honey", "300 ml water"), PotMaterial.ENAMEL, 300))
+                .contains(new Caution.Honey());
     }
 
     @Test

@@ -23,16 +23,16 @@ import org.junit.jupiter.api.Test;
 class StageCautionsTest {
     private static final LineReader READER = new LineReader(Catalogue.standard(), MeasureSystem.METRIC);
 
-    private static List<String> titles(StageKind kind, double tempC, String... lines) {
-        return titles(kind, List.of(), tempC, lines);
+    private static List<Caution> cautions(StageKind kind, double tempC, String... lines) {
+        return cautions(kind, List.of(), tempC, lines);
     }
 
-    private static List<String> titles(StageKind kind, List<LineReading> before, double tempC, String... lines) {
-        return titles(
+    private static List<Caution> cautions(StageKind kind, List<LineReading> before, double tempC, String... lines) {
+        return cautions(
                 kind, before, tempC, Arrays.stream(lines).map(READER::read).toList());
     }
 
-    private static List<String> titles(
+    private static List<Caution> cautions(
             StageKind kind, List<LineReading> before, double tempC, List<LineReading> readings) {
         Mixture in = Mixture.EMPTY;
         for (LineReading reading : readings) {
@@ -43,75 +43,77 @@ class StageCautionsTest {
                 PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
                 1,
                 20);
-        return StageCautions.of(cooked.stages().get(0), readings, before, tempC).stream()
-                .map(Caution::title)
-                .toList();
+        return StageCautions.of(cooked.stages().get(0), readings, before, tempC);
     }
 
     @Test
     void spiritsByTheFlameAndNotOffIt() {
-        assertThat(titles(StageKind.DEGLAZE, 90, "60 ml brandy", "200 ml vegetable stock"))
-                .contains("Spirits catch fire");
-        assertThat(titles(StageKind.SEASON, 90, "60 ml brandy", "200 ml vegetable stock"))
+        assertThat(cautions(StageKind.DEGLAZE, 90, "60 ml brandy", "200 ml vegetable stock"))
+                .contains(new Caution.Spirits());
+        assertThat(cautions(StageKind.SEASON, 90, "60 ml brandy", "200 ml vegetable stock"))
                 .isEmpty();
-        assertThat(titles(StageKind.DEGLAZE, 90, "200 ml white wine")).isEmpty();
+        assertThat(cautions(StageKind.DEGLAZE, 90, "200 ml white wine")).isEmpty();
     }
 
     @Test
     void chilliInFatButNotInLiquid() {
-        assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "2 habaneros"))
-                .contains("Hot fat makes it choke: "
-                        + READER.read("2 habaneros").food().orElseThrow().name());
-        assertThat(titles(StageKind.SIMMER, 20, "500 ml water", "2 habaneros")).isEmpty();
+        assertThat(cautions(StageKind.TOAST, 20, "2 tbsp olive oil", "2 habaneros"))
+                .contains(new Caution.Choking(
+                        List.of(READER.read("2 habaneros").food().orElseThrow())));
+        assertThat(cautions(StageKind.SIMMER, 20, "500 ml water", "2 habaneros"))
+                .isEmpty();
     }
 
     @Test
     void theBlenderOnlyWhileItIsHot() {
         String[] sauce = {"500 g passata"};
-        assertThat(titles(StageKind.BLEND, 90, sauce)).containsExactly("Hot sauce bursts out of a blender");
-        assertThat(titles(StageKind.BLEND, 30, sauce)).isEmpty();
-        assertThat(titles(StageKind.MILL, 90, sauce)).containsExactly("Hot sauce splashes");
+        assertThat(cautions(StageKind.BLEND, 90, sauce)).containsExactly(new Caution.Blender());
+        assertThat(cautions(StageKind.BLEND, 30, sauce)).isEmpty();
+        assertThat(cautions(StageKind.MILL, 90, sauce)).containsExactly(new Caution.Splashes());
     }
 
-    private static List<String> titles(StageKind kind, double tempC, Food food) {
-        return titles(kind, List.of(), tempC, List.of(LineReading.corrected("some", food, 100)));
+    private static List<Caution> cautions(StageKind kind, double tempC, Food food) {
+        return cautions(kind, List.of(), tempC, List.of(LineReading.corrected("some", food, 100)));
     }
 
     /** At the bound itself, and just short of it. */
     @Test
     void boundsStandWhereTheySay() {
-        assertThat(titles(StageKind.DEGLAZE, 90, MadeUp.ethanol(25))).contains("Spirits catch fire");
-        assertThat(titles(StageKind.DEGLAZE, 90, MadeUp.ethanol(24.9))).doesNotContain("Spirits catch fire");
-        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(3000)))
+        assertThat(cautions(StageKind.DEGLAZE, 90, MadeUp.ethanol(25))).contains(new Caution.Spirits());
+        assertThat(cautions(StageKind.DEGLAZE, 90, MadeUp.ethanol(24.9))).doesNotContain(new Caution.Spirits());
+        assertThat(cautions(StageKind.TOAST, 20, MadeUp.hot(3000)))
                 .singleElement()
-                .asString()
-                .startsWith("Hot fat makes it choke");
-        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(2999))).isEmpty();
-        assertThat(titles(StageKind.TOAST, 20, MadeUp.hot(0, Trait.PUNGENT))).hasSize(1);
-        assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "1 onion")).isEmpty();
+                .isInstanceOf(Caution.Choking.class);
+        assertThat(cautions(StageKind.TOAST, 20, MadeUp.hot(2999))).isEmpty();
+        assertThat(cautions(StageKind.TOAST, 20, MadeUp.hot(0, Trait.PUNGENT))).hasSize(1);
+        assertThat(cautions(StageKind.TOAST, 20, "2 tbsp olive oil", "1 onion")).isEmpty();
         String[] sauce = {"500 g passata"};
-        assertThat(titles(StageKind.BLEND, 45, sauce)).isEmpty();
-        assertThat(titles(StageKind.BLEND, 45.1, sauce)).hasSize(1);
-        assertThat(titles(StageKind.SIEVE, 45, sauce)).isEmpty();
-        assertThat(titles(StageKind.SIEVE, 45.1, sauce)).hasSize(1);
+        assertThat(cautions(StageKind.BLEND, 45, sauce)).isEmpty();
+        assertThat(cautions(StageKind.BLEND, 45.1, sauce)).hasSize(1);
+        assertThat(cautions(StageKind.SIEVE, 45, sauce)).isEmpty();
+        assertThat(cautions(StageKind.SIEVE, 45.1, sauce)).hasSize(1);
     }
 
     @Test
     void wholePiecesComeOutBeforeTheBlade() {
         List<LineReading> before = List.of(READER.read("2 bay leaves"), READER.read("1 star anise"));
-        assertThat(titles(StageKind.BLEND, before, 30, "500 g passata"))
-                .containsExactly("Take out first: bay leaf, star anise");
-        assertThat(titles(StageKind.MILL, before, 30, "500 g passata")).hasSize(1);
-        assertThat(titles(StageKind.SIMMER, before, 30, "500 g passata")).isEmpty();
-        assertThat(titles(StageKind.TOAST, 20, "2 tbsp olive oil", "1 tsp mustard powder"))
-                .contains("Hot fat makes it choke: mustard powder");
+        assertThat(cautions(StageKind.BLEND, before, 30, "500 g passata"))
+                .containsExactly(new Caution.TakeOut(List.of(
+                        before.get(0).food().orElseThrow(), before.get(1).food().orElseThrow())));
+        assertThat(cautions(StageKind.MILL, before, 30, "500 g passata")).hasSize(1);
+        assertThat(cautions(StageKind.SIMMER, before, 30, "500 g passata")).isEmpty();
+        assertThat(cautions(StageKind.TOAST, 20, "2 tbsp olive oil", "1 tsp mustard powder"))
+                .contains(new Caution.Choking(
+                        List.of(READER.read("mustard powder").food().orElseThrow())));
     }
 
     @Test
     void boilingSugarAndCooling() {
-        assertThat(titles(StageKind.REDUCE, 90, "500 g sugar", "400 ml water")).contains("Boiling sugar burns");
-        assertThat(titles(StageKind.REDUCE, 90, "100 g sugar", "400 ml water")).isEmpty();
-        assertThat(titles(StageKind.COOL, 90, "500 g passata")).containsExactly("Cool it quickly");
-        assertThat(StageCautions.jars().advice()).contains("tested recipe").contains("no sauce shelf-stable");
+        assertThat(cautions(StageKind.REDUCE, 90, "500 g sugar", "400 ml water"))
+                .contains(new Caution.HotSugar());
+        assertThat(cautions(StageKind.REDUCE, 90, "100 g sugar", "400 ml water"))
+                .isEmpty();
+        assertThat(cautions(StageKind.COOL, 90, "500 g passata"))
+                .containsExactly(new Caution.CoolQuickly(60, 21, 2, 5, 4));
     }
 }

@@ -17,18 +17,22 @@ class ClockPlanTest {
     private static final int SUPPER = 19 * 60 + 30;
     private static final int LONG_AGO = -3 * 24 * 60;
 
+    private static TaskName called(String name) {
+        return new TaskName.Called(name);
+    }
+
     private static Task hot(String name, double minutes, boolean handsOn) {
-        return new Task(name, minutes, handsOn, true, false);
+        return new Task(called(name), minutes, handsOn, true, false);
     }
 
     private static Job gravy(int due) {
         return new Job(
                 "gravy",
                 List.of(
-                        Task.byHand("chop", 8),
+                        Task.byHand(called("chop"), 8),
                         hot("sweat", 12, true),
                         hot("simmer", 25, false),
-                        new Task("slurry", 3, true, true, true)),
+                        new Task(called("slurry"), 3, true, true, true)),
                 due,
                 30,
                 0);
@@ -38,10 +42,10 @@ class ClockPlanTest {
         return new Job(
                 "glaze",
                 List.of(
-                        new Task("soften", 18, false, true, true),
-                        Task.byHand("mill", 6),
+                        new Task(called("soften"), 18, false, true, true),
+                        Task.byHand(called("mill"), 6),
                         hot("reduce", 40, false),
-                        new Task("reduce, stirring", 9, true, true, true)),
+                        new Task(called("reduce, stirring"), 9, true, true, true)),
                 due,
                 60,
                 0);
@@ -49,7 +53,11 @@ class ClockPlanTest {
 
     private static Job fish(int due) {
         return new Job(
-                "fish sauce", List.of(hot("sweat", 10, true), new Task("reduce", 15, false, true, true)), due, 20, 0);
+                "fish sauce",
+                List.of(hot("sweat", 10, true), new Task(called("reduce"), 15, false, true, true)),
+                due,
+                20,
+                0);
     }
 
     private static List<Placed> all(Day day) {
@@ -127,9 +135,9 @@ class ClockPlanTest {
                 "pepper sauce",
                 List.of(
                         hot("reduce", 35, false),
-                        Task.standing("cool", 90),
-                        Task.standing("rest overnight", 12 * 60),
-                        new Task("warm", 8, true, true, true)),
+                        Task.standing(called("cool"), 90),
+                        Task.standing(called("rest overnight"), 12 * 60),
+                        new Task(called("warm"), 8, true, true, true)),
                 SUPPER,
                 30,
                 0);
@@ -242,7 +250,7 @@ class ClockPlanTest {
                 List<Task> tasks = new ArrayList<>();
                 for (int t = 0; t < 1 + random.nextInt(6); t++) {
                     tasks.add(new Task(
-                            "t" + t,
+                            called("t" + t),
                             random.nextInt(30),
                             random.nextBoolean(),
                             random.nextInt(3) > 0,
@@ -257,7 +265,7 @@ class ClockPlanTest {
     @Test
     void aBurnerWithAPotOnItIsLeftAlone() {
         ClockPlan.Placed on =
-                new ClockPlan.Placed(new Task("on", 600, false, true, false), SUPPER - 540, SUPPER + 60, 0);
+                new ClockPlan.Placed(new Task(called("on"), 600, false, true, false), SUPPER - 540, SUPPER + 60, 0);
         Day two = ClockPlan.of(List.of(gravy(SUPPER)), 2, LONG_AGO, List.of(on));
         assertThat(two.rows().get(0).placed()).noneMatch(p -> p.burner() == 0);
         assertThat(two.rows().get(0).readyMinute())

@@ -3,23 +3,12 @@ package app.gradior.clock;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.Sauces;
-import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 
 class CoolingInTest {
     private static double minutesTo5(CoolingIn in) {
         return in.course(Sauces.damson(), 240, 50, CoolingIn.USUAL_JAR_ML, CoolingIn.OFF_THE_HEAT_C)
                 .minutesTo5();
-    }
-
-    @Test
-    void eachHasWordsOfItsOwn() {
-        assertThat(Arrays.stream(CoolingIn.values()).map(CoolingIn::label))
-                .doesNotHaveDuplicates()
-                .noneMatch(String::isBlank);
-        assertThat(Arrays.stream(Surroundings.values()).map(Surroundings::label))
-                .doesNotHaveDuplicates()
-                .noneMatch(String::isBlank);
     }
 
     /** Thinner is faster, ice is faster still, and on the counter nothing gets cold. */

@@ -4,13 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.clock.Preparation.Job;
 import app.gradior.course.SauceRun;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageName;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class StageTasksTest {
@@ -28,10 +31,18 @@ class StageTasksTest {
                 PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
                 1,
                 20);
-        List<Task> tasks = StageTasks.of(cooked.stages(), List.of("soften", "mill", "reduce", "season"));
+        List<StageName> names = Stream.of("soften", "mill", "reduce", "season")
+                .<StageName>map(StageName.Titled::new)
+                .toList();
+        List<Task> tasks = StageTasks.of(cooked.stages(), names);
         assertThat(tasks)
                 .extracting(Task::name)
-                .containsExactly("soften", "mill", "reduce", "reduce, stirring", "season");
+                .containsExactly(
+                        new TaskName.Stage(names.get(0)),
+                        new TaskName.Stage(names.get(1)),
+                        new TaskName.Stage(names.get(2)),
+                        new TaskName.Stirring(names.get(2)),
+                        new TaskName.Stage(names.get(3)));
         assertThat(tasks).extracting(Task::handsOn).containsExactly(false, true, false, true, true);
         assertThat(tasks).extracting(Task::onHeat).containsExactly(true, false, true, true, false);
         assertThat(tasks)
@@ -45,15 +56,15 @@ class StageTasksTest {
     @Test
     void jobsBeforeTheHeatAreReadOffTheLines() {
         assertThat(Preparation.of("1 kg damsons, stoned", 1000)).hasValueSatisfying(job -> {
-            assertThat(job.job()).isEqualTo("stone");
+            assertThat(job.jobs()).containsExactly(Job.STONE);
             assertThat(job.minutes()).isBetween(5.0, 15.0);
         });
         assertThat(Preparation.of("2 shallots, peeled and finely diced", 60)
                         .orElseThrow()
-                        .job())
-                .isEqualTo("peel, chop");
-        assertThat(Preparation.of("juice of half a lemon", 20).orElseThrow().job())
-                .isEqualTo("squeeze");
+                        .jobs())
+                .containsExactly(Job.PEEL, Job.CHOP);
+        assertThat(Preparation.of("juice of half a lemon", 20).orElseThrow().jobs())
+                .containsExactly(Job.SQUEEZE);
         assertThat(Preparation.of("300 ml water", 300)).isEmpty();
         assertThat(Preparation.of("600 ml groundnut oil", 500)).isEmpty();
     }

@@ -55,7 +55,7 @@ class PotCourseTest {
             course.begin(STAGES.get(i));
             assertThat(course.advanceToEnd(LONG)).isEqualTo(SimmerRun.End.REACHED);
             StageResult planned = plan.stages().get(i);
-            String stage = STAGES.get(i).kind().label();
+            String stage = STAGES.get(i).kind().key();
             assertThat(course.minute()).as(stage + ", minutes").isCloseTo(planned.endMinute(), within(0.01));
             assertThat(course.massG())
                     .as(stage + ", mass")

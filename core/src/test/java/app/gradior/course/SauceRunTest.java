@@ -145,17 +145,20 @@ class SauceRunTest {
                 Stage.of(StageKind.TOAST, Sauces.of("olive-oil", 30), new StageEnd.Minutes(1)),
                 Stage.of(StageKind.REDUCE, new StageEnd.FractionLeft(0.5)));
         assertThat(dry.stuck().orElseThrow().stage()).isEqualTo(1);
-        assertThat(dry.stuck().orElseThrow().statement()).contains("no water");
+        assertThat(dry.stuck().orElseThrow().why()).isEqualTo(new CannotCook.NoWater());
         assertThat(dry.stages()).hasSize(1);
         SauceRun.Cooked full = cook(Stage.of(StageKind.ADD, Sauces.of("water", 20_000), new StageEnd.Minutes(1)));
-        assertThat(full.stuck().orElseThrow().statement()).contains("larger pot");
+        assertThat(full.stuck().orElseThrow().why()).isInstanceOf(CannotCook.Overfull.class);
         SauceRun.Cooked never =
                 cook(Stage.of(StageKind.REDUCE, Sauces.of("vegetable-stock", 500), new StageEnd.StepServed(9)));
-        assertThat(never.stuck().orElseThrow().statement()).contains("as far as it goes");
+        assertThat(never.stuck().orElseThrow().why())
+                .isInstanceOfSatisfying(
+                        CannotCook.BoiledDown.class,
+                        down -> assertThat(down.volumeMl20c()).isLessThan(50));
         SauceRun.Cooked warm = cook(
                 Stage.of(StageKind.SIMMER, Sauces.of("water", 500), new StageEnd.Minutes(1)),
                 Stage.of(StageKind.COOL, new StageEnd.CooledTo(5)));
-        assertThat(warm.stuck().orElseThrow().statement()).contains("fridge");
+        assertThat(warm.stuck().orElseThrow().why()).isEqualTo(new CannotCook.NeverThatCold(20));
     }
 
     @Test

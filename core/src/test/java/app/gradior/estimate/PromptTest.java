@@ -16,6 +16,7 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageName;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
@@ -68,7 +69,8 @@ class PromptTest {
                 new PotSituation(sinceHeard, sinceReading, stirring, sinceStir, PotSituation.AtHand.only(REDUCE)));
     }
 
-    private static Prompt inStage(Forecast forecast, Stage stage, String next, boolean lastOnHeat, String... toPutIn) {
+    private static Prompt inStage(
+            Forecast forecast, Stage stage, StageKind next, boolean lastOnHeat, String... toPutIn) {
         return Prompt.of(
                 forecast,
                 new PotSituation(
@@ -77,7 +79,12 @@ class PromptTest {
                         SELDOM,
                         0,
                         new PotSituation.AtHand(
-                                stage, stage.kind().label(), next, lastOnHeat, List.of(toPutIn), Optional.empty())));
+                                stage,
+                                new StageName.OfKind(stage.kind()),
+                                Optional.of(new StageName.OfKind(next)),
+                                lastOnHeat,
+                                List.of(toPutIn),
+                                Optional.empty())));
     }
 
     private static final Forecast ON_THE_WAY = forecast(Sauces.damson(), 5, 7);
@@ -85,27 +92,28 @@ class PromptTest {
     @Test
     void whatCannotWaitComesFirst() {
         assertThat(prompt(ON_THE_WAY, 200, 0, SELDOM, 0)).satisfies(p -> {
-            assertThat(p.doNow()).contains("still on");
+            assertThat(p.doNow()).isEqualTo(new PromptFinding.StillOn());
+            assertThat(p.why()).isEqualTo(new PromptFinding.NotHeardOf(3));
             assertThat(p.urgent()).isTrue();
         });
         Prompt done = prompt(forecast(Sauces.damson(), 5, 4), 1, 1, OFTEN, 60);
-        assertThat(done.doNow()).isEqualTo("Take it off the heat");
+        assertThat(done.doNow()).isEqualTo(new PromptFinding.TakeOff());
         assertThat(done.urgent()).isTrue();
         assertThat(done.action()).isEqualTo("off");
         assertThat(prompt(forecast(Sauces.of("water", 800), 5, 6), 1, 1, OFTEN, 60)
                         .doNow())
-                .contains("not get there");
+                .isEqualTo(new PromptFinding.OutOfReach());
     }
 
     @Test
     void stirringIsAskedForWhenItIsDueAndNotBefore() {
         Prompt due = prompt(ON_THE_WAY, 1, 1, OFTEN, 2.5);
-        assertThat(due.doNow()).isEqualTo("Stir to the edges");
+        assertThat(due.doNow()).isEqualTo(new PromptFinding.Stir());
         assertThat(due.action()).isEqualTo("stir");
-        assertThat(due.why()).contains("every 2 min");
-        assertThat(prompt(ON_THE_WAY, 1, 1, OFTEN, 1).doNow()).isEqualTo("Let it be");
-        assertThat(prompt(ON_THE_WAY, 1, 1, SELDOM, 60).doNow()).isEqualTo("Let it be");
-        assertThat(prompt(ON_THE_WAY, 1, 1, new Stirring(0.25), 1).why()).contains("all the while");
+        assertThat(due.why()).isEqualTo(new PromptFinding.StirEvery(2));
+        assertThat(prompt(ON_THE_WAY, 1, 1, OFTEN, 1).doNow()).isEqualTo(new PromptFinding.LetItBe());
+        assertThat(prompt(ON_THE_WAY, 1, 1, SELDOM, 60).doNow()).isEqualTo(new PromptFinding.LetItBe());
+        assertThat(prompt(ON_THE_WAY, 1, 1, new Stirring(0.25), 1).why()).isEqualTo(new PromptFinding.Catches());
     }
 
     @Test
@@ -115,7 +123,7 @@ class PromptTest {
         Prompt first = prompt(unread, 1, NEVER, SELDOM, 0);
         assertThat(unread.helps().get(0).widthLeft())
                 .isLessThan(unread.helps().get(3).widthLeft());
-        assertThat(first.why()).contains("more:");
+        assertThat(first.why()).isInstanceOf(PromptFinding.Narrows.class);
         assertThat(first.action()).isIn("weight", "level", "spoon", "ring");
         Forecast weighed = forecast(
                 Sauces.damson(),
@@ -133,7 +141,7 @@ class PromptTest {
                 new Happening(1, new Reading(ReadingKind.WEIGHT, gross)),
                 new Happening(3, new Reading(ReadingKind.WEIGHT, gross - 20)),
                 new Happening(5, new Reading(ReadingKind.WEIGHT, 900)));
-        assertThat(prompt(wild, 1, 1, SELDOM, 0).doNow()).isEqualTo("Read it once more");
+        assertThat(prompt(wild, 1, 1, SELDOM, 0).doNow()).isEqualTo(new PromptFinding.ReadAgain());
         Forecast answered = forecast(
                 Sauces.damson(),
                 6,
@@ -145,40 +153,44 @@ class PromptTest {
         assertThat(answered.wildReadings()).containsExactly(2);
         assertThat(prompt(answered, 1, 1, SELDOM, 0).doNow())
                 .as("a reading that fits answers it")
-                .isNotEqualTo("Read it once more");
+                .isNotEqualTo(new PromptFinding.ReadAgain());
     }
 
     @Test
     void besideTheHeatItSaysHowMuchMoreItNeeds() {
         Prompt off = Prompt.offTheHeat(ON_THE_WAY);
-        assertThat(off.doNow()).contains("off the heat");
-        assertThat(off.why()).contains("min more on the heat");
+        assertThat(off.doNow()).isEqualTo(new PromptFinding.OffTheHeat());
+        Band left = ON_THE_WAY.finish().orElseThrow().minutesFrom(ON_THE_WAY.nowMinute());
+        assertThat(off.why()).isEqualTo(new PromptFinding.NeedsMore(Math.floor(left.low()), Math.ceil(left.high())));
     }
 
     @Test
     void aStageBeginsWithWhatGoesInThenWarmsThenEndsWithTheNext() {
-        assertThat(inStage(stewed(0, false), SIMMER, "Mill", false, "1 kg damsons", "the sugar"))
+        assertThat(inStage(stewed(0, false), SIMMER, StageKind.MILL, false, "1 kg damsons", "the sugar"))
                 .satisfies(p -> {
-                    assertThat(p.doNow()).isEqualTo("Put in 1 kg damsons and the sugar");
+                    assertThat(p.doNow()).isEqualTo(new PromptFinding.PutIn(List.of("1 kg damsons", "the sugar")));
                     assertThat(p.action()).isEqualTo("ticks");
                 });
-        Prompt warming = inStage(stewed(2, false), SIMMER, "Mill", false);
-        assertThat(warming.doNow()).isEqualTo("Bring it to a gentle simmer");
+        Prompt warming = inStage(stewed(2, false), SIMMER, StageKind.MILL, false);
+        assertThat(warming.doNow()).isEqualTo(new PromptFinding.BringTo(Look.GENTLE));
         assertThat(warming.action()).isEqualTo("looks");
-        Prompt over = inStage(stewed(18, true), SIMMER, "Mill", false);
-        assertThat(over.doNow()).isEqualTo("Now: Mill");
+        Prompt over = inStage(stewed(18, true), SIMMER, StageKind.MILL, false);
+        assertThat(over.doNow()).isEqualTo(new PromptFinding.Now(new StageName.OfKind(StageKind.MILL)));
         assertThat(over.action()).isEqualTo("next");
         assertThat(over.urgent()).isTrue();
         Forecast milling = stewed(20, true, new Happening(19, new BatchStory.NextStage()));
-        assertThat(inStage(milling, MILL, "Reduce", false).action()).isEqualTo("next");
-        assertThat(inStage(milling, MILL, "Reduce", false).urgent()).isFalse();
+        assertThat(inStage(milling, MILL, StageKind.REDUCE, false).action()).isEqualTo("next");
+        assertThat(inStage(milling, MILL, StageKind.REDUCE, false).urgent()).isFalse();
     }
 
     @Test
     void theLastStageOnTheHeatIsTakenOffEvenWithSomethingToDoAfterIt() {
-        Prompt off = inStage(forecast(Sauces.damson(), 5, 4), REDUCE, "Enrich", true);
-        assertThat(off.doNow()).isEqualTo("Take it off the heat");
-        assertThat(off.why()).contains("Then: Enrich");
+        Prompt off = inStage(forecast(Sauces.damson(), 5, 4), REDUCE, StageKind.ENRICH, true);
+        assertThat(off.doNow()).isEqualTo(new PromptFinding.TakeOff());
+        assertThat(off.why())
+                .isInstanceOfSatisfying(
+                        PromptFinding.LooksThen.class,
+                        then -> assertThat(then.next()).isEqualTo(new StageName.OfKind(StageKind.ENRICH)));
         assertThat(off.action()).isEqualTo("next");
     }
 
@@ -186,28 +198,28 @@ class PromptTest {
     void aSlurryIsPouredByPortionsWithTheStepToExpect() {
         Stage slurry = Stage.of(StageKind.SLURRY, new StageEnd.Minutes(1));
         Prompt pour = pouring(slurry, new PotSituation.Pouring(Optional.of(PORTION), NEVER, false));
-        assertThat(pour.doNow()).isEqualTo("Pour 12 g starch in 18 g cold water");
-        assertThat(pour.why()).contains("step 4.2");
+        assertThat(pour.doNow()).isEqualTo(new PromptFinding.Pour(12, 18));
+        assertThat(pour.why()).isEqualTo(new PromptFinding.PourHow(4.2));
         assertThat(pour.action()).isEqualTo("slurry");
         assertThat(pouring(slurry, new PotSituation.Pouring(Optional.of(PORTION), 0.3, false))
                         .doNow())
-                .contains("give it a minute");
+                .isEqualTo(new PromptFinding.WhiskAndWait());
         assertThat(pouring(slurry, new PotSituation.Pouring(Optional.of(PORTION), 1.5, false))
                         .doNow())
-                .contains("spoon");
+                .isEqualTo(new PromptFinding.LookAtSpoon());
         assertThat(pouring(slurry, new PotSituation.Pouring(Optional.of(PORTION), 1.5, true))
                         .doNow())
                 .as("once seen, the next portion")
-                .startsWith("Pour");
+                .isInstanceOf(PromptFinding.Pour.class);
         assertThat(pouring(slurry, new PotSituation.Pouring(Optional.empty(), 1.5, true))
                         .doNow())
                 .as("thick enough")
-                .doesNotContain("Pour");
+                .isNotInstanceOf(PromptFinding.Pour.class);
     }
 
     private static Prompt pouring(Stage slurry, PotSituation.Pouring pouring) {
-        PotSituation.AtHand hand =
-                new PotSituation.AtHand(slurry, "Thicken", "", true, List.of(), Optional.of(pouring));
+        PotSituation.AtHand hand = new PotSituation.AtHand(
+                slurry, new StageName.Titled("Thicken"), Optional.empty(), true, List.of(), Optional.of(pouring));
         return Prompt.of(ON_THE_WAY, new PotSituation(1, 1, SELDOM, 0, hand));
     }
 

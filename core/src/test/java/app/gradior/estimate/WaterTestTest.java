@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.simmer.Heat;
@@ -39,10 +41,12 @@ class WaterTestTest {
 
     @Test
     void nonsenseIsRefused() {
-        assertThatThrownBy(() -> WaterTest.of(POT, LIVELY, 1500, 1600, 10)).hasMessageStartingWith("endG is 1600");
-        assertThatThrownBy(() -> WaterTest.of(POT, LIVELY, 1500, 1400, 1)).hasMessageStartingWith("minutes is 1");
-        assertThatThrownBy(() -> WaterTest.of(POT, LIVELY, 1500, 1499.9, 60))
-                .hasMessageContaining("check the two weights");
+        assertThat(Refused.why(() -> WaterTest.of(POT, LIVELY, 1500, 1600, 10)))
+                .isEqualTo(new WaterTest.NothingLost(1600, 1500));
+        assertThat(Refused.range(() -> WaterTest.of(POT, LIVELY, 1500, 1400, 1)))
+                .isEqualTo(new Wrong.Range("minutes", 1, 3, 120, " min"));
+        assertThat(Refused.why(() -> WaterTest.of(POT, LIVELY, 1500, 1499.9, 60)))
+                .isInstanceOf(WaterTest.NoSuchPair.class);
         assertThatThrownBy(() -> WaterTest.together(List.of())).hasMessageContaining("no test");
     }
 }

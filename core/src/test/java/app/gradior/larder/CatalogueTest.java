@@ -3,6 +3,8 @@ package app.gradior.larder;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
 import java.util.List;
@@ -26,7 +28,7 @@ class CatalogueTest {
     void everyThickenerHasAFood() {
         for (StarchKind kind : StarchKind.values()) {
             assertThat(catalogue.foods())
-                    .as(kind.label())
+                    .as(kind.name())
                     .anyMatch(food -> food.starchKind().filter(kind::equals).isPresent()
                             && Math.abs(food.per100g().starch() - 100 * kind.starchShare()) < 0.01);
         }
@@ -78,9 +80,8 @@ class CatalogueTest {
 
     @Test
     void aPartOutsideZeroToAHundredIsRefused() {
-        assertThatThrownBy(() -> new Composition(Double.NaN, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0))
-                .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageContaining("0 to 100 g");
+        assertThat(Refused.range(() -> new Composition(Double.NaN, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0)))
+                .isEqualTo(new Wrong.Range("composition", Double.NaN, 0, 100, " g"));
         assertThatThrownBy(() -> Catalogue.of(List.of(
                         catalogue.food("water").orElseThrow(),
                         catalogue.food("water").orElseThrow())))

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.larder.Label.Estimated;
 import app.gradior.measure.LineReading;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
@@ -54,7 +55,14 @@ class FoodTest {
 
     private static LineReading line(String food, double massG, double logSd) {
         return new LineReading(
-                food, Optional.of(Sauces.food(food)), massG, logSd, LineReading.Sureness.SURE, "", List.of(), "");
+                food,
+                Optional.of(Sauces.food(food)),
+                massG,
+                logSd,
+                LineReading.Sureness.SURE,
+                "",
+                List.of(),
+                Optional.empty());
     }
 
     /** A packet's rest is shared as in the food it is like, and what is left is water with that food's acids. */
@@ -71,7 +79,7 @@ class FoodTest {
         assertThat(made.otherAcids()).isEqualTo(c.otherAcids());
         assertThat(made.water()).isCloseTo(100 - 0.3 - 6 - rest - 0.5 - c.acetic() - c.otherAcids(), within(1e-9));
         assertThat(made.totalG()).isCloseTo(100, within(1e-9));
-        assertThat(estimate.estimated()).contains("water", "acids", "how protein, fibre and starch share out");
+        assertThat(estimate.estimated()).contains(Estimated.WATER, Estimated.ACIDS, Estimated.SHARES_OF_THE_REST);
         assertThat(Label.ofServing(50, 0.15, 4.5, 3, 0.75, 0.75, 0.25, 5))
                 .isEqualTo(new Label(0.3, 9, 6, 1.5, 1.5, 0.5, 5));
         assertThat(new Label(0, 0, 0, 0, 0, 0, 40)

@@ -1,10 +1,12 @@
 package app.gradior.larder;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
+import app.gradior.larder.Label.Estimated;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
@@ -29,7 +31,7 @@ class LabelTest {
         assertThat(c.pulp() / c.otherSolubles())
                 .isCloseTo(passata.per100g().pulp() / passata.per100g().otherSolubles(), within(1e-9));
         assertThat(c.otherAcids()).isEqualTo(passata.per100g().otherAcids());
-        assertThat(estimate.estimated()).contains("water", "acids");
+        assertThat(estimate.estimated()).contains(Estimated.WATER, Estimated.ACIDS);
     }
 
     @Test
@@ -46,10 +48,14 @@ class LabelTest {
 
     @Test
     void whatCannotBeALabelIsRefused() {
-        assertThatThrownBy(() -> new Label(0, 5, 9, 0, 0, 0, 0)).hasMessageStartingWith("sugars is 9");
-        assertThatThrownBy(() -> new Label(60, 50, 10, 0, 10, 0, 0)).hasMessageContaining("add up to 120");
-        assertThatThrownBy(() -> new Label(Double.NaN, 5, 1, 0, 0, 0, 0)).hasMessageStartingWith("fat is NaN");
-        assertThatThrownBy(() -> Label.ofServing(0, 0, 0, 0, 0, 0, 0, 0)).hasMessageStartingWith("servingG is 0");
+        assertThat(Refused.why(() -> new Label(0, 5, 9, 0, 0, 0, 0)))
+                .isEqualTo(new LabelFinding.MoreSugarsThanCarbohydrate(9, 5));
+        assertThat(Refused.why(() -> new Label(60, 50, 10, 0, 10, 0, 0)))
+                .isEqualTo(new LabelFinding.MoreThanWhole(120));
+        assertThat(Refused.range(() -> new Label(Double.NaN, 5, 1, 0, 0, 0, 0)).field())
+                .isEqualTo("fat");
+        assertThat(Refused.range(() -> Label.ofServing(0, 0, 0, 0, 0, 0, 0, 0)))
+                .isEqualTo(new Wrong.Range("servingG", 0, 1, 2000, " g"));
     }
 
     @Test
@@ -68,12 +74,13 @@ class LabelTest {
     void aSauceDescribedByItsLookIsThatThick() {
         for (ByLook.Kind kind : ByLook.Kind.values()) {
             Mixture sauce = ByLook.sauce(kind, 4.2, 85, 700);
-            assertThat(Consistency.step(sauce, 1, 85)).as(kind.label()).isCloseTo(4.2, within(1e-4));
+            assertThat(Consistency.step(sauce, 1, 85)).as(kind.name()).isCloseTo(4.2, within(1e-4));
             assertThat(sauce.volumeMl20c()).isCloseTo(700, within(1e-6));
         }
         double pulpCold = Consistency.step(ByLook.sauce(ByLook.Kind.PULP, 4, 90, 500), 1, 5);
         double syrupCold = Consistency.step(ByLook.sauce(ByLook.Kind.SYRUP, 4, 90, 500), 1, 5);
         assertThat(syrupCold).isGreaterThan(pulpCold + 2);
-        assertThatThrownBy(() -> ByLook.sauce(ByLook.Kind.PULP, 12, 85, 700)).hasMessageStartingWith("step is 12");
+        assertThat(Refused.range(() -> ByLook.sauce(ByLook.Kind.PULP, 12, 85, 700)))
+                .isEqualTo(new Wrong.Range("step", 12, 0, 9.5, ""));
     }
 }

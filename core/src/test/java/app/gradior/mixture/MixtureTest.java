@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import java.util.List;
@@ -75,7 +77,7 @@ class MixtureTest {
 
     @Test
     void aNegativeOrNonsenseMassIsRefused() {
-        assertThatThrownBy(() -> Sauces.of("water", -1)).hasMessageContaining("0 to 1000000 g");
+        assertThat(Refused.range(() -> Sauces.of("water", -1))).isEqualTo(new Wrong.Range("massG", -1, 0, 1e6, " g"));
         assertThatThrownBy(() -> Sauces.of("water", Double.NaN)).isInstanceOf(IllegalArgumentException.class);
     }
 }

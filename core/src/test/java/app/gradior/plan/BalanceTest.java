@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Seasoning.Taste;
 import app.gradior.plan.Substitution.Keeps;
@@ -32,12 +34,12 @@ class BalanceTest {
 
     @Test
     void whatCannotBeTakenOutOrReachedIsRefused() {
-        assertThatThrownBy(() -> Seasoning.addG(SAUCE, Sauces.food("salt"), Taste.SALT, 0.1))
-                .hasMessageStartingWith("targetPercent is 0.1 %")
-                .hasMessageContaining("already has");
-        assertThatThrownBy(() -> Seasoning.addG(SAUCE, Sauces.food("vegetable-stock"), Taste.SALT, 2))
-                .hasMessageStartingWith("food is vegetable stock")
-                .hasMessageContaining("stronger");
+        assertThat(Refused.why(() -> Seasoning.addG(SAUCE, Sauces.food("salt"), Taste.SALT, 0.1)))
+                .isEqualTo(new BalanceFinding.TastesAlready(0.1, SAUCE.saltPercent(), Taste.SALT));
+        assertThat(Refused.why(() -> Seasoning.addG(SAUCE, Sauces.food("vegetable-stock"), Taste.SALT, 2)))
+                .isInstanceOfSatisfying(
+                        BalanceFinding.TooWeak.class,
+                        weak -> assertThat(weak.bringsPercent()).isLessThan(weak.targetPercent()));
         assertThatThrownBy(() -> Seasoning.addG(SAUCE, Sauces.food("salt"), Taste.SALT, Double.NaN))
                 .hasMessageContaining("targetPercent");
     }
@@ -59,9 +61,10 @@ class BalanceTest {
         assertThat(Scaling.byYield(900, 600)).isCloseTo(1.5, within(1e-12));
         assertThat(Scaling.byGuests(18, Use.POUR_OVER, 540)).isCloseTo(2, within(1e-12));
         assertThat(Scaling.byIngredient(750, 1000)).isCloseTo(0.75, within(1e-12));
-        assertThatThrownBy(() -> Scaling.byFactor(0)).hasMessageContaining("factor is 0");
-        assertThatThrownBy(() -> Scaling.byGuests(0, Use.DIP, 500)).hasMessageContaining("guests is 0");
-        assertThatThrownBy(() -> Scaling.byIngredient(10, 0)).hasMessageContaining("nothing");
+        assertThat(Refused.range(() -> Scaling.byFactor(0))).isEqualTo(new Wrong.Range("factor", 0, 0.01, 100, ""));
+        assertThat(Refused.range(() -> Scaling.byGuests(0, Use.DIP, 500)))
+                .isEqualTo(new Wrong.Range("guests", 0, 1, 10_000, ""));
+        assertThat(Refused.why(() -> Scaling.byIngredient(10, 0))).isEqualTo(new BalanceFinding.Weightless());
     }
 
     @Test
@@ -94,7 +97,8 @@ class BalanceTest {
         assertThat(Consistency.step(potato.sauce(), 1, 65))
                 .isCloseTo(Consistency.stepCooked(base.plus(Sauces.of("cornflour", 30)), 65), within(1e-6));
         assertThat(potato.massG()).isLessThan(30);
-        assertThatThrownBy(() -> swap(base, "salt", 10, "sugar")).hasMessageContaining("no salt");
+        assertThat(Refused.why(() -> swap(base, "salt", 10, "sugar")))
+                .isEqualTo(new BalanceFinding.BringsNone(Sauces.food("sugar"), Keeps.SALT, 20));
     }
 
     private static Substitution.Answer swap(Mixture base, String from, double massG, String to) {

@@ -65,15 +65,24 @@ class RoutesTest {
         Routes.Curve curve = curve(routes);
         Routes.Choice choice = routes.forYield(curve, 1200, OptionalDouble.empty());
         assertThat(choice.chosen().get(0).volumeMl20c()).isCloseTo(1200, within(0.5));
-        assertThat(routes.forYield(curve, 5000, OptionalDouble.empty()).reason())
-                .contains("times as much");
-        assertThat(routes.forYield(curve, 50, OptionalDouble.empty()).reason()).contains("Reduced all the way");
+        double most = curve.leastReduced().volumeMl20c();
+        assertThat(routes.forYield(curve, 5000, OptionalDouble.empty()).why())
+                .contains(new CannotReach.GivesLess(most, 5000, 5000 / most));
+        double least = curve.mostReduced().volumeMl20c();
+        assertThat(routes.forYield(curve, 50, OptionalDouble.empty()).why())
+                .contains(new CannotReach.GivesMore(least, 50, 50 / least));
         double needed = choice.chosen().get(0).minutes();
         assertThat(routes.forYield(curve, 1200, OptionalDouble.of(needed + 1)).chosen())
                 .hasSize(1);
         Routes.Choice late = routes.forYield(curve, 1200, OptionalDouble.of(needed / 2));
         assertThat(late.chosen()).isEmpty();
-        assertThat(late.reason()).contains("min earlier").contains("pan of").contains("g of cornflour");
+        CannotReach.TooLate why = (CannotReach.TooLate) late.why().orElseThrow();
+        assertThat(why.earlierMin()).isCloseTo(needed / 2, within(1.0));
+        assertThat(why.wider().orElseThrow().cm())
+                .as("a wider one than this")
+                .isGreaterThan(POT.shape().topDiameterMm() / 10);
+        assertThat(why.instead().orElseThrow().starchG())
+                .isGreaterThan(choice.chosen().get(0).starchG());
     }
 
     @Test

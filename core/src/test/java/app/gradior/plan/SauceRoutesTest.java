@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
 import app.gradior.course.StageResult;
+import app.gradior.finding.Finding;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -139,7 +140,7 @@ class SauceRoutesTest {
                 4,
                 20);
         assertThat(((SauceRoutes.NoWay) thick.ways()).field()).isEqualTo("target");
-        assertThat(((SauceRoutes.NoWay) thick.ways()).statement()).contains("thin it");
+        assertThat(((SauceRoutes.NoWay) thick.ways()).why()).isInstanceOf(CannotReach.TooThick.class);
     }
 
     @Test
@@ -160,10 +161,19 @@ class SauceRoutesTest {
                 20);
         assertThat(ranked).extracting(r -> r.candidate().id()).startsWith(4L, 3L);
         assertThat(ranked.get(0).minutes()).isLessThan(ranked.get(1).minutes());
-        assertThat(reason(ranked, 1)).contains("to the brim");
-        assertThat(reason(ranked, 2)).contains("takes metal");
-        assertThat(reason(ranked, 5)).contains("% full");
-        assertThat(reason(ranked, 6)).contains("it catches");
+        assertThat(why(ranked, 1))
+                .isInstanceOfSatisfying(
+                        PotFinding.TooSmall.class,
+                        small -> assertThat(small.sauceMl()).isGreaterThan(small.brimMl()));
+        assertThat(why(ranked, 2)).isEqualTo(new PotFinding.Reactive(PotMaterial.BARE_IRON));
+        assertThat(why(ranked, 5))
+                .isInstanceOfSatisfying(
+                        PotFinding.TooFull.class,
+                        full -> assertThat(full.share()).isBetween(2 / 3.0, 1.0));
+        assertThat(why(ranked, 6))
+                .isInstanceOfSatisfying(
+                        PotFinding.TooLow.class,
+                        low -> assertThat(low.levelMm()).isLessThan(PotRanking.CATCHES_BELOW_MM));
     }
 
     private static PotRanking.Candidate candidate(long id, double mm, double heightMm, PotMaterial material) {
@@ -171,11 +181,12 @@ class SauceRoutesTest {
                 id, "pot " + id, PotOnHeat.unknownPair(new PotShape(mm, mm, heightMm), 0), material);
     }
 
-    private static String reason(List<PotRanking.Ranked> ranked, long id) {
+    private static Finding why(List<PotRanking.Ranked> ranked, long id) {
         return ranked.stream()
                 .filter(r -> r.candidate().id() == id)
                 .findFirst()
                 .orElseThrow()
-                .reason();
+                .why()
+                .orElseThrow();
     }
 }

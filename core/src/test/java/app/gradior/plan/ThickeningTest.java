@@ -1,10 +1,11 @@
 package app.gradior.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.StarchHandling;
 import app.gradior.larder.StarchKind;
@@ -32,8 +33,6 @@ class ThickeningTest {
         }
         StarchHandling handling = kind.handling();
         assertThat(handling.setMinutes()).isLessThanOrEqualTo(handling.mostBoilMinutes());
-        assertThat(handling.acid() + handling.freezing() + handling.standing() + handling.boiling())
-                .isNotBlank();
     }
 
     @Test
@@ -80,19 +79,23 @@ class ThickeningTest {
         assertThat(brown.starchG()).isGreaterThan(1.4 * white.starchG());
         assertThat(white.coldLiquidG()).isCloseTo(white.starchG(), within(1e-9));
         assertThat(white.sauce().emulsifiedFatG()).isGreaterThan(0.8 * white.starchG());
-        assertThatThrownBy(() -> new Mix(StarchKind.MAIZE, Form.WHITE_ROUX, 1)).hasMessageContaining("wheat flour");
-        assertThatThrownBy(() -> new Mix(StarchKind.MAIZE, Form.SLURRY, 3)).hasMessageContaining("liquidRatio");
+        assertThat(Refused.why(() -> new Mix(StarchKind.MAIZE, Form.WHITE_ROUX, 1)))
+                .isEqualTo(new CannotReach.FormOfFlour(Form.WHITE_ROUX, StarchKind.MAIZE));
+        assertThat(Refused.range(() -> new Mix(StarchKind.MAIZE, Form.SLURRY, 3)))
+                .isEqualTo(new Wrong.Range("liquidRatio", 3, 1, 2, ""));
     }
 
     @Test
     void tooThickAlreadyOrOutOfReachSaysSo() {
         Mixture paste = Sauces.of("tomato-paste", 300);
-        assertThatThrownBy(() -> new Thickening(paste, Mix.slurry(StarchKind.MAIZE), 98, 65, 1).toStep(4))
-                .hasMessageStartingWith("targetStep is 4")
-                .hasMessageContaining("thin it");
+        assertThat(Refused.why(() -> new Thickening(paste, Mix.slurry(StarchKind.MAIZE), 98, 65, 1).toStep(4)))
+                .isEqualTo(new CannotReach.ThickerAlready(4, Consistency.stepCooked(paste, 65)));
         Mixture syrup = Sauces.syrup(70);
-        assertThatThrownBy(() -> new Thickening(syrup, Mix.slurry(StarchKind.WHEAT_FLOUR), 98, 95, 1).toStep(9.5))
-                .hasMessageContaining("at most");
+        assertThat(Refused.why(() -> new Thickening(syrup, Mix.slurry(StarchKind.WHEAT_FLOUR), 98, 95, 1).toStep(9.5)))
+                .isInstanceOfSatisfying(CannotReach.StarchTooWeak.class, weak -> {
+                    assertThat(weak.starch()).isEqualTo(StarchKind.WHEAT_FLOUR);
+                    assertThat(weak.mostStep()).isLessThan(9.5);
+                });
     }
 
     @Test

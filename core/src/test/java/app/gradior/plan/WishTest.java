@@ -36,7 +36,7 @@ class WishTest {
             Sauces.of("passata", 800).plus(Sauces.of("vegetable-stock", 600)).plus(Sauces.of("salt", 8)));
 
     private static Wish.Answer wish(OptionalDouble ml, OptionalDouble minutes, double salt, boolean starch) {
-        return new Wish(ml, minutes, salt, starch).of(WAYS, Wish.Words.metric("cornflour"));
+        return new Wish(ml, minutes, salt, starch).of(WAYS, StarchKind.MAIZE);
     }
 
     @Test
@@ -51,8 +51,9 @@ class WishTest {
     void aYieldThatCannotBeSaysHowMuchMoreToMake() {
         Wish.Answer answer = wish(OptionalDouble.of(4000), ANY, 5, true);
         assertThat(answer.obstacle()).contains(Obstacle.YIELD);
-        assertThat(answer.why()).startsWith("Even thickened without reducing it gives");
-        assertThat(answer.instead()).anyMatch(s -> s.contains("times as much"));
+        double most = WAYS.curve().leastReduced().volumeMl20c();
+        assertThat(answer.why()).contains(new WishFinding.GivesLess(most, 4000));
+        assertThat(answer.instead()).containsExactly(new WishFinding.MakeTimes(4000 / most));
         assertThat(answer.point()).isEqualTo(WAYS.curve().leastReduced());
         double least = WAYS.curve().mostReduced().volumeMl20c();
         assertThat(wish(OptionalDouble.of(0.99 * least), ANY, 5, true).met())
@@ -67,7 +68,10 @@ class WishTest {
     void withoutStarchItSaysHowMuchWouldDo() {
         Wish.Answer answer = wish(OptionalDouble.of(1000), ANY, 5, false);
         assertThat(answer.obstacle()).contains(Obstacle.STARCH);
-        assertThat(answer.instead()).anyMatch(s -> s.matches("allow [\\d.]+ g of cornflour"));
+        assertThat(answer.instead().get(0))
+                .isInstanceOfSatisfying(
+                        WishFinding.AllowStarch.class,
+                        allow -> assertThat(allow.starchG()).isPositive());
         assertThat(answer.point().starchG()).isCloseTo(0, within(1e-6));
     }
 
@@ -76,10 +80,14 @@ class WishTest {
         double needed = WAYS.written().minutes();
         Wish.Answer answer = wish(ANY, OptionalDouble.of(needed - 20), 5, true);
         assertThat(answer.obstacle()).contains(Obstacle.TIME);
-        assertThat(answer.instead()).anyMatch(s -> s.equals("start 20 min earlier"));
-        assertThat(answer.instead()).anyMatch(s -> s.matches("take [\\d.]+ g of cornflour for [\\d,]+ mL"));
+        assertThat(answer.instead()).contains(new WishFinding.StartEarlier(20));
+        assertThat(answer.instead().get(1)).isInstanceOfSatisfying(WishFinding.TakeStarch.class, take -> {
+            assertThat(take.starchG()).isGreaterThan(WAYS.written().starchG());
+            assertThat(take.volumeMl()).isGreaterThan(WAYS.written().volumeMl20c());
+        });
         assertThat(wish(ANY, OptionalDouble.of(needed + 1), 5, true).met()).isTrue();
-        assertThat(wish(ANY, OptionalDouble.of(-30), 5, true).why()).contains("is no time for it");
+        assertThat(wish(ANY, OptionalDouble.of(-30), 5, true).why())
+                .contains(new WishFinding.NoTime(Math.ceil(needed)));
     }
 
     @Test
@@ -88,7 +96,12 @@ class WishTest {
         Wish.Answer answer = wish(ANY, ANY, 0.8 * salt, true);
         assertThat(answer.obstacle()).contains(Obstacle.SALT);
         double over = 0.2 * salt / 100 * WAYS.written().sauce().massG();
-        assertThat(answer.instead().get(0)).isEqualTo(String.format("hold back %.1f g of salt", over));
-        assertThat(answer.instead().get(1)).startsWith("stop at");
+        assertThat(answer.instead().get(0))
+                .isInstanceOfSatisfying(
+                        WishFinding.HoldBackSalt.class,
+                        hold -> assertThat(hold.saltG()).isCloseTo(over, within(1e-9)));
+        assertThat(answer.instead().get(1)).isInstanceOf(WishFinding.StopAt.class);
+        assertThat(answer.why())
+                .contains(new WishFinding.TooSalty(WAYS.written().sauce().saltPercent(), 0.8 * salt));
     }
 }

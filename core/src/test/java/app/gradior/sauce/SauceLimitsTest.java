@@ -1,8 +1,9 @@
 package app.gradior.sauce;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
 import org.junit.jupiter.api.Test;
 
 class SauceLimitsTest {
@@ -19,8 +20,10 @@ class SauceLimitsTest {
         assertThat(SauceLimits.isStep(9.1)).isFalse();
         assertThat(SauceLimits.isStep(Double.NaN)).isFalse();
         assertThat(SauceLimits.servedC("servedC", 65)).isEqualTo(65);
-        assertThatThrownBy(() -> SauceLimits.servedC("servedC", 101)).hasMessageContaining("-20.0 to 100.0 °C");
+        assertThat(Refused.range(() -> SauceLimits.servedC("servedC", 101)))
+                .isEqualTo(new Wrong.Range("servedC", 101, -20, 100, " °C"));
         assertThat(SauceLimits.targetStep("targetStep", 5)).isEqualTo(5);
-        assertThatThrownBy(() -> SauceLimits.targetStep("targetStep", 0)).hasMessageContaining("targetStep is 0");
+        assertThat(Refused.range(() -> SauceLimits.targetStep("targetStep", 0)))
+                .isEqualTo(new Wrong.Range("targetStep", 0, 1, 9, ""));
     }
 }

@@ -1,10 +1,10 @@
 package app.gradior.texture;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.finding.Refused;
 import app.gradior.mixture.Mixture;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -89,7 +89,7 @@ class TextureTest {
 
     @Test
     void nothingLiquidHasNoThickness() {
-        assertThatThrownBy(() -> Consistency.stepCooked(Sauces.of("olive-oil", 50), 20))
-                .hasMessageContaining("without any liquid");
+        assertThat(Refused.why(() -> Consistency.stepCooked(Sauces.of("olive-oil", 50), 20)))
+                .isEqualTo(new NoLiquid());
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.gradior.finding.Refused;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -63,10 +64,11 @@ class JarFillingTest {
         Jar jar = Jar.withHeadspace("jam", 370, 10, 3);
         assertThat(jar.fillMl()).isBetween(310.0, 340.0);
         assertThat(Jar.withHeadspace("jam", 370, 0, 3).fillMl()).isEqualTo(370);
-        assertThatThrownBy(() -> Jar.withHeadspace("jam", 370, 200, 3)).hasMessageContaining("headspaceMm is 200");
-        assertThatThrownBy(() -> new Jar("x", 100, 120, 1)).hasMessageContaining("fillMl is 120");
+        assertThat(Refused.why(() -> Jar.withHeadspace("jam", 370, 200, 3)))
+                .isEqualTo(new JarFinding.Headspace(200, 90, 370));
+        assertThat(Refused.why(() -> new Jar("x", 100, 120, 1))).isEqualTo(new JarFinding.OverTheBrim(120, 100));
         assertThatThrownBy(() -> JarFilling.of(Double.NaN, List.of(jar))).hasMessageContaining("volumeMlHot");
-        assertThatThrownBy(() -> JarFilling.of(20_000, List.of(new Jar("tiny", 5, 5, 1000))))
-                .hasMessageContaining("at most 500");
+        assertThat(Refused.why(() -> JarFilling.of(20_000, List.of(new Jar("tiny", 5, 5, 1000)))))
+                .isEqualTo(new JarFinding.TooMany(1000, 500));
     }
 }

@@ -1,9 +1,10 @@
 package app.gradior.vessel;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -33,6 +34,7 @@ class RoundedPotTest {
         assertThat(round.capacityMl()).isLessThan(sharp.capacityMl());
         assertThat(round.surfaceM2(10)).isLessThan(sharp.surfaceM2(10));
         assertThat(round.surfaceM2(80)).isEqualTo(sharp.surfaceM2(80));
-        assertThatThrownBy(() -> new PotShape(240, 240, 130, 121)).hasMessageStartingWith("cornerMm is 121");
+        assertThat(Refused.range(() -> new PotShape(240, 240, 130, 121)))
+                .isEqualTo(new Wrong.Range("cornerMm", 121, 0, 117, " mm"));
     }
 }

@@ -2,10 +2,12 @@ package app.gradior.room.book;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Unfit;
 import app.gradior.measure.LineReading;
 import app.gradior.room.Inserted;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.School;
@@ -211,8 +213,8 @@ public class SauceBook {
             StageDraft stage = draft.stages().get(i);
             try {
                 stage.end().end(stage.value());
-            } catch (IllegalArgumentException e) {
-                faults.add(new Fault("stages[" + i + "]", stage.kind().label() + ": " + e.getMessage() + "."));
+            } catch (Unfit e) {
+                faults.add(new Fault("stages[" + i + "]", Told.of("stage.unfit", stage.kind(), e.why())));
             }
         }
     }
@@ -230,7 +232,7 @@ public class SauceBook {
                         "“" + line.text().strip() + "”: no food found. Correct the line, or pick the food beside it."));
             }
         } catch (Refusal refusal) {
-            refusal.faults().forEach(fault -> faults.add(new Fault(field, fault.message())));
+            refusal.faults().forEach(fault -> faults.add(new Fault(field, fault.why())));
         }
     }
 

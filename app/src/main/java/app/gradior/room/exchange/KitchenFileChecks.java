@@ -5,7 +5,10 @@ import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.Understood;
 import app.gradior.finding.Fault;
+import app.gradior.finding.Finding;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
@@ -85,15 +88,19 @@ final class KitchenFileChecks {
     }
 
     void add(String path, String message) {
+        add(path, new Wrong.Said(message));
+    }
+
+    void add(String path, Finding why) {
         if (!full()) {
-            faults.add(new Fault(path, message));
+            faults.add(new Fault(path, why));
         }
     }
 
     /** Whether a part has the shape that the schema gives it; what has not is not looked into further. */
     boolean shaped(String path, String definition, JsonNode part) {
         List<Fault> wrong = schema.faults(definition, part);
-        wrong.forEach(fault -> add(below(path, fault.field()), fault.message()));
+        wrong.forEach(fault -> add(below(path, fault.field()), fault.why()));
         return wrong.isEmpty();
     }
 
@@ -110,11 +117,13 @@ final class KitchenFileChecks {
         try {
             return make.get();
         } catch (Refusal refusal) {
-            refusal.faults().forEach(f -> add(below(path, f.field()), f.message()));
+            refusal.faults().forEach(f -> add(below(path, f.field()), f.why()));
         } catch (JacksonException e) {
-            EventJson.refusal(e).faults().forEach(f -> add(below(path, f.field()), f.message()));
+            EventJson.refusal(e).faults().forEach(f -> add(below(path, f.field()), f.why()));
+        } catch (Unfit e) {
+            add(path, e.why());
         } catch (IllegalArgumentException e) {
-            add(path, String.valueOf(e.getMessage()));
+            add(path, new Wrong.NotTaken());
         } catch (NullPointerException e) {
             add(path, "something is missing here");
         } catch (IndexOutOfBoundsException | ArithmeticException | IllegalStateException e) {
@@ -263,7 +272,7 @@ final class KitchenFileChecks {
             if (draft != null) {
                 SauceBook.shape(draft)
                         .forEach(f ->
-                                add(at + (f.field().startsWith("lines") ? "." : ".version.") + f.field(), f.message()));
+                                add(at + (f.field().startsWith("lines") ? "." : ".version.") + f.field(), f.why()));
                 places(at, draft);
             }
             expected++;

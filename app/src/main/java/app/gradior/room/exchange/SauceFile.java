@@ -2,12 +2,16 @@ package app.gradior.room.exchange;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.Numbers;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.School;
 import app.gradior.sauce.StageKind;
@@ -120,7 +124,7 @@ public class SauceFile {
     private static List<String> steps(SauceBook.Draft draft) {
         List<String> steps = new ArrayList<>();
         for (StageDraft stage : draft.stages()) {
-            StringBuilder step = new StringBuilder(stage.kind().label());
+            StringBuilder step = new StringBuilder(Words.say(stage.kind()));
             if (!stage.title().isBlank()) {
                 step.append(": ").append(stage.title().strip());
             }
@@ -132,11 +136,11 @@ public class SauceFile {
                 step.append(" (").append(String.join("; ", in)).append(')');
             }
             step.append(", ")
-                    .append(stage.end().label())
+                    .append(Words.say(stage.end()))
                     .append(' ')
                     .append(Numbers.plain(stage.value(), 2))
                     .append(' ');
-            step.append(stage.end().unit());
+            step.append(Words.say(stage.end(), "unit"));
             steps.add(step.append('.').toString());
         }
         return steps;
@@ -211,8 +215,10 @@ public class SauceFile {
                         LidState.ofKey(node.path("lid").asString("")),
                         EndKind.valueOf(node.path("end").asString("").toUpperCase(java.util.Locale.ROOT)),
                         value == null ? Double.NaN : value));
+            } catch (Unfit e) {
+                faults.add(new Fault(field, Told.of("stage.left-out", i, e.why())));
             } catch (IllegalArgumentException e) {
-                faults.add(new Fault(field, "Stage " + i + " was left out: " + e.getMessage() + "."));
+                faults.add(new Fault(field, Told.of("stage.left-out", i, new Wrong.NotTaken())));
             }
         }
         return stages;

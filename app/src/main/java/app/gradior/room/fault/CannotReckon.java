@@ -1,12 +1,14 @@
 package app.gradior.room.fault;
 
+import app.gradior.finding.Finding;
+
 /** A batch that cannot be reckoned, or not even read; carries what its own page says of it. */
 public final class CannotReckon extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     private final long batchId;
     private final String name;
-    private final String why;
+    private final transient Finding why;
 
     public CannotReckon(long batchId, String name, RuntimeException cause) {
         super("batch " + batchId + " cannot be reckoned", cause);
@@ -23,7 +25,7 @@ public final class CannotReckon extends RuntimeException {
         return name;
     }
 
-    public String why() {
+    public Finding why() {
         return why;
     }
 }

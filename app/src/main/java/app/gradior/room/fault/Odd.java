@@ -1,6 +1,9 @@
 package app.gradior.room.fault;
 
+import app.gradior.finding.Finding;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Unfit;
+import app.gradior.room.words.Told;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -16,7 +19,7 @@ import org.springframework.transaction.TransactionException;
  * @param name what the cook calls it
  * @param address where it can be mended
  */
-public record Odd(String name, String address, String why) {
+public record Odd(String name, String address, Finding why) {
     private static final Logger LOG = LoggerFactory.getLogger(Odd.class);
 
     /**
@@ -33,8 +36,8 @@ public record Odd(String name, String address, String why) {
         }
     }
 
-    /** Why something cannot be reckoned, in words; passes on what is no fault of the thing. */
-    public static String why(RuntimeException fault) {
+    /** Why something cannot be reckoned; passes on what is no fault of the thing. */
+    public static Finding why(RuntimeException fault) {
         if (fault instanceof DataAccessException || fault instanceof TransactionException || fault instanceof TooMuch) {
             throw fault;
         }
@@ -43,12 +46,13 @@ public record Odd(String name, String address, String why) {
         }
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
             if (cause instanceof Refusal refusal && !refusal.faults().isEmpty()) {
-                return refusal.faults().get(0).message();
+                return refusal.faults().get(0).why();
+            }
+            if (cause instanceof Unfit unfit) {
+                return unfit.why();
             }
         }
         LOG.warn("cannot be reckoned: {}", fault.toString());
-        return fault instanceof IllegalArgumentException && fault.getMessage() != null
-                ? fault.getMessage()
-                : "something in what was kept of it does not fit together";
+        return Told.of("odd.does-not-fit");
     }
 }

@@ -37,20 +37,14 @@ public class Tokens {
 
     /** How long a token may be good for. */
     public enum Life {
-        MONTH("30 days", 30),
-        YEAR("a year", 365),
-        LONG("five years", 5 * 365);
+        MONTH(30),
+        YEAR(365),
+        LONG(5 * 365);
 
-        private final String label;
         private final int days;
 
-        Life(String label, int days) {
-            this.label = label;
+        Life(int days) {
             this.days = days;
-        }
-
-        public String label() {
-            return label;
         }
     }
 

@@ -30,20 +30,10 @@ public class KitchenKit implements Furnishing {
 
     /** What heats a burner. */
     public enum BurnerType {
-        GAS("gas"),
-        INDUCTION("induction"),
-        CERAMIC("ceramic or solid plate"),
-        OTHER("other");
-
-        private final String label;
-
-        BurnerType(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        GAS,
+        INDUCTION,
+        CERAMIC,
+        OTHER;
     }
 
     /**

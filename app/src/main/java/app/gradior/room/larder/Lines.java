@@ -109,7 +109,7 @@ public class Lines {
                 LineReading.Sureness.SURE,
                 amount,
                 List.of(),
-                "");
+                Optional.empty());
     }
 
     /** The words of a line that name its food. */

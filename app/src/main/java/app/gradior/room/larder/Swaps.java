@@ -7,6 +7,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Substitution;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
 import java.util.ArrayList;
@@ -71,7 +72,7 @@ public class Swaps {
                 Numbers.plain(answer.massG(), answer.massG() < 20 ? 1 : 0).replace(",", "") + " g " + substitute.name();
         return new Swap(
                 "Take " + newLine + " instead of “" + readings.get(line).text() + "”: the same "
-                        + answer.keeps().label() + ".",
+                        + Words.say(answer.keeps()) + ".",
                 newLine,
                 changes(answer, servedC));
     }
@@ -84,10 +85,10 @@ public class Swaps {
         change(changes, "acid", answer.acidChangeG(), 0.1);
         change(changes, "alcohol", answer.alcoholChangeG(), 0.1);
         if (Math.abs(answer.stepChange()) >= SHOWN_STEP) {
-            changes.add(Numbers.fixed(Math.abs(answer.stepChange()), 1) + " step "
-                    + (answer.stepChange() < 0 ? "thinner" : "thicker") + " before it reduces, about "
-                    + Stair.Tread.of(Consistency.step(answer.sauce(), 1, servedC))
-                            .label());
+            changes.add(Words.text(
+                    answer.stepChange() < 0 ? "swap.thinner" : "swap.thicker",
+                    Math.abs(answer.stepChange()),
+                    Stair.Tread.of(Consistency.step(answer.sauce(), 1, servedC))));
         }
         return changes;
     }

@@ -4,6 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.batch.BatchPlan;
 import app.gradior.clock.ClockPlan;
 import app.gradior.clock.Task;
+import app.gradior.clock.TaskName;
 import app.gradior.estimate.StageBands;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.fault.Odd;
@@ -195,7 +196,8 @@ public class ClockPlans {
             }
             LocalDateTime end = LocalDateTime.ofInstant(batch.momentOf(planned.minutesHigh()), kitchen.zone());
             int until = Math.max(now + STILL_ON_MIN, (int) ChronoUnit.MINUTES.between(origin, end));
-            busy.add(new ClockPlan.Placed(new Task(batch.name(), until - now, false, true, false), now, until, burner));
+            busy.add(new ClockPlan.Placed(
+                    new Task(new TaskName.Called(batch.name()), until - now, false, true, false), now, until, burner));
         }
         return busy;
     }

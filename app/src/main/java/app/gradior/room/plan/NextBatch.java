@@ -16,6 +16,7 @@ import app.gradior.room.book.StageDraft;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
 import java.time.Instant;
@@ -213,7 +214,7 @@ public class NextBatch {
                 StarchKind kind = starch.get();
                 String food = lines.catalogue(kitchen).powder(kind).id();
                 ofStages.get(pouredIn).add(typed.size());
-                typed.add(new Lines.Typed(plain(starchG, 1) + " g " + kind.label(), food, starchG));
+                typed.add(new Lines.Typed(plain(starchG, 1) + " g " + Words.say(kind), food, starchG));
                 ofStages.get(pouredIn).add(typed.size());
                 typed.add(Lines.Typed.of(plain(liquidG, 0) + " g water"));
             }

@@ -17,6 +17,7 @@ import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageName;
 import app.gradior.simmer.PotOnHeat;
 import java.util.ArrayList;
 import java.util.List;
@@ -72,13 +73,13 @@ public record PlanAnswer(
         }
 
         /** The stages that a plan goes through, by the names the cook gave them. */
-        public List<String> names(SauceRoutes.Way way) {
-            List<String> names = new ArrayList<>();
+        public List<StageName> names(SauceRoutes.Way way) {
+            List<StageName> names = new ArrayList<>();
             for (int i = 0; i < way.stages().size(); i++) {
                 int origin = way.origins().get(i);
                 String title = origin < 0 ? "" : laid().drafts().get(origin).title();
                 StageKind kind = way.stages().get(i).kind();
-                names.add(title.isBlank() ? kind.label() : title);
+                names.add(StageName.of(title, kind));
             }
             return names;
         }

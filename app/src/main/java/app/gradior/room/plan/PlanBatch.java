@@ -10,6 +10,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.plan.SauceRoutes;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -48,7 +49,7 @@ final class PlanBatch {
         SauceRoutes.Way way = answer.done().map(PlanAnswer.Done::way).orElse(null);
         if (way != null && way.starchG() > 0) {
             lines.add(new Understood(
-                    Numbers.cooks(way.starchG()) + " g " + s.mix().kind().label(),
+                    Numbers.cooks(way.starchG()) + " g " + Words.say(s.mix().kind()),
                     catalogue.powder(s.mix().kind()),
                     way.starchG(),
                     WEIGHED_LOG_SD));

@@ -1,6 +1,7 @@
 package app.gradior.room.plan;
 
 import app.gradior.clock.ClockPlan;
+import app.gradior.room.words.Words;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VAlarm;
@@ -30,20 +31,21 @@ public final class PlanCalendar {
                 ClockPlan.Placed placed = row.placed().get(t);
                 VEvent event = new VEvent();
                 event.setUid("plan-" + day.entries().get(i).planId() + "-" + t + "-" + day.origin() + "@gradior");
-                event.setSummary(sauce + ": " + placed.task().name());
+                String work = sauce + ": " + Words.say(placed.task().name());
+                event.setSummary(work);
                 event.setDateStart(date(day.at(placed.startMinute()), zone));
                 event.setDateEnd(date(day.at(placed.endMinute()), zone));
                 if (placed.task().handsOn()) {
-                    event.addAlarm(alarm(sauce + ": " + placed.task().name()));
+                    event.addAlarm(alarm(work));
                 }
                 calendar.addEvent(event);
             }
             VEvent served = new VEvent();
             served.setUid("plan-" + day.entries().get(i).planId() + "-served-" + day.origin() + "@gradior");
-            served.setSummary(sauce + ": on the table");
+            served.setSummary(Words.text("calendar.served", sauce));
             served.setDateStart(date(day.at(row.job().dueMinute()), zone));
             served.setDuration(Duration.builder().minutes(1).build());
-            served.addAlarm(alarm(sauce + ": on the table"));
+            served.addAlarm(alarm(Words.text("calendar.served", sauce)));
             calendar.addEvent(served);
         }
         return Biweekly.write(calendar).go();

@@ -65,20 +65,10 @@ public record PlanDraft(
 
     /** The four ways to make more or less. */
     public enum ScaleBy {
-        FACTOR("× as written"),
-        YIELD("mL"),
-        GUESTS("guests"),
-        INGREDIENT("g of one line");
-
-        private final String label;
-
-        ScaleBy(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        FACTOR,
+        YIELD,
+        GUESTS,
+        INGREDIENT;
     }
 
     /** A sauce as it is written, in that pot. */

@@ -7,11 +7,13 @@ import app.gradior.clock.CoolingIn;
 import app.gradior.clock.Preparation;
 import app.gradior.clock.StageTasks;
 import app.gradior.clock.Task;
+import app.gradior.clock.TaskName;
 import app.gradior.course.StageResult;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
 import app.gradior.plan.SauceRoutes;
+import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -80,7 +82,7 @@ public record PlanWork(
                 : EnumSet.range(CoolingIn.TRAY, CoolingIn.SHALLOW_ICED);
         List<Chilling> ways = fit.stream()
                 .map(in -> new Chilling(
-                        in.label(), in.course(out, 0, 0, CoolingIn.USUAL_JAR_ML, CoolingIn.OFF_THE_HEAT_C)))
+                        Words.say(in), in.course(out, 0, 0, CoolingIn.USUAL_JAR_ML, CoolingIn.OFF_THE_HEAT_C)))
                 .toList();
         return ways.stream()
                 .filter(w -> w.course().warmInTime() && w.course().coldInTime())
@@ -100,28 +102,29 @@ public record PlanWork(
         List<Task> tasks = new ArrayList<>();
         double prepare = preparations.stream().mapToDouble(Preparation::minutes).sum();
         if (prepare > 0) {
-            tasks.add(Task.byHand("prepare", prepare));
+            tasks.add(Task.byHand(new TaskName.Prepare(), prepare));
         }
         List<StageResult> stages = way.cooked().stages();
         tasks.addAll(StageTasks.of(stages, setting.names(way)));
         double inHand = Math.min(MOST_IN_HAND_MIN, Math.floor(inHandMinutes));
         if (inHand >= 1) {
-            tasks.add(Task.standing("in hand", inHand));
+            tasks.add(Task.standing(new TaskName.InHand(), inHand));
         }
         Storage storage = setting.draft().storage();
         if (storage.cools()) {
             double jars =
                     storage == Storage.JARS ? Math.ceil(way.cooked().out().volumeMl20c() / CoolingIn.USUAL_JAR_ML) : 0;
-            tasks.add(Task.byHand(storage == Storage.JARS ? "fill jars, label" : "pack, label", PACK_MIN + jars));
+            tasks.add(Task.byHand(
+                    storage == Storage.JARS ? new TaskName.FillJars() : new TaskName.Pack(), PACK_MIN + jars));
         }
         if (coolingMinutes > 0) {
-            tasks.add(Task.standing("cool", coolingMinutes));
+            tasks.add(Task.standing(new TaskName.Cool(), coolingMinutes));
         }
         if (setting.draft().nextDay()) {
-            tasks.add(Task.standing("rest overnight", OVERNIGHT_MIN));
+            tasks.add(Task.standing(new TaskName.RestOvernight(), OVERNIGHT_MIN));
             double warm = warmMinutes();
             if (warm > 0 && !storage.cools()) {
-                tasks.add(new Task("warm through", warm, true, true, true));
+                tasks.add(new Task(new TaskName.WarmThrough(), warm, true, true, true));
             }
         }
         return tasks;

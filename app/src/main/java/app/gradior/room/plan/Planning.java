@@ -11,7 +11,6 @@ import app.gradior.course.StageResult;
 import app.gradior.estimate.StageBands;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.LineReading;
-import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.PotRanking;
 import app.gradior.plan.SauceRoutes;
@@ -34,7 +33,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.DoubleFunction;
 import org.springframework.stereotype.Service;
 
 /** Answers a plan: the ways there are, the one that meets the wish, its stages, the pots, the times. */
@@ -59,15 +57,11 @@ public class Planning {
 
     /** Works a plan out. */
     public PlanAnswer answer(Kitchen kitchen, PlanDraft draft) {
-        return answer(kitchen, kit.ware(kitchen.id()), draft, ml -> Numbers.plain(5 * Math.round(ml / 5), 0) + " mL");
+        return answer(kitchen, kit.ware(kitchen.id()), draft);
     }
 
-    /**
-     * Works a plan out.
-     *
-     * @param volume how its sentences write millilitres
-     */
-    public PlanAnswer answer(Kitchen kitchen, Equipment ware, PlanDraft draft, DoubleFunction<String> volume) {
+    /** The same with what is in the kit looked up already. */
+    public PlanAnswer answer(Kitchen kitchen, Equipment ware, PlanDraft draft) {
         PlanAnswer.Setting setting = settings.of(kitchen, ware, draft);
         List<PotRanking.Candidate> candidates = ware.pots().stream()
                 .map(p -> new PotRanking.Candidate(
@@ -76,7 +70,7 @@ public class Planning {
         SauceRoutes routes = PlanSettings.routes(setting, setting.onHeat());
         SauceRoutes.Outcome outcome = routes.ways();
         return outcome instanceof SauceRoutes.Ways ways
-                ? done(kitchen, ware, setting, routes, ways, candidates, volume)
+                ? done(kitchen, ware, setting, routes, ways, candidates)
                 : impossible(setting, (SauceRoutes.NoWay) outcome, candidates);
     }
 
@@ -96,10 +90,8 @@ public class Planning {
                     OptionalDouble.empty(),
                     draft.mostSaltPercent(),
                     draft.starch() != null);
-            SauceRoutes.Way way = routes.along(
-                    ways,
-                    wish.of(ways, Wish.Words.metric(setting.mix().kind().label()))
-                            .point());
+            SauceRoutes.Way way =
+                    routes.along(ways, wish.of(ways, setting.mix().kind()).point());
             return SauceRoutes.trouble(way).isPresent()
                     ? Optional.empty()
                     : Optional.of(new Course(setting, way, bands(setting, way)));
@@ -124,8 +116,7 @@ public class Planning {
             PlanAnswer.Setting setting,
             SauceRoutes routes,
             SauceRoutes.Ways ways,
-            List<PotRanking.Candidate> candidates,
-            DoubleFunction<String> volume) {
+            List<PotRanking.Candidate> candidates) {
         PlanDraft draft = setting.draft();
         Ingredients ingredients = setting.ingredients();
         double mostSalt = Refusal.inRange("mostSaltPercent", draft.mostSaltPercent(), 0.1, 30, " %");
@@ -135,7 +126,7 @@ public class Planning {
         SauceRoutes.Way first = routes.along(ways, ways.written());
         OptionalDouble reduceMinutes = minutesToReduce(kitchen, setting, first);
         Wish.Answer wish = new Wish(wanted, reduceMinutes, mostSalt, draft.starch() != null)
-                .of(ways, new Wish.Words(setting.mix().kind().label(), volume));
+                .of(ways, setting.mix().kind());
         SauceRoutes.Way way = wish.point().equals(ways.written()) ? first : routes.along(ways, wish.point());
         if (SauceRoutes.trouble(way).isPresent()) {
             return impossible(

@@ -5,6 +5,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.room.batch.EventJson;
 import app.gradior.room.fault.CannotReckon;
 import app.gradior.room.fault.TooMuch;
+import app.gradior.room.words.Told;
 import app.gradior.web.guard.DatabaseAway;
 import app.gradior.web.guard.Problems;
 import java.util.List;
@@ -55,7 +56,7 @@ class ApiFaults extends ResponseEntityExceptionHandler {
     ResponseEntity<Object> cannotReckon(CannotReckon odd) {
         return Problems.answer(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                List.of(new Fault("batch", "batch " + odd.batchId() + " cannot be reckoned: " + odd.why())));
+                List.of(new Fault("batch", Told.of("odd.batch-of", odd.batchId(), odd.why()))));
     }
 
     @ExceptionHandler

@@ -8,6 +8,7 @@ import app.gradior.batch.Understood;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.room.batch.EventJson;
+import app.gradior.room.words.Words;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -118,7 +119,7 @@ final class BatchAnswers {
                         forecast.stepServed().middle()),
                 finish,
                 stageNow(batch, forecast),
-                prompt.doNow());
+                Words.say(prompt.doNow()));
     }
 
     private static StageNow stageNow(Batch batch, Forecast forecast) {
@@ -127,7 +128,7 @@ final class BatchAnswers {
         Forecast.StageEnd end = forecast.stageEnd().orElse(null);
         return new StageNow(
                 at,
-                at < course.size() ? course.get(at).name() : "",
+                at < course.size() ? Words.say(course.get(at).name()) : "",
                 forecast.warming(),
                 end == null ? null : time(batch.momentOf(end.minute().middle())),
                 end == null ? null : time(batch.momentOf(end.minute().low())),
@@ -189,7 +190,7 @@ final class BatchAnswers {
             int i = answers.size();
             answers.add(new StageAnswer(
                     s.kind().key(),
-                    s.name(),
+                    Words.say(s.name()),
                     s.lines(),
                     s.pours(),
                     s.look().key(),

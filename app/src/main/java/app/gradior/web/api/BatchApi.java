@@ -22,6 +22,7 @@ import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.simmer.Heat;
@@ -144,7 +145,7 @@ class BatchApi {
                         .toList(),
                 more ? page + 1 : null,
                 odd.stream()
-                        .map(o -> new BatchAnswers.OddAnswer(o.name(), o.address(), o.why()))
+                        .map(o -> new BatchAnswers.OddAnswer(o.name(), o.address(), Words.say(o.why())))
                         .toList());
     }
 
@@ -320,7 +321,9 @@ class BatchApi {
             event.ifPresent(e -> messages.add(new BatchStreams.Message("event", BatchAnswers.event(e, json))));
             messages.add(new BatchStreams.Message("forecast", BatchAnswers.forecast(batch, forecast, prompt, now)));
             messages.add(new BatchStreams.Message(
-                    "prompt", new BatchAnswers.PromptAnswer(prompt.doNow(), prompt.why(), prompt.urgent())));
+                    "prompt",
+                    new BatchAnswers.PromptAnswer(
+                            Words.say(prompt.doNow()), Words.say(prompt.why()), prompt.urgent())));
             return messages;
         });
     }

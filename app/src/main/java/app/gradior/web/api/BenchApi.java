@@ -19,6 +19,7 @@ import app.gradior.plan.StopAt;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.simmer.Heat;
@@ -147,7 +148,7 @@ class BenchApi {
     private static ThicknessPoint point(Mixture m, double tempC) {
         double viscosity = Consistency.flowCooked(m, tempC).viscosityPaS();
         double step = Stair.step(viscosity);
-        return new ThicknessPoint(tempC, viscosity, step, Stair.Tread.of(step).label(), RingTest.radiusMm(m, tempC));
+        return new ThicknessPoint(tempC, viscosity, step, Words.say(Stair.Tread.of(step)), RingTest.radiusMm(m, tempC));
     }
 
     record ReduceQuestion(
@@ -230,7 +231,7 @@ class BenchApi {
         Reduction reduction = new Reduction(start, pot, heat, servedC, 1);
         Reduction.Outcome outcome = Refusal.checked("mixture", () -> reduction.solve(target));
         if (outcome instanceof Reduction.Impossible no) {
-            throw Refusal.unfit(field(no.field(), question), no.statement());
+            throw Refusal.unfit(field(no.field(), question), no.why());
         }
         Reduction.Done done = (Reduction.Done) outcome;
         Band minutes = ReductionForecast.minutes(

@@ -12,6 +12,7 @@ import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.plan.PlanDraft;
 import app.gradior.room.plan.Planning;
+import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
@@ -78,7 +79,7 @@ class PlanApi {
                     number(stage.end().stepServed()),
                     stage.out().ethanolG(),
                     stage.stirring().everyMinutes(),
-                    stage.stirring().risk().label());
+                    Words.say(stage.stirring().risk()));
         }
 
         private static @Nullable Double number(double value) {
@@ -121,7 +122,7 @@ class PlanApi {
                     answer.noWay().get().field().equals("target")
                             ? "targetStep"
                             : answer.noWay().get().field(),
-                    answer.noWay().get().statement());
+                    answer.noWay().get().why());
         }
         PlanAnswer.Done done = answer.done().orElseThrow();
         List<StageAnswer> stages = new ArrayList<>();
@@ -136,8 +137,8 @@ class PlanApi {
                         .map(ThickeningApi.RoutePoint::of)
                         .toList(),
                 ThickeningApi.RoutePoint.of(done.wish().point()),
-                done.wish().met() ? null : done.wish().why(),
-                done.wish().instead(),
+                done.wish().why().map(Words::say).orElse(null),
+                done.wish().instead().stream().map(Words::say).toList(),
                 done.way().starchG(),
                 done.bands().all().middle(),
                 done.bands().all().low(),
@@ -149,7 +150,7 @@ class PlanApi {
                                 r.candidate().id(),
                                 r.candidate().name(),
                                 r.fits(),
-                                r.reason(),
+                                r.why().map(Words::say).orElse(""),
                                 Double.isInfinite(r.minutes()) ? null : r.minutes()))
                         .toList());
     }

@@ -16,6 +16,7 @@ import app.gradior.plan.Thinning;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.texture.Consistency;
@@ -23,6 +24,7 @@ import app.gradior.web.api.ApiModel.MixtureInput;
 import app.gradior.web.api.ApiModel.PotInput;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -182,7 +184,7 @@ class ThickeningApi {
         Routes.Outcome outcome = Refusal.checked("mixture", routes::curve);
         if (outcome instanceof Routes.NoWay no) {
             String field = no.field().equals("start") ? "mixture" : no.field().equals("pot") ? "pot" : "targetStep";
-            throw Refusal.unfit(field, no.statement());
+            throw Refusal.unfit(field, no.why());
         }
         Routes.Curve curve = (Routes.Curve) outcome;
         List<RoutePoint> points = curve.points().stream().map(RoutePoint::of).toList();
@@ -190,7 +192,7 @@ class ThickeningApi {
         return new RoutesAnswer(
                 points,
                 choice.chosen().isEmpty() ? null : RoutePoint.of(choice.chosen().get(0)),
-                choice.reason().isEmpty() ? null : choice.reason());
+                choice.why().map(Words::say).orElse(null));
     }
 
     private static Routes.Choice choice(Routes routes, Routes.Curve curve, RoutesQuestion question) {
@@ -204,7 +206,7 @@ class ThickeningApi {
         }
         return minutes.isPresent()
                 ? routes.forDeadline(curve, minutes.getAsDouble())
-                : new Routes.Choice(List.of(), "");
+                : new Routes.Choice(List.of(), Optional.empty());
     }
 
     private Mixture mixture(@Nullable MixtureInput mixture, Kitchen kitchen) {

@@ -10,6 +10,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
@@ -31,9 +32,7 @@ final class Ask {
                         .mapToObj(step -> new Field.Choice(
                                 Numbers.plain(step, 1),
                                 Numbers.plain(step, 1)
-                                        + (step == Math.rint(step)
-                                                ? " " + Stair.Tread.of(step).label()
-                                                : "")))
+                                        + (step == Math.rint(step) ? " " + Words.say(Stair.Tread.of(step)) : "")))
                         .toList());
     }
 
@@ -58,7 +57,7 @@ final class Ask {
                 "Starch",
                 asked.text("starch", StarchKind.MAIZE.key()),
                 Arrays.stream(StarchKind.values())
-                        .map(kind -> new Field.Choice(kind.key(), kind.label()))
+                        .map(kind -> new Field.Choice(kind.key(), Words.say(kind)))
                         .toList());
     }
 
@@ -97,7 +96,7 @@ final class Ask {
                 "It looks like",
                 asked.text("look", Look.LIVELY.key()),
                 Arrays.stream(Look.values())
-                        .map(look -> new Field.Choice(look.key(), look.label()))
+                        .map(look -> new Field.Choice(look.key(), Words.say(look)))
                         .toList());
     }
 
@@ -111,7 +110,7 @@ final class Ask {
                 "Lid",
                 asked.text("lid", LidState.OPEN.key()),
                 Arrays.stream(LidState.values())
-                        .map(lid -> new Field.Choice(lid.key(), lid.label()))
+                        .map(lid -> new Field.Choice(lid.key(), Words.say(lid)))
                         .toList());
     }
 
@@ -130,7 +129,6 @@ final class Ask {
     }
 
     static String stepWords(double step) {
-        return Numbers.fixed(Math.max(1, Math.min(9, step)), 1) + " "
-                + Stair.Tread.of(step).label();
+        return Numbers.fixed(Math.max(1, Math.min(9, step)), 1) + " " + Words.say(Stair.Tread.of(step));
     }
 }

@@ -2,6 +2,7 @@ package app.gradior.web.bench;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Unfit;
 import app.gradior.larder.Food;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
@@ -75,8 +76,8 @@ class BenchController {
             reply = tool.answer(asked, kitchen);
         } catch (Refusal refusal) {
             faults.addAll(refusal.faults());
-        } catch (IllegalArgumentException e) {
-            faults.add(new Fault("", String.valueOf(e.getMessage())));
+        } catch (Unfit e) {
+            faults.add(new Fault("", e.why()));
         }
         model.addAttribute("tool", tool);
         model.addAttribute("have", tool.asksWhatIHave() ? have.fields(asked, kitchen) : List.of());

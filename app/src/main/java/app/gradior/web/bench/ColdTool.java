@@ -5,6 +5,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.RingTest;
 import app.gradior.texture.Stair;
@@ -63,7 +64,7 @@ class ColdTool implements Tool {
             rows.add(List.of(
                     figures.temp(tempC),
                     Ask.stepWords(step),
-                    Stair.Tread.of(step).spoon(),
+                    Words.say(Stair.Tread.of(step), "spoon"),
                     Numbers.plain(RingTest.radiusMm(sauce, tempC), 0) + " mm"));
         }
         double fridge = Consistency.step(sauce, 1, FRIDGE_C);
@@ -71,12 +72,9 @@ class ColdTool implements Tool {
                         fridge > HIGHEST_STEP
                                 ? "From the pot to the fridge it sets hard, past the top of the stair."
                                 : "From the pot to the fridge it climbs " + Numbers.fixed(fridge - hot, 1) + " steps.")
-                .big("In the pot", figures.step(hot), Stair.Tread.of(hot).label())
-                .big("Served", figures.step(served), Stair.Tread.of(served).label())
-                .big(
-                        "In the fridge",
-                        figures.step(fridge),
-                        Stair.Tread.of(fridge).label())
+                .big("In the pot", figures.step(hot), Words.say(Stair.Tread.of(hot)))
+                .big("Served", figures.step(served), Words.say(Stair.Tread.of(served)))
+                .big("In the fridge", figures.step(fridge), Words.say(Stair.Tread.of(fridge)))
                 .table("As it cools", List.of("at", "step", "back of a spoon", "ring after a minute"), rows)
                 .drawing(StairDrawing.draw(
                         hot,

@@ -7,6 +7,7 @@ import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.core.annotation.Order;
@@ -65,13 +66,11 @@ class ConvertTool implements Tool {
                 .big("Ounces", Numbers.cooks(grams / G_PER_OZ), "oz")
                 .big("Millilitres", Numbers.plain(ml, ml < 20 ? 1 : 0), "mL")
                 .fact("Likely between", Ask.grams(reading.lowG()) + " and " + Ask.grams(reading.highG()) + " g");
-        if (!reading.remark().isEmpty()) {
-            reply.fact("Note", reading.remark());
-        }
+        reading.remark().ifPresent(remark -> reply.fact("Note", Words.say(remark)));
         List<List<String>> rows = new ArrayList<>();
         for (MeasureSystem system : MeasureSystem.values()) {
             rows.add(List.of(
-                    system.label(),
+                    Words.say(system),
                     Numbers.cooks(ml / system.cupMl()),
                     Numbers.cooks(ml / system.tablespoonMl()),
                     Numbers.cooks(ml / system.teaspoonMl()),

@@ -92,7 +92,7 @@ class ReduceTool implements Tool {
                 1);
         Reduction.Outcome outcome = Refusal.checked("lines", () -> reduction.solve(target));
         if (outcome instanceof Reduction.Impossible no) {
-            throw Refusal.unfit(no.field(), no.statement());
+            throw Refusal.unfit(no.field(), no.why());
         }
         Reduction.Done done = (Reduction.Done) outcome;
         Band minutes = ReductionForecast.minutes(

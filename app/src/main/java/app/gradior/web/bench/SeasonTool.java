@@ -9,6 +9,7 @@ import app.gradior.plan.Seasoning;
 import app.gradior.plan.Seasoning.Taste;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.web.draw.TasteDrawing;
 import java.util.Arrays;
 import java.util.List;
@@ -51,7 +52,7 @@ class SeasonTool implements Tool {
                         "Bring its",
                         taste.name(),
                         Arrays.stream(Taste.values())
-                                .map(t -> new Field.Choice(t.name(), t.label()))
+                                .map(t -> new Field.Choice(t.name(), Words.say(t)))
                                 .toList()),
                 Field.number("percent", "to, g in 100 g", asked.text("percent", usual(taste))),
                 Field.food("with", "with", asked.text("with", usualFood(taste))),
@@ -92,7 +93,7 @@ class SeasonTool implements Tool {
         return new Reply.Builder(
                         "Add " + Ask.grams(add) + " g of " + food.name() + ". Put in two thirds, taste, then the rest.")
                 .big("Add", Ask.grams(add), "g")
-                .big("From", Numbers.plain(taste.percent(sauce), 2), "% " + taste.label())
+                .big("From", Numbers.plain(taste.percent(sauce), 2), "% " + Words.say(taste))
                 .fact(
                         "Thickness when served",
                         Math.abs(correction.stepChange()) < 0.05

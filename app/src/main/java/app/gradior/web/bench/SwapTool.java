@@ -9,6 +9,7 @@ import app.gradior.plan.Substitution;
 import app.gradior.plan.Substitution.Keeps;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.util.Arrays;
 import java.util.List;
@@ -57,7 +58,8 @@ class SwapTool implements Tool {
                         asked.text("keeps", ""),
                         java.util.stream.Stream.concat(
                                         java.util.stream.Stream.of(new Field.Choice("", "main job")),
-                                        Arrays.stream(Keeps.values()).map(k -> new Field.Choice(k.name(), k.label())))
+                                        Arrays.stream(Keeps.values())
+                                                .map(k -> new Field.Choice(k.name(), Words.say(k))))
                                 .toList()));
     }
 
@@ -81,7 +83,7 @@ class SwapTool implements Tool {
     static Reply.Builder reply(Food from, double grams, Food to, Substitution.Answer answer, Figures figures) {
         Reply.Builder reply = new Reply.Builder("Take " + Ask.grams(answer.massG()) + " g of " + to.name()
                         + " for the " + Ask.grams(grams) + " g of " + from.name() + ": the same "
-                        + answer.keeps().label() + ".")
+                        + Words.say(answer.keeps()) + ".")
                 .big("Take", Ask.grams(answer.massG()), "g")
                 .big(
                         "About",
@@ -100,7 +102,7 @@ class SwapTool implements Tool {
                             : String.join(
                                     ", ",
                                     to.allergens().stream()
-                                            .map(a -> a.label())
+                                            .map(a -> Words.say(a))
                                             .sorted()
                                             .toList()));
         }

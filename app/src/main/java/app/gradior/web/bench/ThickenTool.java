@@ -8,6 +8,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.plan.Thickening;
 import app.gradior.plan.Thickening.Form;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
@@ -52,7 +53,7 @@ class ThickenTool implements Tool {
                         "Goes in as",
                         asked.text("form", Form.SLURRY.name()),
                         Arrays.stream(Form.values())
-                                .map(f -> new Field.Choice(f.name(), f.label()))
+                                .map(f -> new Field.Choice(f.name(), Words.say(f)))
                                 .toList()),
                 Field.number("ratio", "Cold liquid to starch, by weight", asked.text("ratio", "1.5")));
     }
@@ -73,8 +74,8 @@ class ThickenTool implements Tool {
                 "step", () -> new Thickening(sauce, mix, hotC, servedC, 1).toStep(Ask.stepWanted(asked, 5)));
         Figures figures = new Figures(kitchen);
         String with = form == Form.SLURRY ? "cold water" : "butter";
-        Reply.Builder reply = new Reply.Builder("Stir " + Ask.grams(answer.starchG()) + " g " + kind.label() + " into "
-                        + Ask.grams(answer.coldLiquidG()) + " g " + with + ", and put it in by portions.")
+        Reply.Builder reply = new Reply.Builder("Stir " + Ask.grams(answer.starchG()) + " g " + Words.say(kind)
+                        + " into " + Ask.grams(answer.coldLiquidG()) + " g " + with + ", and put it in by portions.")
                 .big("Starch", Ask.grams(answer.starchG()), "g")
                 .big(form == Form.SLURRY ? "Cold liquid" : "Butter", Ask.grams(answer.coldLiquidG()), "g")
                 .big(
@@ -102,11 +103,11 @@ class ThickenTool implements Tool {
     /** What to know of a starch. */
     static void handling(Reply.Builder reply, StarchKind kind) {
         StarchHandling h = kind.handling();
-        reply.fact("It shows after", Numbers.plain(h.setMinutes(), 1) + " min at a bubble; " + h.look())
-                .fact("Boiling", h.boiling())
-                .fact("Acid", h.acid())
-                .fact("Sugar", h.sugar())
-                .fact("Freezer", h.freezing())
-                .fact("Standing", h.standing());
+        reply.fact("It shows after", Numbers.plain(h.setMinutes(), 1) + " min at a bubble; " + Words.say(kind, "look"))
+                .fact("Boiling", Words.say(kind, "boiling"))
+                .fact("Acid", Words.say(kind, "acid"))
+                .fact("Sugar", Words.text("Starch.sugar"))
+                .fact("Freezer", Words.say(kind, "freezing"))
+                .fact("Standing", Words.say(kind, "standing"));
     }
 }

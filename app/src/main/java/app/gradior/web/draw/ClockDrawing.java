@@ -1,6 +1,7 @@
 package app.gradior.web.draw;
 
 import app.gradior.clock.ClockPlan;
+import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
@@ -91,7 +92,7 @@ public final class ClockDrawing {
             String kind =
                     placed.task().handsOn() ? "work hands" : placed.task().onHeat() ? "work free" : "work standing";
             svg.rect(kind, x, top, width, BAR);
-            String name = fitted(placed.task().name(), width - 10);
+            String name = fitted(Words.say(placed.task().name()), width - 10);
             if (!name.isEmpty()) {
                 svg.text(kind.replace("work", "work-word"), x + 6, top + 21, "start", name);
             }

@@ -2,6 +2,7 @@ package app.gradior.web.draw;
 
 import app.gradior.estimate.Band;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 
 /** The stair: nine treads, where the sauce is now, where it will be when served, where it is wanted. */
@@ -42,7 +43,7 @@ public final class StairDrawing {
             outline.append("L").append(Svg.n(x + TREAD)).append(' ').append(Svg.n(y));
             drop(svg, n, x + TREAD / 2, y);
             svg.text(n == wanted ? "number wanted" : "number", x + TREAD / 2, FLOOR + 16, "middle", String.valueOf(n));
-            svg.text(n == wanted ? "name wanted" : "name", x + TREAD / 2, FLOOR + 32, "middle", tread.label());
+            svg.text(n == wanted ? "name wanted" : "name", x + TREAD / 2, FLOOR + 32, "middle", Words.say(tread));
         }
         svg.path("outline", outline.toString());
         svg.line("goal", x(wanted - 0.49), top(wanted), x(wanted + 0.49), top(wanted));

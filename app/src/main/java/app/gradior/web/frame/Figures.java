@@ -5,6 +5,7 @@ import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Units;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -13,7 +14,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 
 /** The one writer of figures for pages: a kitchen's measures, temperatures and times. */
-public record Figures(Kitchen kitchen) {
+public record Figures(Kitchen kitchen) implements Units {
     private static final double G_PER_OZ = 28.3495;
     /** Up to so many tablespoons a cook measures by spoons. */
     private static final double SPOONS_UP_TO = 3.1;
@@ -38,6 +39,7 @@ public record Figures(Kitchen kitchen) {
     }
 
     /** A volume in the kitchen's measures, rounded as cooks do. */
+    @Override
     public String volume(double ml) {
         return volumeFigure(ml) + " " + volumeUnit(ml);
     }
@@ -112,6 +114,7 @@ public record Figures(Kitchen kitchen) {
                 .orElse(m == MeasureSystem.US ? volume(ml) : "");
     }
 
+    @Override
     public String temp(double tempC) {
         return degrees(tempC) + (kitchen.fahrenheit() ? " °F" : " °C");
     }

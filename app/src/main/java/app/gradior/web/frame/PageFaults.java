@@ -4,6 +4,8 @@ import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.room.fault.CannotReckon;
 import app.gradior.room.fault.TooMuch;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.web.guard.DatabaseAway;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Problems;
@@ -39,7 +41,7 @@ class PageFaults {
         }
         String message = refusal.faults().isEmpty()
                 ? "This cannot be done."
-                : refusal.faults().get(0).message();
+                : Words.say(refusal.faults().get(0));
         return page(status, message);
     }
 
@@ -48,13 +50,12 @@ class PageFaults {
     Object cannotReckon(CannotReckon odd, HttpServletRequest request, HttpServletResponse response) throws IOException {
         if (PlainAnswer.wantsProblem(request)) {
             return Problems.answer(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    List.of(new Fault("batch", "This batch cannot be reckoned: " + odd.why())));
+                    HttpStatus.UNPROCESSABLE_CONTENT, List.of(new Fault("batch", Told.of("odd.batch", odd.why()))));
         }
         ModelAndView view = new ModelAndView("pot/cannot");
         view.addObject("batchId", odd.batchId());
         view.addObject("name", odd.name());
-        view.addObject("why", odd.why());
+        view.addObject("why", Words.say(odd.why()));
         return view;
     }
 

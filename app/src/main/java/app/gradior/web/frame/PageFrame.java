@@ -9,6 +9,7 @@ import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.shelf.CoolingNow;
+import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -81,7 +82,7 @@ class PageFrame {
         }
         cooling.of(kitchen, odd).forEach(now -> chips.add(chip(now, figures)));
         odd.forEach(o -> chips.add(
-                new Chip(o.address(), 0, o.name(), "—", "Cannot be reckoned: " + o.why(), false, Double.MAX_VALUE)));
+                new Chip(o.address(), 0, o.name(), "—", Words.text("odd.chip", o.why()), false, Double.MAX_VALUE)));
         return chips.stream()
                 .sorted(Comparator.comparing((Chip chip) -> !chip.urgent()).thenComparingDouble(Chip::handsInMin))
                 .toList();
@@ -123,7 +124,7 @@ class PageFrame {
                 batch.id(),
                 batch.name(),
                 left,
-                prompt.doNow(),
+                Words.say(prompt.doNow(), figures),
                 prompt.urgent(),
                 forecast.handsInMinutes());
     }

@@ -2,6 +2,7 @@ package app.gradior.web.guard;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.room.words.Words;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -14,14 +15,19 @@ import org.springframework.http.ResponseEntity;
 public final class Problems {
     private Problems() {}
 
+    /** One fault as a program is told of it. */
+    private record Worded(String field, String message) {}
+
     /** The body of a problem answer. */
     public static ProblemDetail problem(HttpStatusCode status, List<Fault> faults) {
         ProblemDetail problem = ProblemDetail.forStatus(status);
         if (!faults.isEmpty()) {
-            problem.setDetail(faults.get(0).message());
+            problem.setDetail(Words.say(faults.get(0)));
             problem.setProperty("field", faults.get(0).field());
         }
-        problem.setProperty("errors", faults);
+        problem.setProperty(
+                "errors",
+                faults.stream().map(f -> new Worded(f.field(), Words.say(f))).toList());
         return problem;
     }
 

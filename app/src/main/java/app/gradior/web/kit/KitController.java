@@ -10,6 +10,7 @@ import app.gradior.room.house.Tokens;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Words;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
@@ -153,7 +154,7 @@ class KitController {
                     && !form.height().isBlank();
             model.addAttribute("section", "");
             model.addAttribute(
-                    "holds", begun ? refusal.faults().get(0).message() : "It is drawn to scale as you type.");
+                    "holds", begun ? Words.say(refusal.faults().get(0)) : "It is drawn to scale as you type.");
         }
     }
 
@@ -226,7 +227,7 @@ class KitController {
                 Numbers.plain(shape.topDiameterMm(), 0) + " mm rim, " + Numbers.plain(shape.baseDiameterMm(), 0)
                         + " mm floor, " + Numbers.plain(shape.heightMm(), 0) + " mm high. Holds "
                         + figures.volume(shape.capacityMl()) + ", weighs " + Numbers.plain(pot.emptyG(), 0) + " g, "
-                        + pot.material().label() + (pot.lid() ? ", with a lid." : ", no lid."),
+                        + Words.say(pot.material()) + (pot.lid() ? ", with a lid." : ", no lid."),
                 SectionDrawing.halfFull(shape));
     }
 

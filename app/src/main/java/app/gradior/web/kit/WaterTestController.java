@@ -9,6 +9,7 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitWaterTest;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.kit.WaterTests;
+import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -55,7 +56,7 @@ class WaterTestController {
         model.addAttribute("test", row);
         model.addAttribute("pot", kit.pot(kitchen.id(), row.potId()));
         model.addAttribute("burner", kit.burner(kitchen.id(), row.burnerId()));
-        model.addAttribute("lookLabel", Look.ofKey(row.look()).label());
+        model.addAttribute("lookLabel", Words.say(Look.ofKey(row.look())));
         model.addAttribute(
                 "startedAt", row.startedAt().toInstant(ZoneOffset.UTC).toString());
         model.addAttribute("endG", endG);

@@ -12,6 +12,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Larder;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.web.draw.CompositionDrawing;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -111,9 +112,8 @@ class LarderController {
         model.addAttribute("own", larder.ownFoods(kitchen.id()).contains(food.id()));
         model.addAttribute("standard", Catalogue.standard().food(food.id()).isPresent());
         model.addAttribute(
-                "allergens",
-                food.allergens().stream().map(Allergen::label).sorted().collect(Collectors.joining(", ")));
-        model.addAttribute("traits", food.traits().stream().map(Trait::label).collect(Collectors.joining(", ")));
+                "allergens", food.allergens().stream().map(Words::say).sorted().collect(Collectors.joining(", ")));
+        model.addAttribute("traits", food.traits().stream().map(Words::say).collect(Collectors.joining(", ")));
         List<String[]> measures = new ArrayList<>();
         food.measures().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
@@ -232,7 +232,7 @@ class LarderController {
             Set<Trait> traits) {
         String density = typed.getOrDefault("density", "");
         String ph = typed.getOrDefault("ph", "");
-        String estimated = String.join(", ", estimate.estimated());
+        String estimated = estimate.estimated().stream().map(Words::say).collect(Collectors.joining(", "));
         return Refusal.checked(
                 "density",
                 () -> new Food(

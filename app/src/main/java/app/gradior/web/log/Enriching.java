@@ -5,6 +5,7 @@ import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Correction;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
@@ -42,7 +43,7 @@ record Enriching(String grams, String says) {
         return new Enriching(
                 grams,
                 (change.isEmpty() ? "no thicker" : change) + ": " + figures.step(step) + " "
-                        + Stair.Tread.of(step).label() + ", "
+                        + Words.say(Stair.Tread.of(step)) + ", "
                         + figures.volume(rich.volumeMl20c()) + ", salt " + Numbers.fixed(rich.saltPercent(), 1)
                         + " %, fat "
                         + Numbers.plain(100 * (rich.emulsifiedFatG() + rich.freeFatG()) / rich.massG(), 0) + " %");

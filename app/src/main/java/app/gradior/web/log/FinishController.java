@@ -8,12 +8,12 @@ import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.larder.Allergen;
 import app.gradior.measure.Numbers;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.shelf.Finishing;
 import app.gradior.room.shelf.Shelf;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.print.Labels;
 import jakarta.servlet.http.HttpServletRequest;
@@ -257,7 +257,7 @@ class FinishController {
         lines.add("Keep " + (keep.place() == Storage.FREEZER ? "frozen" : "at 5 °C or below") + ", use by "
                 + figures.day(keep.useBy()));
         String allergens = Stream.concat(
-                        view.ingredients().allergens().stream().map(Allergen::label),
+                        view.ingredients().allergens().stream().map(Words::say),
                         Arrays.stream(also.split(",")).map(String::strip).filter(word -> !word.isEmpty()))
                 .distinct()
                 .sorted()

@@ -6,6 +6,7 @@ import app.gradior.clock.Cooling;
 import app.gradior.clock.CoolingWatch;
 import app.gradior.measure.Numbers;
 import app.gradior.room.shelf.Finishing;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Use;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.JarFilling;
@@ -83,7 +84,7 @@ record FinishView(
                         .filter(j -> j.leftoverMl() >= 1)
                         .map(j -> figures.volume(j.leftoverMl()))
                         .orElse(""),
-                v.shelf().kind().label(),
+                Words.say(v.shelf().kind()),
                 today.plusDays(v.shelf().days()).toString(),
                 holding(v, figures),
                 portions(v),
@@ -91,8 +92,7 @@ record FinishView(
                         .map(t -> new ToolRow(
                                 t.name(),
                                 figures.volume(t.volumeMl()),
-                                figures.step(t.stepServed()) + " "
-                                        + Stair.Tread.of(t.stepServed()).label()))
+                                figures.step(t.stepServed()) + " " + Words.say(Stair.Tread.of(t.stepServed()))))
                         .toList(),
                 v.done().starch().totalG() > 0
                         || v.done().emulsifiedFatG() + v.done().freeFatG() > 1);
@@ -107,7 +107,7 @@ record FinishView(
             return "It has stood since " + figures.time(end) + ", and the clock runs since then.";
         }
         String now = "About " + figures.temp(watch.tempC(v.elapsedMin())) + " now, "
-                + v.chosen().in().label() + ". ";
+                + Words.say(v.chosen().in()) + ". ";
         String warm = figures.time(end.plusSeconds(Math.round(60 * watch.warmLimitMinute())));
         String cold = figures.time(end.plusSeconds(Math.round(60 * watch.coldLimitMinute())));
         return switch (state) {
@@ -136,7 +136,7 @@ record FinishView(
     private static String portions(Finishing.View v) {
         return Arrays.stream(Use.values())
                 .filter(use -> Math.abs(use.step() - v.batch().plan().targetStep()) <= NEAR_STEPS)
-                .map(use -> Numbers.plain(Math.floor(v.coldMl() / use.portionMl()), 0) + " to " + use.label() + " ("
+                .map(use -> Numbers.plain(Math.floor(v.coldMl() / use.portionMl()), 0) + " to " + Words.say(use) + " ("
                         + Numbers.plain(use.portionMl(), 0) + " mL each)")
                 .collect(Collectors.joining(", "));
     }
@@ -157,7 +157,7 @@ record FinishView(
         return v.ways().stream()
                 .map(way -> new WayRow(
                         way.in().name(),
-                        way.in().label(),
+                        Words.say(way.in()),
                         minutes(way.watch().minutesTo21(), Cooling.WARM_WITHIN_MIN),
                         minutes(way.watch().minutesTo5(), Cooling.COLD_WITHIN_MIN),
                         way.inTime(),

@@ -13,6 +13,7 @@ import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.Photos;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Overnight;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
@@ -175,7 +176,7 @@ class LogController {
                 took = figures.minutes(batch.minuteOf(ends.get(i)) - from);
             }
             rows.add(new StageRow(
-                    stage.name(),
+                    Words.say(stage.name()),
                     figures.minutes(stage.minutes()) + " ("
                             + figures.minutesBand(
                                     new Band(stage.minutesLow(), stage.minutes(), stage.minutesHigh()), false)

@@ -7,6 +7,7 @@ import app.gradior.room.batch.BatchSummary;
 import app.gradior.room.batch.LogFilter;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 import java.time.LocalDate;
@@ -170,9 +171,7 @@ class LogListController {
                 row.potName(),
                 minutes == null ? aside ? "set aside" : "on the heat" : figures.minutes(minutes),
                 yield == null ? "—" : figures.volume(yield),
-                step == null
-                        ? "—"
-                        : Numbers.plain(step, 1) + " " + Stair.Tread.of(step).label(),
+                step == null ? "—" : Numbers.plain(step, 1) + " " + Words.say(Stair.Tread.of(step)),
                 rating == null ? "—" : rating + " of 5",
                 live);
     }

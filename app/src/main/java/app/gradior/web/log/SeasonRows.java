@@ -1,11 +1,13 @@
 package app.gradior.web.log;
 
+import app.gradior.finding.Unfit;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Correction;
 import app.gradior.plan.Seasoning;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,13 +38,13 @@ final class SeasonRows {
         List<Row> rows = new ArrayList<>();
         for (Remedy way : WAYS) {
             double has = way.taste().percent(sauce);
-            String typed = asked.getOrDefault(way.taste().label(), "").strip();
+            String typed = asked.getOrDefault(Words.say(way.taste()), "").strip();
             double target = typed.isEmpty()
                     ? Math.round(100 * (has + way.more())) / 100.0
                     : Numbers.parse(typed).orElse(Double.NaN);
             rows.add(new Row(
-                    way.taste().label(),
-                    way.taste().label(),
+                    Words.say(way.taste()),
+                    Words.say(way.taste()),
                     Numbers.fixed(has, 2) + " %",
                     typed.isEmpty() ? Numbers.plain(target, 2) : typed,
                     says(sauce, way, target, servedC, bodyFactor, figures)));
@@ -60,8 +62,8 @@ final class SeasonRows {
             String change = Figures.stepChange(does.stepChange());
             return Numbers.plain(grams, 1) + " g " + food.name() + (spoons.isEmpty() ? "" : " (" + spoons + ")")
                     + (change.isEmpty() ? "" : ", " + change);
-        } catch (IllegalArgumentException e) {
-            return Double.isNaN(target) ? "That is no number." : String.valueOf(e.getMessage());
+        } catch (Unfit e) {
+            return Double.isNaN(target) ? "That is no number." : Words.say(e.why());
         }
     }
 }

@@ -5,6 +5,7 @@ import app.gradior.batch.EventBody;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Judgement;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,8 +24,9 @@ final class Verdict {
         batch.nextDay().map(EventBody.NextDay::ringMm).ifPresent(mm -> sentences.add(ring(end, mm)));
         batch.nextDay()
                 .map(EventBody.NextDay::flavour)
-                .filter(found -> !found.advice().isEmpty())
-                .ifPresent(found -> sentences.add("It tasted " + found.label() + " cold. " + found.advice()));
+                .filter(found -> !Words.say(found, "advice").isEmpty())
+                .ifPresent(found ->
+                        sentences.add("It tasted " + Words.say(found) + " cold. " + Words.say(found, "advice")));
         batch.finish().map(EventBody.Finished::yieldMl).ifPresent(ml -> sentences.add(amount(end, ml, figures)));
         return sentences;
     }

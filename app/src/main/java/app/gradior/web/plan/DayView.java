@@ -1,7 +1,9 @@
 package app.gradior.web.plan;
 
 import app.gradior.clock.ClockPlan;
+import app.gradior.clock.TaskName;
 import app.gradior.room.plan.ClockPlans;
+import app.gradior.room.words.Words;
 import app.gradior.web.draw.ClockDrawing;
 import app.gradior.web.frame.Figures;
 import java.time.LocalDateTime;
@@ -73,7 +75,7 @@ public final class DayView {
 
     private String spare(ClockPlan.Row row) {
         double inHand = row.placed().stream()
-                .filter(p -> p.task().name().equals("in hand"))
+                .filter(p -> p.task().name() instanceof TaskName.InHand)
                 .mapToDouble(p -> p.endMinute() - p.startMinute())
                 .sum();
         return figures.minutes(row.spareMinutes() + inHand) + " of slack";
@@ -104,7 +106,7 @@ public final class DayView {
                     figures.time(from),
                     figures.time(day.at(p.endMinute())),
                     names.get(i),
-                    p.task().name(),
+                    Words.say(p.task().name()),
                     p.task().handsOn() ? "hands on" : p.task().onHeat() ? "looks after itself" : "stands",
                     weekday.equals(lastDay) ? "" : weekday));
             lastDay = weekday;

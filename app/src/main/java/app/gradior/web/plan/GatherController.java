@@ -2,7 +2,6 @@ package app.gradior.web.plan;
 
 import app.gradior.clock.Preparation;
 import app.gradior.finding.Refusal;
-import app.gradior.larder.Allergen;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.room.house.Kitchen;
@@ -15,6 +14,7 @@ import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.plan.PlanWork;
 import app.gradior.room.plan.Planning;
 import app.gradior.room.plan.Plans;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.StageKind;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
@@ -73,7 +73,7 @@ class GatherController {
         Plans.Saved saved = plans.plan(kitchen, id);
         Figures figures = new Figures(kitchen);
         Equipment ware = kit.ware(kitchen.id());
-        PlanAnswer answer = planning.answer(kitchen, ware, saved.draft(), figures::volume);
+        PlanAnswer answer = planning.answer(kitchen, ware, saved.draft());
         model.addAttribute("plan", saved);
         model.addAttribute("view", new PlanView(answer, figures));
         model.addAttribute("scale", new PlanView(answer, figures).scaleWords());
@@ -83,7 +83,7 @@ class GatherController {
         model.addAttribute(
                 "allergens",
                 answer.setting().ingredients().allergens().stream()
-                        .map(Allergen::label)
+                        .map(Words::say)
                         .collect(Collectors.joining(", ")));
         model.addAttribute(
                 "foods",
@@ -126,7 +126,7 @@ class GatherController {
             jobs.add(new Job(
                     key,
                     p.what(),
-                    p.job(),
+                    Words.say(p.jobs()),
                     figures.minutes(Math.max(1, p.minutes())),
                     saved.ticks().contains(key)));
         }
@@ -160,7 +160,8 @@ class GatherController {
                 groups.add(new Group(
                         (i + 1) + " "
                                 + (title.isBlank()
-                                        ? setting.laid().stages().get(i).kind().label()
+                                        ? Words.say(
+                                                setting.laid().stages().get(i).kind())
                                         : title),
                         "",
                         items));
@@ -176,7 +177,7 @@ class GatherController {
                         "slurry-starch",
                         figures.mass(d.way().starchG()),
                         "",
-                        setting.mix().kind().label(),
+                        Words.say(setting.mix().kind()),
                         "",
                         -1,
                         saved.ticks().contains("slurry-starch")),

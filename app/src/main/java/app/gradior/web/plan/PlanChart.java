@@ -4,6 +4,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.plan.PotRanking;
 import app.gradior.plan.Routes;
 import app.gradior.room.plan.PlanAnswer;
+import app.gradior.room.words.Words;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.RoutesDrawing;
 import app.gradior.web.frame.Figures;
@@ -54,7 +55,7 @@ final class PlanChart {
                 done.other().map(PlanAnswer.Other::points).orElse(List.of()),
                 done.other().map(PlanAnswer.Other::name).orElse(""),
                 done.wantedMl(),
-                answer.setting().mix().kind().label(),
+                Words.say(answer.setting().mix().kind()),
                 shades,
                 figures::volume,
                 figures::volumeField,
@@ -95,7 +96,7 @@ final class PlanChart {
     public String chosenWords() {
         Routes.Point p = done().wish().point();
         return minutes(p.minutes()) + ", " + figures.volume(p.volumeMl20c()) + ", " + grams(p.starchG()) + " "
-                + answer.setting().mix().kind().label();
+                + Words.say(answer.setting().mix().kind());
     }
 
     /** The chart as a table: every fourth way. */

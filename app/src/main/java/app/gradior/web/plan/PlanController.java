@@ -21,6 +21,7 @@ import app.gradior.room.plan.PlanDraft;
 import app.gradior.room.plan.PlanWork;
 import app.gradior.room.plan.Planning;
 import app.gradior.room.plan.Plans;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
@@ -151,7 +152,7 @@ class PlanController {
         @Nullable PlanAnswer answer = null;
         if (faults.isEmpty()) {
             try {
-                answer = planning.answer(kitchen, ware, draft, figures::volume);
+                answer = planning.answer(kitchen, ware, draft);
             } catch (Refusal refusal) {
                 if (refusal.kind() == Refusal.Kind.MISSING) {
                     throw refusal;
@@ -222,7 +223,7 @@ class PlanController {
                 String title = laid.drafts().get(i).title();
                 heats.add(new HeatRow(
                         i,
-                        (i + 1) + " " + (title.isBlank() ? stage.kind().label() : title),
+                        (i + 1) + " " + (title.isBlank() ? Words.say(stage.kind()) : title),
                         stage.look().key(),
                         stage.lid().key()));
             }

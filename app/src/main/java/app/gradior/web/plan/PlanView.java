@@ -10,6 +10,7 @@ import app.gradior.plan.Wish;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.plan.PlanWork;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
 import app.gradior.texture.Stair;
@@ -75,14 +76,14 @@ final class PlanView {
     /** What to do, in a sentence; or why it cannot be done. */
     public String saying() {
         if (answer.noWay().isPresent()) {
-            return answer.noWay().get().statement();
+            return Words.say(answer.noWay().get().why(), figures);
         }
         PlanAnswer.Done done = done();
         PotState main = done.main().end();
         String reduce = done.main().minutes() < FEW_MIN ? "No need to reduce" : "Reduce to " + mm(main.levelMm());
         String starch = done.way().starchG() > SOME_STARCH_G
                 ? ", then " + grams(done.way().starchG()) + " of "
-                        + answer.setting().mix().kind().label()
+                        + Words.say(answer.setting().mix().kind())
                 : "";
         return reduce + starch + ". " + figures.volume(done.last().out().volumeMl20c()) + " of "
                 + treads(answer.setting().draft().targetStep()) + " on the table.";
@@ -93,9 +94,7 @@ final class PlanView {
         Stair.Tread below = Stair.Tread.of(Math.floor(step));
         Stair.Tread near = Stair.Tread.of(step);
         boolean between = Math.abs(step - Math.rint(step)) > 0.3 && step > 1 && step < 9;
-        return between
-                ? below.label() + " to " + Stair.Tread.of(Math.floor(step) + 1).label()
-                : near.label();
+        return between ? Words.say(below) + " to " + Words.say(Stair.Tread.of(Math.floor(step) + 1)) : Words.say(near);
     }
 
     /** The wish that is not met, and the nearest things that can; empty when it is. */
@@ -104,8 +103,8 @@ final class PlanView {
             return answer.noWay().isPresent() ? potAdvice() : "";
         }
         List<String> instead = new ArrayList<>(potsInTime());
-        instead.addAll(done().wish().instead());
-        return done().wish().why() + ": " + joined(instead) + ".";
+        done().wish().instead().forEach(way -> instead.add(Words.say(way, figures)));
+        return Words.say(done().wish().why(), figures) + ": " + joined(instead) + ".";
     }
 
     /** For want of a way in this pot: one that takes it, or what to do when none does. */
@@ -196,9 +195,9 @@ final class PlanView {
         facts.add(new Fact("Sugar in a tablespoon", Numbers.plain(last.out().sugarsG() / spoons, 1) + " g"));
         if (answer.setting().draft().storage().cools()) {
             facts.add(new Fact(
-                    "Keeps " + answer.setting().draft().storage().label().replace("for ", "in "),
+                    "Keeps " + Words.say(answer.setting().draft().storage()).replace("for ", "in "),
                     done.shelfLife().days() + " days ("
-                            + done.shelfLife().kind().label() + ")"));
+                            + Words.say(done.shelfLife().kind()) + ")"));
         }
         return facts;
     }
@@ -248,7 +247,8 @@ final class PlanView {
     /** The stages of the way. */
     public List<StageRow> stages() {
         PlanAnswer.Done done = done();
-        List<String> names = answer.setting().names(done.way());
+        List<String> names =
+                answer.setting().names(done.way()).stream().map(Words::say).toList();
         List<StageRow> rows = new ArrayList<>();
         for (int i = 0; i < done.way().cooked().stages().size(); i++) {
             StageResult stage = done.way().cooked().stages().get(i);
@@ -259,8 +259,8 @@ final class PlanView {
                     i + 1,
                     names.get(i),
                     boils
-                            ? stage.stage().look().label() + ", lid "
-                                    + stage.stage().lid().label()
+                            ? Words.say(stage.stage().look()) + ", lid "
+                                    + Words.say(stage.stage().lid())
                             : "",
                     band.middle() < FEW_MIN ? "at once" : minutes(Math.max(1, band.middle())),
                     band.width() >= 1 ? figures.minutesBand(band, false) : "",
@@ -272,7 +272,7 @@ final class PlanView {
                             ? figures.mass(stage.out().ethanolG())
                             : "",
                     boils ? every(stage.stirring().everyMinutes()) : "",
-                    boils ? stage.stirring().risk().label() : "",
+                    boils ? Words.say(stage.stirring().risk()) : "",
                     i == done.way().main(),
                     done.stageCautions().get(i)));
         }
@@ -294,7 +294,8 @@ final class PlanView {
         }
         PlanAnswer.Done done = done();
         List<SectionDrawing.Mark> marks = new ArrayList<>();
-        List<String> names = answer.setting().names(done.way());
+        List<String> names =
+                answer.setting().names(done.way()).stream().map(Words::say).toList();
         List<StageResult> stages = done.way().cooked().stages();
         for (int i = 0; i < stages.size(); i++) {
             boolean reduces =
@@ -327,7 +328,7 @@ final class PlanView {
                         r.candidate().name(),
                         Double.isInfinite(r.minutes()) ? "—" : minutes(r.minutes()),
                         Numbers.plain(100 * r.fullestShare(), 0) + " % full",
-                        r.reason(),
+                        r.why().map(why -> Words.say(why, figures)).orElse(""),
                         r.candidate().id() == answer.setting().pot().id()))
                 .toList();
     }
@@ -372,7 +373,7 @@ final class PlanView {
     }
 
     private String stepWords(double step) {
-        return figures.step(step) + " " + Stair.Tread.of(step).label();
+        return figures.step(step) + " " + Words.say(Stair.Tread.of(step));
     }
 
     private static String mm(double level) {

@@ -10,6 +10,7 @@ import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
 import app.gradior.measure.Numbers;
 import app.gradior.reading.ReadingKind;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.frame.Figures;
@@ -47,8 +48,8 @@ public final class EventWords {
             .on("sieved", EventBody.Sieved.class)
             .on("off", EventBody.OffHeat.class)
             .on("back on", EventBody.BackOn.class)
-            .on(EventBody.HeatSet.class, (set, none) -> set.look().label())
-            .on(EventBody.LidSet.class, (set, none) -> "lid " + set.state().label());
+            .on(EventBody.HeatSet.class, (set, none) -> Words.say(set.look()))
+            .on(EventBody.LidSet.class, (set, none) -> "lid " + Words.say(set.state()));
 
     /** An event of a batch, told in a kitchen's figures. */
     private record Told(Batch batch, BatchEvent event, Figures figures) {}
@@ -64,16 +65,16 @@ public final class EventWords {
             .on("Next stage", EventBody.StageDone.class)
             .on("Taken back", EventBody.Undo.class)
             .on(EventBody.Read.class, (read, told) -> read(read.kind(), read.value(), told.figures()))
-            .on(EventBody.HeatSet.class, (set, told) -> "Heat: " + set.look().label())
-            .on(EventBody.LidSet.class, (set, told) -> "Lid: " + set.state().label())
+            .on(EventBody.HeatSet.class, (set, told) -> "Heat: " + Words.say(set.look()))
+            .on(EventBody.LidSet.class, (set, told) -> "Lid: " + Words.say(set.state()))
             .on(
                     EventBody.Added.class,
                     (added, told) -> "Added: "
                             + added.ingredients().stream().map(EventWords::name).collect(Collectors.joining("; ")))
             .on(
                     EventBody.Slurry.class,
-                    (s, told) -> "Slurry: " + Numbers.plain(s.starchG(), 1) + " g "
-                            + s.starch().label() + " in " + Numbers.plain(s.liquidG(), 0) + " g water")
+                    (s, told) -> "Slurry: " + Numbers.plain(s.starchG(), 1) + " g " + Words.say(s.starch()) + " in "
+                            + Numbers.plain(s.liquidG(), 0) + " g water")
             .on(
                     EventBody.Taken.class,
                     (taken, told) -> "Taken out: "
@@ -100,7 +101,7 @@ public final class EventWords {
             .on(EventBody.Rated.class, (rated, told) -> "Rated " + rated.stars() + " of 5")
             .on(
                     EventBody.Cooling.class,
-                    (cooling, told) -> "Cooling " + cooling.container().label()
+                    (cooling, told) -> "Cooling " + Words.say(cooling.container())
                             + (cooling.c() == null ? "" : ": " + told.figures().temp(cooling.c())));
 
     /** ... and closer than this share of the time so far. */
@@ -128,7 +129,7 @@ public final class EventWords {
             String word = MARKS.of(event.body(), "");
             int next = placed.stage() + 1;
             if (event.body() instanceof EventBody.StageDone && next < course.size()) {
-                word = course.get(next).kind().label().split(" ")[0].toLowerCase(Locale.ROOT);
+                word = Words.say(course.get(next).kind()).split(" ")[0].toLowerCase(Locale.ROOT);
             }
             double minute = batch.minuteOf(event.at());
             boolean near = minute - wordAt.getOrDefault(word, Double.NEGATIVE_INFINITY) < apart;
@@ -187,9 +188,7 @@ public final class EventWords {
             case WEIGHT -> "Weighed: " + Numbers.plain(value, 0) + " g";
             case LEVEL -> "Dipped: " + Numbers.plain(value, 0) + " mm";
             case VOLUME -> "Jug: " + figures.volume(value) + " hot";
-            case SPOON ->
-                "Spoon: step " + Numbers.plain(value, 1) + " "
-                        + Stair.Tread.of(value).label();
+            case SPOON -> "Spoon: step " + Numbers.plain(value, 1) + " " + Words.say(Stair.Tread.of(value));
             case RING -> "Ring: " + Numbers.plain(value, 0) + " mm";
             case BRIX -> "Brix: " + Numbers.plain(value, 1);
             case TEMPERATURE -> "Probe: " + figures.temp(value);
@@ -214,7 +213,7 @@ public final class EventWords {
     private static String nextDay(EventBody.NextDay next) {
         return "Next day" + (next.step() == null ? "" : ", step " + Numbers.plain(next.step(), 1))
                 + (next.ringMm() == null ? "" : ", ring " + Numbers.plain(next.ringMm(), 0) + " mm")
-                + (next.flavour() == null ? "" : ", " + next.flavour().label());
+                + (next.flavour() == null ? "" : ", " + Words.say(next.flavour()));
     }
 
     private static String names(Batch batch, List<Integer> lines) {

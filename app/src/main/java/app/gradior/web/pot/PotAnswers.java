@@ -4,6 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 
@@ -29,7 +30,7 @@ public record PotAnswers(
                 figures.step(forecast.stepHot().middle()),
                 figures.step(forecast.stepServed().middle()),
                 liquid(forecast)
-                        ? Stair.Tread.of(forecast.stepServed().middle()).label()
+                        ? Words.say(Stair.Tread.of(forecast.stepServed().middle()))
                         : "nothing liquid yet",
                 figures.temp(batch.plan().servedC()),
                 figures.volumeFigure(yield.middle()),

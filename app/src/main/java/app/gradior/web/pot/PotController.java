@@ -7,7 +7,6 @@ import app.gradior.batch.IngredientInput;
 import app.gradior.care.Cautions;
 import app.gradior.estimate.Change;
 import app.gradior.estimate.Forecast;
-import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -17,6 +16,7 @@ import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.EventJson;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.BatchStreams;
 import app.gradior.web.frame.Figures;
@@ -266,7 +266,7 @@ class PotController {
             fill(kitchen, batch, model);
             model.addAttribute("form", new FinishForm(yieldMl, note));
             model.addAttribute(
-                    "faults", refusal.faults().stream().map(Fault::message).toList());
+                    "faults", refusal.faults().stream().map(Words::say).toList());
             return "pot/finish";
         }
     }

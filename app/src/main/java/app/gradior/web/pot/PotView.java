@@ -11,6 +11,7 @@ import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.SpecificVolume;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.texture.Stair;
@@ -153,14 +154,14 @@ public record PotView(
                     Stair.Tread cold = Stair.Tread.of(f.stepServed().middle());
                     if (forecast.stepServed().middle() > batch.plan().targetStep() + PAST_STEP) {
                         return "It is past "
-                                + Stair.Tread.of(batch.plan().targetStep()).label()
+                                + Words.say(Stair.Tread.of(batch.plan().targetStep()))
                                 + ": a little water thins it. Record it as added and see.";
                     }
                     return "At " + Numbers.plain(f.levelMm().middle(), 0) + " mm, or "
                             + figures.mass(
                                     f.massG().middle() + batch.plan().pot().emptyG())
                             + " with the pot, take it off the heat. Served at "
-                            + figures.temp(batch.plan().servedC()) + " that is " + cold.label() + ".";
+                            + figures.temp(batch.plan().servedC()) + " that is " + Words.say(cold) + ".";
                 })
                 .orElse("Change the heat, lift the lid or add a thickener: then there is an end to say.");
     }

@@ -7,6 +7,7 @@ import app.gradior.batch.BatchState;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 import java.time.Instant;
@@ -59,8 +60,8 @@ public record StageCard(
         List<Tick> missing = ticks.stream().filter(t -> !t.in() && !t.out()).toList();
         return new StageCard(
                 at + 1,
-                stage.name(),
-                at + 1 < course.size() ? course.get(at + 1).name() : "",
+                Words.say(stage.name()),
+                at + 1 < course.size() ? Words.say(course.get(at + 1).name()) : "",
                 lookFor(batch, stage, forecast, figures),
                 batch.stageBegan().toEpochMilli(),
                 left(forecast, figures),
@@ -71,7 +72,7 @@ public record StageCard(
                         p.starch().key(),
                         Numbers.cooks(p.portion().starchG()),
                         Numbers.plain(p.portion().coldLiquidG(), 0),
-                        p.starch().handling().boiling())));
+                        Words.say(p.starch(), "boiling"))));
     }
 
     private static List<Tick> ticks(Batch batch, BatchPlan.PlanStage stage) {
@@ -113,8 +114,8 @@ public record StageCard(
             case STEP_HOT, STEP_SERVED ->
                 end.map(e -> {
                             Stair.Tread tread = Stair.Tread.of(e.stepHot().middle());
-                            return "Until it looks like a " + tread.label() + " in the pot: it " + tread.spoon()
-                                    + ". About " + level + ".";
+                            return "Until it looks like a " + Words.say(tread) + " in the pot: it "
+                                    + Words.say(tread, "spoon") + ". About " + level + ".";
                         })
                         .orElse("Until it is thick enough.");
             case BOILING -> "Until it boils at " + figures.temp(stage.value()) + ".";

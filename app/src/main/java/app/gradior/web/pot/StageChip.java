@@ -4,6 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.batch.BatchPlan;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -26,10 +27,10 @@ public record StageChip(String name, String state, String when) {
             if (i < at) {
                 Instant began = i == 0 ? batch.startedAt() : ends.get(i - 1);
                 double took = batch.minuteOf(ends.get(i)) - batch.minuteOf(began);
-                chips.add(new StageChip(stage.name(), "past", "took " + figures.minutes(took)));
+                chips.add(new StageChip(Words.say(stage.name()), "past", "took " + figures.minutes(took)));
             } else {
                 chips.add(new StageChip(
-                        stage.name(), i == at ? "atwork" : "ahead", when(batch, forecast, i, at, figures)));
+                        Words.say(stage.name()), i == at ? "atwork" : "ahead", when(batch, forecast, i, at, figures)));
             }
         }
         return chips;

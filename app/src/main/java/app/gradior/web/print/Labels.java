@@ -28,13 +28,12 @@ public final class Labels {
 
     /** Sizes of labels, each on its paper. */
     public enum Size {
-        A4_21("A4, 21 labels of 63.5 × 38 mm", false, 3, 7, 63.5, 38.0, 7.25, 15.5, 2.5, 0),
-        A4_14("A4, 14 labels of 99 × 38 mm", false, 2, 7, 99.0, 38.0, 4.75, 15.5, 2.5, 0),
-        A4_8("A4, 8 labels of 99 × 67.5 mm", false, 2, 4, 99.0, 67.5, 4.75, 13.5, 2.5, 0),
-        LETTER_30("Letter, 30 labels of 2⅝ × 1 in", true, 3, 10, 66.675, 25.4, 4.76, 12.7, 3.18, 0),
-        LETTER_10("Letter, 10 labels of 4 × 2 in", true, 2, 5, 101.6, 50.8, 4.0, 12.7, 4.7, 0);
+        A4_21(false, 3, 7, 63.5, 38.0, 7.25, 15.5, 2.5, 0),
+        A4_14(false, 2, 7, 99.0, 38.0, 4.75, 15.5, 2.5, 0),
+        A4_8(false, 2, 4, 99.0, 67.5, 4.75, 13.5, 2.5, 0),
+        LETTER_30(true, 3, 10, 66.675, 25.4, 4.76, 12.7, 3.18, 0),
+        LETTER_10(true, 2, 5, 101.6, 50.8, 4.0, 12.7, 4.7, 0);
 
-        private final String label;
         private final boolean letter;
         private final int columns;
         private final int rows;
@@ -46,7 +45,6 @@ public final class Labels {
         private final double gapYMm;
 
         Size(
-                String label,
                 boolean letter,
                 int columns,
                 int rows,
@@ -56,7 +54,6 @@ public final class Labels {
                 double topMm,
                 double gapXMm,
                 double gapYMm) {
-            this.label = label;
             this.letter = letter;
             this.columns = columns;
             this.rows = rows;
@@ -66,10 +63,6 @@ public final class Labels {
             this.topMm = topMm;
             this.gapXMm = gapXMm;
             this.gapYMm = gapYMm;
-        }
-
-        public String label() {
-            return label;
         }
 
         /** How many go on one sheet. */

@@ -1,6 +1,7 @@
 package app.gradior.web.print;
 
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import app.gradior.texture.RingTest;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
@@ -109,7 +110,7 @@ final class Paper {
                         row,
                         9,
                         false,
-                        tread.number() + " " + tread.label() + ": " + Numbers.plain(radius, 0) + " mm");
+                        tread.number() + " " + Words.say(tread) + ": " + Numbers.plain(radius, 0) + " mm");
             }
             sheet.text(
                     LEFT_MM,

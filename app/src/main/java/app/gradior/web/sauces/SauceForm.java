@@ -1,6 +1,8 @@
 package app.gradior.web.sauces;
 
 import app.gradior.finding.Fault;
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
@@ -9,6 +11,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
 import app.gradior.sauce.SauceLimits;
@@ -236,9 +239,8 @@ record SauceForm(
                 }
             }
             try {
-                double value = Numbers.parse(row.value())
-                        .orElseThrow(() -> new IllegalArgumentException(
-                                "“" + row.value() + "” is no number: say when this stage ends"));
+                double value =
+                        Numbers.parse(row.value()).orElseThrow(() -> new Unfit(Told.of("stage.no-end", row.value())));
                 drafts.add(new StageDraft(
                         StageKind.ofKey(row.kind()),
                         row.title().strip(),
@@ -247,8 +249,10 @@ record SauceForm(
                         LidState.ofKey(row.lid()),
                         EndKind.valueOf(row.end()),
                         value));
+            } catch (Unfit e) {
+                faults.add(new Fault("stages[" + s + "]", Told.of("stage.stuck", s + 1, e.why())));
             } catch (IllegalArgumentException e) {
-                faults.add(new Fault("stages[" + s + "]", "Stage " + (s + 1) + ": " + e.getMessage() + "."));
+                faults.add(new Fault("stages[" + s + "]", Told.of("stage.stuck", s + 1, new Wrong.NotTaken())));
             }
         }
         return drafts;

@@ -5,7 +5,6 @@ import app.gradior.care.Cautions;
 import app.gradior.course.SauceRun;
 import app.gradior.course.StageResult;
 import app.gradior.heat.LidState;
-import app.gradior.larder.Allergen;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
@@ -16,6 +15,7 @@ import app.gradior.room.book.StagePlan;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.StageKind;
@@ -106,7 +106,7 @@ final class SauceView {
                 weighed ? figures.mass(reading.massG()) : "—",
                 spread,
                 typed.corrected() ? "corrected" : reading.sureness().name().toLowerCase(Locale.ROOT),
-                reading.remark());
+                reading.remark().map(Words::say).orElse(""));
     }
 
     Whole whole(SauceBook.Draft draft, List<KitchenKit.KitPot> pots) {
@@ -130,7 +130,7 @@ final class SauceView {
             SauceRun.Cooked cooked = StagePlan.cook(
                     draft, readings, 1, PotOnHeat.unknownPair(pot.get().shape(), kitchen.altitudeM()));
             stages = cooked.stages().stream().map(this::figure).toList();
-            cooked.stuck().ifPresent(stuck -> warnings.add("Stage " + (stuck.stage() + 1) + ": " + stuck.statement()));
+            cooked.stuck().ifPresent(stuck -> warnings.add(Words.text("stage.stuck", stuck.stage() + 1, stuck.why())));
             if (cooked.stuck().isEmpty()) {
                 cookedIn = "In your " + pot.get().name() + " all stages take about "
                         + figures.minutes(cooked.minutes()) + " and give "
@@ -192,7 +192,7 @@ final class SauceView {
         if (m.ethanolG() > 0.5) {
             totals.add(new Total("Alcohol", figures.mass(m.ethanolG()), "before it cooks"));
         }
-        String allergens = all.allergens().stream().map(Allergen::label).collect(Collectors.joining(", "));
+        String allergens = all.allergens().stream().map(Words::say).collect(Collectors.joining(", "));
         totals.add(new Total(
                 "Allergens", allergens.isEmpty() ? "none known" : allergens, "a help to read labels, not a promise"));
         return totals;
@@ -200,6 +200,6 @@ final class SauceView {
 
     private String stepWords(Mixture m, double servedC) {
         double step = Consistency.step(m, 1, servedC);
-        return figures.step(step) + " " + Stair.Tread.of(step).label();
+        return figures.step(step) + " " + Words.say(Stair.Tread.of(step));
     }
 }

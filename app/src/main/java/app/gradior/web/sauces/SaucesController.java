@@ -14,6 +14,7 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Larder;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
 import app.gradior.sauce.School;
@@ -115,8 +116,8 @@ class SaucesController {
     }
 
     private static Entry entry(SauceVersion row, @Nullable LastCooked cooked, Figures figures) {
-        String target = Numbers.plain(row.targetStep(), 1) + " "
-                + Stair.Tread.of(row.targetStep()).label() + " at " + figures.temp(row.servedC());
+        String target = Numbers.plain(row.targetStep(), 1) + " " + Words.say(Stair.Tread.of(row.targetStep())) + " at "
+                + figures.temp(row.servedC());
         String when = cooked == null
                 ? "never cooked"
                 : "cooked " + cooked.batches() + (cooked.batches() == 1 ? " time" : " times") + ", last "

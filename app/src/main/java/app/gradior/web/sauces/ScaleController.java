@@ -16,6 +16,7 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.larder.Swaps;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.web.frame.Figures;
@@ -175,7 +176,7 @@ class ScaleController {
                             ? "—"
                             : figures.volume(cooked.out().volumeMl20c()),
                     cooked.stuck().isPresent()
-                            ? cooked.stuck().get().statement()
+                            ? Words.say(cooked.stuck().get().why(), figures)
                             : full > Cautions.FULLEST_SHARE
                                     ? "The pot would be " + Numbers.plain(100 * full, 0)
                                             + " % full: it boils over. Take a larger one."

@@ -6,6 +6,7 @@ import app.gradior.room.book.SauceVersion;
 import app.gradior.room.book.StageDraft;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 import java.time.ZoneOffset;
@@ -69,14 +70,14 @@ class VersionsController {
         List<String> words = new ArrayList<>();
         words.add(draft.name());
         words.add("Wanted: " + Numbers.plain(draft.targetStep(), 1) + " "
-                + Stair.Tread.of(draft.targetStep()).label() + " at " + figures.temp(draft.servedC()) + ", "
-                + draft.texture().label());
+                + Words.say(Stair.Tread.of(draft.targetStep())) + " at " + figures.temp(draft.servedC()) + ", "
+                + Words.say(draft.texture()));
         for (Lines.Typed line : draft.lines()) {
             Double massG = line.massG();
             words.add(line.text() + (massG == null ? "" : " (corrected to " + Numbers.plain(massG, 1) + " g)"));
         }
         for (StageDraft stage : draft.stages()) {
-            words.add("Stage: " + stage.kind().label() + " " + stage.end().label() + " "
+            words.add("Stage: " + Words.say(stage.kind()) + " " + Words.say(stage.end()) + " "
                     + Numbers.plain(stage.value(), 2));
         }
         if (!draft.notes().isBlank()) {

@@ -30,8 +30,10 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.larder.Larder;
 import app.gradior.room.shelf.Shelf;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
+import app.gradior.testing.Refused;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.nio.charset.StandardCharsets;
@@ -202,11 +204,11 @@ class UnderstoodOnceTest {
                 .as("a finished batch is corrected too")
                 .isLessThan(finished - 50);
         assertThatThrownBy(() -> record(new EventBody.Corrected("nothing", 0, null, 1)))
-                .hasMessageContaining("added");
+                .satisfies(Refused.saying("added"));
         assertThatThrownBy(() -> record(new EventBody.Corrected(null, 2, null, 1)))
-                .hasMessageContaining("line");
+                .satisfies(Refused.saying("line"));
         assertThatThrownBy(() -> record(new EventBody.Corrected(null, 0, "no-such-food", 1)))
-                .hasMessageContaining("food");
+                .satisfies(Refused.saying("food"));
     }
 
     /** Milk that turns out to have gone in shortens what was packed before anybody knew; a date with a reason is the cook's. */
@@ -229,13 +231,12 @@ class UnderstoodOnceTest {
         assertThat(new BatchTelling(batch()).wholePieces()).isEmpty();
         add("2 bay leaves");
         assertThat(new BatchTelling(batch()).wholePieces())
-                .hasValueSatisfying(c -> assertThat(c.title()).isEqualTo("Take out first: bay leaf"));
+                .hasValueSatisfying(c -> assertThat(Words.say(c)).isEqualTo("Take out first: bay leaf"));
         assertThat(new BatchAdvice(batch(), batches.forecast(batch(), clock.instant()), clock.instant()).cautions())
                 .isEmpty();
         record(new EventBody.Added(List.of(new IngredientInput("1.5 kg sugar", null, null))));
         assertThat(new BatchAdvice(batch(), batches.forecast(batch(), clock.instant()), clock.instant()).cautions())
-                .extracting(Caution::title)
-                .containsExactly("Boiling sugar burns");
+                .containsExactly(new Caution.HotSugar());
     }
 
     /** As an older version kept it: plan and entries without what was understood of them. */
@@ -271,7 +272,8 @@ class UnderstoodOnceTest {
         upkeep.bringUp();
         assertThatThrownBy(this::massG)
                 .isInstanceOfSatisfying(
-                        CannotReckon.class, odd -> assertThat(odd.why()).contains("nobody knows what"));
+                        CannotReckon.class,
+                        odd -> assertThat(Words.say(odd.why())).contains("nobody knows what"));
         record(new EventBody.Note("it goes on all the same"));
         larder.remember(kitchen, "hive gold", "shed-honey");
         upkeep.bringUp();
@@ -295,6 +297,6 @@ class UnderstoodOnceTest {
         assertThat(batches.forecast(again, clock.instant()).massG().middle()).isEqualTo(mass);
         byte[] forged = text.replaceFirst("(?s)(\"snapshots\".*?\"sugars\" : )82\\.0", "$140.0")
                 .getBytes(StandardCharsets.UTF_8);
-        assertThatThrownBy(() -> reader.read(fresh(), forged)).hasMessageContaining("hash");
+        assertThatThrownBy(() -> reader.read(fresh(), forged)).satisfies(Refused.saying("hash"));
     }
 }

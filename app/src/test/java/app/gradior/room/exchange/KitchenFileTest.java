@@ -39,6 +39,7 @@ import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Overnight;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
+import app.gradior.testing.Refused;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
@@ -213,14 +214,14 @@ class KitchenFileTest {
         });
         assertThatThrownBy(() -> reader.read(other, first))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("empty");
+                .satisfies(Refused.saying("empty"));
         Kitchen third = fresh();
         String text = new String(first, StandardCharsets.UTF_8);
         assertThatThrownBy(() -> reader.read(
                         third,
                         text.replace("\"grossG\" : 2900.0", "\"grossG\" : -5").getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(Refusal.class)
-                .hasMessageContaining("grossG");
+                .satisfies(Refused.saying("grossG"));
         assertThatThrownBy(() -> reader.read(third, "{}".getBytes(StandardCharsets.UTF_8)))
                 .isInstanceOf(Refusal.class);
         assertThat(batches.all(third.id())).isEmpty();
@@ -285,9 +286,9 @@ class KitchenFileTest {
         assertThat(kept.getWidth()).isEqualTo(1600);
         assertThat(kept.getHeight()).isEqualTo(500);
         assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, "<svg/>".getBytes(StandardCharsets.UTF_8)))
-                .hasMessageContaining("no picture");
+                .satisfies(Refused.saying("no picture"));
         assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, new byte[3_000_000]))
-                .hasMessageContaining("2 MB");
+                .satisfies(Refused.saying("2 MB"));
         assertThatThrownBy(() -> photos.image(fresh().id(), batchId, id))
                 .as("another kitchen's")
                 .isInstanceOf(Refusal.class);
@@ -301,15 +302,15 @@ class KitchenFileTest {
         assertThat(kept.getWidth()).isEqualTo(1600);
         assertThat(kept.getHeight()).isEqualTo(998);
         assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, bitmap(9000, 5000)))
-                .hasMessageContaining("40 million pixels");
+                .satisfies(Refused.saying("40 million pixels"));
         byte[] interlaced = bitmap(8000, 4990);
         interlaced[28] = 1;
         assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, interlaced))
-                .hasMessageContaining("12 million pixels");
+                .satisfies(Refused.saying("12 million pixels"));
         ByteArrayOutputStream gif = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(20, 20, BufferedImage.TYPE_INT_RGB), "gif", gif);
         assertThatThrownBy(() -> photos.add(kitchen.id(), batchId, gif.toByteArray()))
-                .hasMessageContaining("JPEG or PNG");
+                .satisfies(Refused.saying("JPEG or PNG"));
     }
 
     private static byte[] bitmap(int width, int height) throws IOException {
@@ -441,7 +442,7 @@ class KitchenFileTest {
         LocalDate today = shelf.today(kitchen);
         List<Shelf.Filled> jars = List.of(new Shelf.Filled("Jam jar", 2, 337));
         assertThatThrownBy(() -> shelf.pack(kitchen, batchId, jars, Storage.FRIDGE, today.plusDays(40), ""))
-                .hasMessageContaining("note why");
+                .satisfies(Refused.saying("note why"));
         assertThatThrownBy(() ->
                         shelf.pack(kitchen, batchId, List.of(new Shelf.Filled("", 0, -1)), Storage.FRIDGE, today, ""))
                 .isInstanceOf(Refusal.class);
@@ -449,16 +450,16 @@ class KitchenFileTest {
         assertThat(shelf.soon(kitchen)).hasSize(2);
         long one = shelf.soon(kitchen).get(0).id();
         assertThatThrownBy(() -> shelf.date(kitchen, one, today.plusDays(6), ""))
-                .hasMessageContaining("note why");
+                .satisfies(Refused.saying("note why"));
         shelf.date(kitchen, one, today.plusDays(6), "Measured pH 3.4.");
         assertThat(shelf.soon(kitchen)).hasSize(1);
         assertThatThrownBy(() -> shelf.mark(kitchen, one, Shelf.State.THROWN, " "))
-                .hasMessageContaining("why");
+                .satisfies(Refused.saying("why"));
         shelf.mark(kitchen, one, Shelf.State.OPENED, "");
         shelf.mark(kitchen, one, Shelf.State.USED, "");
         assertThat(shelf.kept(kitchen)).hasSize(1);
         assertThatThrownBy(() -> shelf.mark(kitchen, one, Shelf.State.OPENED, ""))
-                .hasMessageContaining("already");
+                .satisfies(Refused.saying("already"));
         assertThatThrownBy(() -> shelf.mark(fresh(), one, Shelf.State.USED, "")).isInstanceOf(Refusal.class);
         assertThat(ShelfCalendar.of(shelf.kept(kitchen)))
                 .contains("SUMMARY:Use Onion gravy (Jam jar)")

@@ -23,6 +23,7 @@ import app.gradior.room.kit.KitchenKit;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.testing.PrivateMariaDb;
+import app.gradior.testing.Refused;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.List;
@@ -130,14 +131,14 @@ class ThingsByIdTest {
                         Refusal.class, refusal -> assertThat(refusal.kind()).isEqualTo(Refusal.Kind.CONFLICT));
         kit.changeBurner(kitchen.id(), burner.id(), burner.revision(), "A", 900);
         assertThatThrownBy(() -> kit.changeBurner(kitchen.id(), burner.id(), burner.revision(), "B", 900))
-                .hasMessageContaining("A was changed on another device");
+                .satisfies(Refused.saying("A was changed on another device"));
         var jar = kit.jars(kitchen.id()).get(0);
         kit.countJars(kitchen.id(), jar.id(), 4, jar.revision());
         assertThatThrownBy(() -> kit.countJars(kitchen.id(), jar.id(), 5, jar.revision()))
-                .hasMessageContaining("was changed on another device");
+                .satisfies(Refused.saying("was changed on another device"));
         assertThatThrownBy(() -> kit.putPot(fresh().id(), renamed(1)))
                 .as("another kitchen's")
-                .hasMessageContaining("no such pot");
+                .satisfies(Refused.saying("no such pot"));
     }
 
     @Test
@@ -165,7 +166,7 @@ class ThingsByIdTest {
                 .replaceAll(",\\s*\"retired\" : false", "")
                 .getBytes(StandardCharsets.UTF_8);
         Kitchen other = fresh();
-        assertThatThrownBy(() -> reader.read(other, file)).hasMessageContaining("retired");
+        assertThatThrownBy(() -> reader.read(other, file)).satisfies(Refused.saying("retired"));
     }
 
     /** Before format 4 a batch named its pot and burner by their names alone. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.clock.ClockPlan;
 import app.gradior.clock.Task;
+import app.gradior.clock.TaskName;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
@@ -123,8 +124,11 @@ class PlanDrawingsTest {
 
     @Test
     void barsAreAsLongAsTheirMinutesAndALongNightIsCutOut() {
-        ClockDrawing.Lane tonight =
-                lane("gravy", 0, new Task("sweat", 10, true, true, false), new Task("simmer", 30, false, true, true));
+        ClockDrawing.Lane tonight = lane(
+                "gravy",
+                0,
+                new Task(new TaskName.Called("sweat"), 10, true, true, false),
+                new Task(new TaskName.Called("simmer"), 30, false, true, true));
         String plain = ClockDrawing.draw(List.of(tonight), -20, m -> "t" + m, List.of("Front left"));
         double hands = bars(plain, "hands").get(0)[1];
         assertThat(bars(plain, "free").get(0)[1]).isCloseTo(3 * hands, within(0.3));
@@ -132,9 +136,9 @@ class PlanDrawingsTest {
         ClockDrawing.Lane overnight = lane(
                 "pepper <b>sauce</b>",
                 0,
-                new Task("reduce", 30, false, true, true),
-                Task.standing("rest", 12 * 60),
-                new Task("warm", 10, true, true, true));
+                new Task(new TaskName.Called("reduce"), 30, false, true, true),
+                Task.standing(new TaskName.Called("rest"), 12 * 60),
+                new Task(new TaskName.Called("warm"), 10, true, true, true));
         String cut = ClockDrawing.draw(List.of(overnight), -5000, m -> "t" + m, List.of());
         assertThat(cut).contains("· · ·").doesNotContain(">now<").contains("&lt;b&gt;");
         double free = bars(cut, "free").get(0)[1];

@@ -3,6 +3,7 @@ package app.gradior.web.print;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.gradior.room.words.Words;
 import app.gradior.vessel.PotShape;
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.RGBLuminanceSource;
@@ -124,7 +125,7 @@ class PaperTest {
     @Test
     void nothingIsLeftOffASmallLabel() throws IOException {
         String all = java.util.Arrays.stream(app.gradior.larder.Allergen.values())
-                .map(app.gradior.larder.Allergen::label)
+                .map(Words::say)
                 .collect(java.util.stream.Collectors.joining(", "));
         List<String> lines = List.of(
                 "Keep at 5 °C or below, use by 23 Dec 2026", "Contains " + all, "Made 20 Dec 2026", "Batch 412");

@@ -1,0 +1,37 @@
+package app.gradior.clock;
+
+import app.gradior.finding.Finding;
+import app.gradior.sauce.StageName;
+
+/** What a piece of work is called. */
+public sealed interface TaskName extends Finding {
+    /** A stage of the sauce. */
+    record Stage(StageName stage) implements TaskName {}
+
+    /** The part of a stage in which it is stirred all the while. */
+    record Stirring(StageName stage) implements TaskName {}
+
+    /** Jobs before the heat. */
+    record Prepare() implements TaskName {}
+
+    /** Time in hand for a slow pot. */
+    record InHand() implements TaskName {}
+
+    /** Into jars, and labels on them. */
+    record FillJars() implements TaskName {}
+
+    /** Into what it is kept in, and labels on it. */
+    record Pack() implements TaskName {}
+
+    /** It cools. */
+    record Cool() implements TaskName {}
+
+    /** It stands until the next day. */
+    record RestOvernight() implements TaskName {}
+
+    /** It is warmed to be served. */
+    record WarmThrough() implements TaskName {}
+
+    /** Something else, by its name. */
+    record Called(String name) implements TaskName {}
+}

@@ -1,0 +1,49 @@
+package app.gradior.plan;
+
+import app.gradior.finding.Finding;
+import app.gradior.larder.StarchKind;
+
+/** Why a wish is not met, and what would be, as parts of a sentence. Volumes are mL at 20 °C. */
+public sealed interface WishFinding extends Finding {
+    /** Even thickened without reducing it gives less. */
+    record GivesLess(double volumeMl, double wantedMl) implements WishFinding {}
+
+    /** Reduced all the way it gives more. */
+    record GivesMore(double volumeMl, double wantedMl) implements WishFinding {}
+
+    /** Reducing alone never takes it to that step. */
+    record NeedsStarch() implements WishFinding {}
+
+    /** Without starch it gives another yield. */
+    record YieldWithoutStarch(double volumeMl, double wantedMl) implements WishFinding {}
+
+    /** Reducing takes longer than there is. */
+    record TakesLonger(double minutes, double thereMin) implements WishFinding {}
+
+    /** Reducing takes so long, and there is no time for it at all. */
+    record NoTime(double minutes) implements WishFinding {}
+
+    /** It comes out saltier than it may be, g in 100 g. */
+    record TooSalty(double saltPercent, double mostPercent) implements WishFinding {}
+
+    /** Instead: so many times as much. */
+    record MakeTimes(double times) implements WishFinding {}
+
+    /** Instead: so much starch. */
+    record AllowStarch(double starchG, StarchKind starch) implements WishFinding {}
+
+    /** Instead: a lower step. */
+    record LowerStep() implements WishFinding {}
+
+    /** Instead: so many minutes earlier. */
+    record StartEarlier(double minutes) implements WishFinding {}
+
+    /** Instead: starch, for another yield. */
+    record TakeStarch(double starchG, StarchKind starch, double volumeMl) implements WishFinding {}
+
+    /** Instead: less salt by so much. */
+    record HoldBackSalt(double saltG) implements WishFinding {}
+
+    /** Instead: stop earlier, with starch. */
+    record StopAt(double volumeMl, double starchG, StarchKind starch) implements WishFinding {}
+}
