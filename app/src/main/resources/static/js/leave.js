@@ -2,6 +2,7 @@
 // Signing out: what waits is sent first, and nothing of this account stays in the browser.
 import { TapQueue, waitingPots } from './queue.js';
 import { empty } from './store.js';
+import { word } from './words.js';
 
 const form = /** @type {HTMLFormElement | null} */ (document.querySelector('form.who'));
 form?.addEventListener('submit', async (event) => {
@@ -10,8 +11,7 @@ form?.addEventListener('submit', async (event) => {
     await new TapQueue(potId).flush();
   }
   const left = waitingPots().reduce((sum, potId) => sum + new TapQueue(potId).waiting().length, 0);
-  const entries = left === 1 ? 'One entry is' : `${left} entries are`;
-  if (left && !confirm(`${entries} not sent yet, and would be lost. Sign out all the same?`)) {
+  if (left && !confirm(word('not-sent', left))) {
     return;
   }
   empty();

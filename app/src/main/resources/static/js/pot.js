@@ -3,6 +3,7 @@
 import { NoPiece, piece, renew } from './http.js';
 import { TapQueue } from './queue.js';
 import { get, set } from './store.js';
+import { word } from './words.js';
 
 const EVERY_MS = 10_000;
 const OFFLINE_MS = 2_000;
@@ -84,18 +85,18 @@ function say(how) {
   const waiting = queue.waiting().length;
   line.hidden = how === 'online';
   const age = document.querySelector('#asof')?.textContent ?? '';
-  const kept = waiting === 1 ? ' One entry is kept here and will be sent.' : ` ${waiting} entries are kept here and will be sent.`;
+  const kept = ` ${word('kept', waiting)}`;
   const why = {
     online: '',
-    offline: `No connection: the figures are of ${age}.`,
-    out: `You are signed out: the figures are of ${age}. Sign in again.`,
-    other: 'Somebody else is signed in here now: sign in again with this kitchen.',
+    offline: word('offline', age),
+    out: word('out', age),
+    other: word('other'),
   }[how];
   line.replaceChildren(why + (waiting && how !== 'online' ? kept : ''));
   if (how === 'out' || how === 'other') {
     const door = document.createElement('a');
     door.href = '/login';
-    door.textContent = 'Sign in';
+    door.textContent = word('sign-in');
     line.append(' ', door);
   }
 }
@@ -107,8 +108,8 @@ function showAside() {
   aside.replaceChildren(...entries.map(({ tap, message }) => {
     const row = document.createElement('p');
     const what = [tap.type, ...Object.values(tap.fields)].join(' ');
-    row.append(`Not taken: “${what.length > 80 ? what.slice(0, 80) + '…' : what}”. ${message} `);
-    for (const [label, name] of [['Try again', 'again'], ['Let it go', 'letgo']]) {
+    row.append(`${word('not-taken', what.length > 80 ? `${what.slice(0, 80)}…` : what, message)} `);
+    for (const [label, name] of [[word('again'), 'again'], [word('let-go'), 'letgo']]) {
       const button = document.createElement('button');
       button.type = 'button';
       button.className = 'quiet';
@@ -217,7 +218,7 @@ function nameNext() {
   for (const button of document.querySelectorAll('[data-next]')) {
     if (waits) {
       const after = names[Number(waits.fields.stage) + 2];
-      button.textContent = after ? `On to: ${after}` : 'It is over';
+      button.textContent = after ? word('on-to', after) : word('over');
     }
   }
 }
@@ -367,7 +368,7 @@ function showSpeech() {
   if (button && 'speechSynthesis' in window) {
     button.hidden = false;
     button.setAttribute('aria-pressed', String(speaks()));
-    button.textContent = speaks() ? 'Stop speaking' : 'Speak';
+    button.textContent = speaks() ? word('stop-speaking') : word('speak');
   }
 }
 

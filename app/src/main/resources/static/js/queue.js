@@ -3,6 +3,7 @@
 // is put aside with its reason, so that it blocks nothing behind it.
 import { headers, renew } from './http.js';
 import { get, list, names, remove, set } from './store.js';
+import { word } from './words.js';
 
 /** @typedef {{clientKey: string, type: string, fields: Record<string, string>, tappedAt: number, tries?: number}} Tap */
 /** @typedef {{tap: Tap, message: string}} Refused */
@@ -134,7 +135,7 @@ export class TapQueue {
           return { line: 'offline', refused, says };
         } else {
           const problem = await response.json().catch(() => ({}));
-          const message = problem.detail ?? 'The server broke on this entry.';
+          const message = problem.detail ?? word('broke');
           this.setAside(tap, message);
           refused.push({ tap, message });
         }

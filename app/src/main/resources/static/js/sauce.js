@@ -2,6 +2,7 @@
 // Lines are read by the server as they are typed; Enter makes the next, a pasted recipe makes many. Stages move by drag, arrows or keys.
 import { headers, piece, settled } from './http.js';
 import { stages } from './stages.js';
+import { word } from './words.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#sauce'));
 const lines = /** @type {HTMLOListElement} */ (document.querySelector('#lines'));
@@ -52,7 +53,7 @@ function addLine() {
   const index = lines.children.length;
   line.querySelectorAll('input').forEach((input) => (input.value = ''));
   const field = /** @type {HTMLInputElement} */ (line.querySelector('input[name="text"]'));
-  field.setAttribute('aria-label', `Line ${index + 1}`);
+  field.setAttribute('aria-label', word('line', index + 1));
   const understood = /** @type {HTMLElement} */ (line.querySelector('.understood'));
   understood.dataset.understood = String(index);
   understood.replaceChildren();
@@ -83,7 +84,7 @@ function suggest(step) {
   const select = /** @type {HTMLSelectElement} */ (form.elements.namedItem('targetStep'));
   const value = String(Number(step));
   if (![...select.options].some((o) => o.value === value)) {
-    select.add(new Option(`${value}, between two steps`, value));
+    select.add(new Option(word('between', value), value));
   }
   select.value = value;
 }
@@ -123,7 +124,7 @@ lines.addEventListener('click', async (event) => {
     food.value = '';
     changed();
   } catch {
-    button.textContent = 'Pick a food from the list first';
+    button.textContent = word('pick');
   }
 });
 lines.addEventListener('paste', (event) => {

@@ -1,5 +1,6 @@
 // @ts-check
 // The list of stages: added, removed, moved by drag, by arrows, or by Alt with an arrow key. Lines follow their stage.
+import { word } from './words.js';
 
 /**
  * @param {HTMLFormElement} form
@@ -22,7 +23,7 @@ export function stages(form, changed) {
       const field = /** @type {HTMLSelectElement} */ (select);
       const stage = before[Number(field.value) - 1];
       const at = stage ? now.indexOf(stage) + 1 : 0;
-      field.replaceChildren(new Option('no stage', '0'), ...now.map((_, i) => new Option(`stage ${i + 1}`, String(i + 1))));
+      field.replaceChildren(new Option(word('no-stage'), '0'), ...now.map((_, i) => new Option(word('stage', i + 1), String(i + 1))));
       field.value = String(at);
     }
     const none = form.querySelector('#nostages');

@@ -231,7 +231,7 @@ public final class Batch {
         String key = corrected.added();
         List<Understood> put = key == null ? lines() : additions().get(key);
         if (put == null) {
-            throw Refusal.unfit("added", new AdmissionFinding.NoSuchAddition(key));
+            throw Refusal.unfit("added", new AdmissionFinding.NoSuchAddition(String.valueOf(key)));
         }
         Refusal.inRange("line", corrected.line(), 0, put.size() - 1, "");
         return put.get(corrected.line());

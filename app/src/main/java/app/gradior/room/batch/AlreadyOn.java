@@ -13,6 +13,8 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Texture;
@@ -85,21 +87,33 @@ public class AlreadyOn {
         SauceBook.@Nullable Sauce sauce = question.sauceId() == 0 ? null : book.sauce(kitchen, question.sauceId());
         List<LineReading> readings =
                 sauce != null ? sauce.ingredients().usable() : readings(kitchen, question.typed(), faults);
-        range(faults, "since", "Since how many minutes", question.sinceMinutes(), 0, LONGEST_SINCE_MIN);
-        range(faults, "step", "The step wanted", question.targetStep(), SauceLimits.LEAST_STEP, SauceLimits.MOST_STEP);
+        range(
+                faults,
+                "since",
+                Words.text("already-on.since-how-many-minutes"),
+                question.sinceMinutes(),
+                0,
+                LONGEST_SINCE_MIN);
+        range(
+                faults,
+                "step",
+                Words.text("already-on.the-step-wanted"),
+                question.targetStep(),
+                SauceLimits.LEAST_STEP,
+                SauceLimits.MOST_STEP);
         range(
                 faults,
                 "served",
-                "The serving temperature, °C",
+                Words.text("already-on.the-serving-temperature-c"),
                 question.servedC(),
                 SauceLimits.COLDEST_SERVED_C,
                 SauceLimits.HOTTEST_SERVED_C);
         Equipment ware = kit.ware(kitchen.id());
         if (ware.pots().stream().noneMatch(p -> p.id() == question.potId())) {
-            faults.add(new Fault("pot", "Choose the pot it is in."));
+            faults.add(new Fault("pot", Told.of("already-on.choose-the-pot-it-is-in")));
         }
         if (question.burnerId() != 0 && ware.burners().stream().noneMatch(b -> b.id() == question.burnerId())) {
-            faults.add(new Fault("burner", "Choose the burner it is on, or none."));
+            faults.add(new Fault("burner", Told.of("already-on.choose-the-burner-it-is-on")));
         }
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
@@ -146,7 +160,11 @@ public class AlreadyOn {
             LineReading reading = lines.read(kitchen, text.length() > 300 ? text.substring(0, 300) : text);
             if (!reading.usable() || !(reading.massG() > 0)) {
                 faults.add(new Fault(
-                        "lines", "Line " + (i + 1) + ", “" + reading.text().strip() + "”: no food and amount found."));
+                        "lines",
+                        Told.of(
+                                "already-on.line-no-food-and-amount-found",
+                                (i + 1),
+                                reading.text().strip())));
             } else {
                 readings.add(reading);
             }
@@ -154,15 +172,14 @@ public class AlreadyOn {
         if (typed.isEmpty()
                 || typed.size() > SauceLimits.MOST_LINES
                 || new Ingredients(readings, Texture.CHUNKY).mixture().waterG() <= 1 && faults.isEmpty()) {
-            faults.add(new Fault(
-                    "lines", "Write what went in, a line each, something liquid among it; or choose a sauce."));
+            faults.add(new Fault("lines", Told.of("already-on.write-what-went-in-a-line")));
         }
         return readings;
     }
 
     private static void range(List<Fault> faults, String field, String label, double value, double low, double high) {
         if (!(value >= low && value <= high)) {
-            faults.add(new Fault(field, label + ": from " + (int) low + " to " + (int) high + " expected."));
+            faults.add(new Fault(field, Told.of("already-on.from-to-expected", label, (int) low, (int) high)));
         }
     }
 }

@@ -19,6 +19,7 @@ import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.Lessons;
 import app.gradior.room.larder.FoodSnapshots;
+import app.gradior.room.words.Told;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -84,8 +85,7 @@ public class Batches {
     public record Draft(String clientKey, Instant at, EventBody body) {
         public Draft {
             if (!clientKey.matches(CLIENT_KEY)) {
-                throw Refusal.unfit(
-                        "clientKey", "1 to 64 letters, digits, dots, colons, dashes or underscores expected");
+                throw Refusal.unfit("clientKey", Told.of("batches.to-letters-digits-dots-colons-dashes"));
             }
         }
     }
@@ -103,7 +103,7 @@ public class Batches {
     public long start(Kitchen kitchen, String name, Origin origin, BatchPlan plan, Instant startedAt) {
         Instant now = clock.instant();
         if (startedAt.isAfter(now.plus(Admission.CLOCK_SKEW)) || startedAt.isBefore(now.minus(EARLIEST_START))) {
-            throw Refusal.unfit("startedAt", "startedAt is " + startedAt + ": up to 24 h ago expected");
+            throw Refusal.unfit("startedAt", Told.of("batches.startedat-is-up-to-h-ago", startedAt));
         }
         return insert(kitchen.id(), name, origin, plan, startedAt);
     }

@@ -13,6 +13,8 @@ import app.gradior.reading.ReadingKind;
 import app.gradior.room.larder.FoodJson;
 import app.gradior.room.larder.FoodSnapshots;
 import app.gradior.room.larder.FoodsThen;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Overnight;
 import java.util.List;
 import java.util.Map;
@@ -138,7 +140,7 @@ public class EventJson {
         Class<? extends EventBody> kind = TYPES.get(type);
         Optional<ReadingKind> reading = ReadingKind.ofKey(type);
         if (kind == null && reading.isEmpty()) {
-            throw Refusal.unfit("type", "type '" + type + "' is not known: use one of " + types());
+            throw Refusal.unfit("type", Told.of("event-json.type-is-not-known-use-one", type, types()));
         }
         try {
             return kind == null ? read(reading.orElseThrow(), fields) : events.treeToValue(fields, kind);
@@ -152,7 +154,7 @@ public class EventJson {
                 events.readerForMapOf(Double.class).readValue(fields);
         for (String name : figures.keySet()) {
             if (!name.equals(kind.field())) {
-                throw Refusal.malformed(name, "this field is not known");
+                throw Refusal.malformed(name, Told.of("event-json.this-field-is-not-known"));
             }
         }
         Double value = figures.get(kind.field());
@@ -213,7 +215,7 @@ public class EventJson {
             }
         }
         if (e instanceof StreamReadException || e.getCause() instanceof StreamReadException) {
-            return Refusal.malformed("body", "this is not valid JSON");
+            return Refusal.malformed("body", Told.of("event-json.this-is-not-valid-json"));
         }
         StringBuilder path = new StringBuilder();
         for (JacksonException.Reference step : e.getPath()) {
@@ -225,8 +227,10 @@ public class EventJson {
         }
         String message = String.valueOf(e.getOriginalMessage());
         String plain = message.startsWith("Unrecognized property")
-                ? "this field is not known"
-                : message.contains("null") ? "this field is missing or null" : "this value cannot be read here";
+                ? Words.text("event-json.this-field-is-not-known")
+                : message.contains("null")
+                        ? Words.text("event-json.this-field-is-missing-or-null")
+                        : Words.text("event-json.this-value-cannot-be-read-here");
         return Refusal.malformed(path.isEmpty() ? "body" : path.toString(), plain);
     }
 }

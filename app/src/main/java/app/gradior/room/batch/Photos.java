@@ -2,6 +2,7 @@ package app.gradior.room.batch;
 
 import app.gradior.finding.Refusal;
 import app.gradior.room.Inserted;
+import app.gradior.room.words.Told;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
@@ -70,7 +71,7 @@ public class Photos {
     @Transactional
     public long add(long kitchenId, long batchId, byte[] file) {
         if (photos.ids(kitchenId, batchId).size() >= MOST_PER_BATCH) {
-            throw Refusal.conflict("photo", "This batch has " + MOST_PER_BATCH + " photographs: remove one first.");
+            throw Refusal.conflict("photo", Told.of("photos.this-batch-has-photographs-remove-one", MOST_PER_BATCH));
         }
         Inserted key = new Inserted();
         photos.insert(
@@ -126,7 +127,7 @@ public class Photos {
     /** The same picture in a fresh file. */
     static byte[] redrawn(byte[] file) {
         if (file.length == 0 || file.length > MOST_BYTES) {
-            throw Refusal.unfit("photo", "Choose a picture of at most 2 MB.");
+            throw Refusal.unfit("photo", Told.of("photos.choose-a-picture-of-at-most"));
         }
         DRAWING.acquireUninterruptibly();
         try {
@@ -140,20 +141,18 @@ public class Photos {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
-                throw Refusal.unfit("photo", "This is no picture that can be read: JPEG or PNG expected.");
+                throw Refusal.unfit("photo", Told.of("photos.this-is-no-picture-that-can"));
             }
             ImageReader reader = readers.next();
             if (!FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
-                throw Refusal.unfit("photo", "This is no picture that can be read: JPEG or PNG expected.");
+                throw Refusal.unfit("photo", Told.of("photos.this-is-no-picture-that-can"));
             }
             reader.setInput(in, true, true);
             int width = reader.getWidth(0);
             int height = reader.getHeight(0);
             int most = isHeldWhole(file) ? MOST_PIXELS_HELD : MOST_PIXELS;
             if ((long) width * height > most) {
-                throw Refusal.unfit(
-                        "photo",
-                        "This picture has more than " + most / 1_000_000 + " million pixels: make it smaller first.");
+                throw Refusal.unfit("photo", Told.of("photos.this-picture-has-more-than-million", most / 1_000_000));
             }
             // Every so manieth pixel is read: memory is taken for what is kept, not for what the file claims to be.
             int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_SIDE));
@@ -165,7 +164,7 @@ public class Photos {
                 reader.dispose();
             }
         } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
-            throw Refusal.unfit("photo", "This picture is damaged: it cannot be read.");
+            throw Refusal.unfit("photo", Told.of("photos.this-picture-is-damaged-it-cannot"));
         }
     }
 

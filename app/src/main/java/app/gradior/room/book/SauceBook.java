@@ -178,36 +178,36 @@ public class SauceBook {
     public static List<Fault> shape(Draft draft) {
         List<Fault> faults = new ArrayList<>();
         if (draft.name().isBlank() || draft.name().strip().length() > 120) {
-            faults.add(new Fault("name", "Give the sauce a name of 1 to 120 characters."));
+            faults.add(new Fault("name", Told.of("sauce-book.give-the-sauce-a-name-of")));
         }
         if (!SauceLimits.isStep(draft.targetStep())) {
-            faults.add(new Fault("targetStep", "The step wanted is from 1 (Broth) to 9 (Set)."));
+            faults.add(new Fault("targetStep", Told.of("sauce-book.the-step-wanted-is-from-broth")));
         }
         if (!SauceLimits.isServed(draft.servedC())) {
-            faults.add(new Fault("servedC", "The serving temperature is from −20 to 100 °C."));
+            faults.add(new Fault("servedC", Told.of("sauce-book.the-serving-temperature-is-from-to")));
         }
         Double yieldMl = draft.yieldMl();
         if (yieldMl != null && !(yieldMl >= 10 && yieldMl <= 100_000)) {
-            faults.add(new Fault("yieldMl", "The yield wanted is from 10 mL to 100 litres."));
+            faults.add(new Fault("yieldMl", Told.of("sauce-book.the-yield-wanted-is-from-ml")));
         }
         if (draft.tags().length() > 300) {
-            faults.add(new Fault("tags", "At most 300 characters of tags."));
+            faults.add(new Fault("tags", Told.of("sauce-book.at-most-characters-of-tags")));
         }
         stageFaults(draft, faults);
         if (draft.notes().length() > 2000) {
-            faults.add(new Fault("notes", "At most 2000 characters."));
+            faults.add(new Fault("notes", Told.of("sauce-book.at-most-characters")));
         }
         List<Lines.Typed> typed =
                 draft.lines().stream().filter(line -> !line.text().isBlank()).toList();
         if (typed.isEmpty() || typed.size() > SauceLimits.MOST_LINES) {
-            faults.add(new Fault("lines", "Write 1 to " + SauceLimits.MOST_LINES + " ingredient lines."));
+            faults.add(new Fault("lines", Told.of("sauce-book.write-to-ingredient-lines", SauceLimits.MOST_LINES)));
         }
         return faults;
     }
 
     private static void stageFaults(Draft draft, List<Fault> faults) {
         if (draft.stages().size() > MOST_STAGES) {
-            faults.add(new Fault("stages", "At most " + MOST_STAGES + " stages."));
+            faults.add(new Fault("stages", Told.of("sauce-book.at-most-stages", MOST_STAGES)));
         }
         for (int i = 0; i < Math.min(MOST_STAGES, draft.stages().size()); i++) {
             StageDraft stage = draft.stages().get(i);
@@ -222,14 +222,16 @@ public class SauceBook {
     private void lineFault(Kitchen kitchen, Lines.Typed line, int index, List<Fault> faults) {
         String field = "lines[" + index + "]";
         if (line.text().length() > 300) {
-            faults.add(new Fault(field, "At most 300 characters in a line."));
+            faults.add(new Fault(field, Told.of("sauce-book.at-most-characters-in-a-line")));
             return;
         }
         try {
             if (!lines.read(kitchen, line).usable()) {
                 faults.add(new Fault(
                         field,
-                        "“" + line.text().strip() + "”: no food found. Correct the line, or pick the food beside it."));
+                        Told.of(
+                                "sauce-book.no-food-found-correct-the-line",
+                                line.text().strip())));
             }
         } catch (Refusal refusal) {
             refusal.faults().forEach(fault -> faults.add(new Fault(field, fault.why())));
@@ -261,9 +263,7 @@ public class SauceBook {
             }
             version = basedOn + 1;
             if (sauces.advance(kitchen.id(), id, version) == 0) {
-                throw Refusal.conflict(
-                        "version",
-                        "This sauce was changed elsewhere meanwhile: open it again, then repeat the change.");
+                throw Refusal.conflict("version", Told.of("sauce-book.this-sauce-was-changed-elsewhere-meanwhile"));
             }
         }
         insertVersion(kitchen, sauceId, version, draft);

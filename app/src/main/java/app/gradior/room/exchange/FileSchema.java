@@ -1,6 +1,7 @@
 package app.gradior.room.exchange;
 
 import app.gradior.finding.Fault;
+import app.gradior.room.words.Told;
 import com.networknt.schema.Error;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -65,10 +66,10 @@ class FileSchema {
     private static Fault fault(Error error) {
         String path = path(error.getInstanceLocation().toString());
         if (MISSING.equals(error.getKeyword())) {
-            return new Fault(below(path, error.getProperty()), "this field is missing");
+            return new Fault(below(path, error.getProperty()), Told.of("file-schema.missing"));
         }
         if (UNKNOWN.equals(error.getKeyword())) {
-            return new Fault(below(path, error.getProperty()), "this field is not known");
+            return new Fault(below(path, error.getProperty()), Told.of("file-schema.not-known"));
         }
         return new Fault(path, error.getMessage());
     }

@@ -6,6 +6,7 @@ import app.gradior.room.book.LineRow;
 import app.gradior.room.book.SauceVersion;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.shelf.ContainerRow;
+import app.gradior.room.words.Language;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.LocalDateTime;
 import java.util.List;
@@ -32,14 +33,22 @@ public final class KitchenFile {
     private KitchenFile() {}
 
     /** The kitchen itself. */
-    record KitchenOut(String name, MeasureSystem measures, boolean fahrenheit, double altitudeM, String timeZone) {
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record KitchenOut(
+            String name,
+            MeasureSystem measures,
+            boolean fahrenheit,
+            double altitudeM,
+            String timeZone,
+            @Nullable String language) {
         static KitchenOut of(Kitchen kitchen) {
             return new KitchenOut(
                     kitchen.name(),
                     kitchen.measures(),
                     kitchen.fahrenheit(),
                     kitchen.altitudeM(),
-                    kitchen.zone().getId());
+                    kitchen.zone().getId(),
+                    kitchen.language().map(Language::tag).orElse(null));
         }
     }
 

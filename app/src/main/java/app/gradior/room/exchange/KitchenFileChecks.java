@@ -39,6 +39,8 @@ import app.gradior.room.larder.MeasureRow;
 import app.gradior.room.larder.NameRow;
 import app.gradior.room.shelf.ContainerRow;
 import app.gradior.room.shelf.Shelf;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
 import app.gradior.vessel.Jar;
@@ -125,9 +127,9 @@ final class KitchenFileChecks {
         } catch (IllegalArgumentException e) {
             add(path, new Wrong.NotTaken());
         } catch (NullPointerException e) {
-            add(path, "something is missing here");
+            add(path, Words.text("kitchen-file-checks.something-is-missing-here"));
         } catch (IndexOutOfBoundsException | ArithmeticException | IllegalStateException e) {
-            add(path, "this does not fit together");
+            add(path, Words.text("kitchen-file-checks.this-does-not-fit-together"));
         }
         return null;
     }
@@ -139,25 +141,25 @@ final class KitchenFileChecks {
 
     private void range(String path, double value, double low, double high) {
         if (!(value >= low && value <= high)) {
-            add(path, value + ": " + low + " to " + high + " expected");
+            add(path, Words.text("kitchen-file-checks.to-expected", value, low, high));
         }
     }
 
     private void length(String path, String text, int most) {
         if (text.length() > most) {
-            add(path, "at most " + most + " characters");
+            add(path, Words.text("kitchen-file-checks.at-most-characters", most));
         }
     }
 
     private void moment(String path, LocalDateTime at) {
         if (at.isBefore(EARLIEST) || at.isAfter(LATEST)) {
-            add(path, at + " is no time of a kitchen");
+            add(path, Words.text("kitchen-file-checks.is-no-time-of-a-kitchen", at));
         }
     }
 
     void place(String path, long place, int size) {
         if (place < 0 || place >= size) {
-            add(path, place + " is no place in the list: 0 to " + (size - 1) + " expected");
+            add(path, Words.text("kitchen-file-checks.is-no-place-in-the-list", place, (size - 1)));
         }
     }
 
@@ -186,7 +188,7 @@ final class KitchenFileChecks {
         Double endG = t.endG();
         boolean ended = endG != null;
         if (ended != (t.minutes() != null) || ended != (t.pairFactor() != null) || ended != (t.logSd() != null)) {
-            add(path, "endG, minutes, pairFactor and logSd come together");
+            add(path, Words.text("kitchen-file-checks.endg-minutes-pairfactor-and-logsd-come"));
         } else if (endG != null) {
             range(path + ".endG", endG, 0, t.startG());
         }
@@ -198,13 +200,13 @@ final class KitchenFileChecks {
             own.put(f.foodId(), food);
         }
         if (food != null && !food.id().equals(f.foodId())) {
-            add(path + ".body", "its id is '" + food.id() + "', not '" + f.foodId() + "'");
+            add(path + ".body", Words.text("kitchen-file-checks.its-id-is-not", food.id(), f.foodId()));
         }
         if (food != null && !food.per100g().closes()) {
-            add(path + ".body", "the parts do not add up to 98 to 102 g in 100 g");
+            add(path + ".body", Words.text("kitchen-file-checks.the-parts-do-not-add-up"));
         }
         if (food != null && food.name().length() > 120) {
-            add(path + ".body", "a name has at most 120 characters");
+            add(path + ".body", Words.text("kitchen-file-checks.a-name-has-at-most-characters"));
         }
     }
 
@@ -215,10 +217,10 @@ final class KitchenFileChecks {
             return;
         }
         if (!FoodSnapshots.hash(s.food().toString()).equals(s.hash())) {
-            add(path + ".hash", "this is not the hash of this food");
+            add(path + ".hash", Words.text("kitchen-file-checks.this-is-not-the-hash-of"));
         }
         if (!food.per100g().closes()) {
-            add(path + ".food", "the parts do not add up to 98 to 102 g in 100 g");
+            add(path + ".food", Words.text("kitchen-file-checks.the-parts-do-not-add-up"));
         }
         length(path + ".food.name", food.name(), 120);
         then.put(s.hash(), food);
@@ -231,7 +233,7 @@ final class KitchenFileChecks {
             public Food then(String snapshot) {
                 Food food = then.get(snapshot);
                 if (food == null) {
-                    throw Refusal.unfit("snapshot", "no food of this file has this hash");
+                    throw Refusal.unfit("snapshot", Told.of("kitchen-file-checks.no-food-of-this-file-has"));
                 }
                 return food;
             }
@@ -251,7 +253,7 @@ final class KitchenFileChecks {
 
     void name(String path, NameRow n, Set<String> known) {
         if (!known.contains(n.foodId())) {
-            add(path + ".foodId", "food '" + n.foodId() + "' is not known");
+            add(path + ".foodId", Words.text("kitchen-file-checks.food-is-not-known", n.foodId()));
         }
     }
 
@@ -265,7 +267,7 @@ final class KitchenFileChecks {
             String at = path + ".versions[" + (expected - 1) + "]";
             SauceVersion row = v.version();
             if (row.version() != expected) {
-                add(at + ".version.version", "versions count from 1: " + expected + " expected");
+                add(at + ".version.version", Words.text("kitchen-file-checks.versions-count-from-expected", expected));
             }
             moment(at + ".version.savedAt", row.savedAt());
             SauceBook.Draft draft = got(at + ".version", () -> draft(row, v.lines()));
@@ -316,7 +318,7 @@ final class KitchenFileChecks {
         Batch.State state = got(path + ".state", () -> Batch.State.valueOf(b.state()));
         LocalDateTime finished = b.finishedAt();
         if (state != null && (state == Batch.State.FINISHED) != (finished != null)) {
-            add(path + ".finishedAt", "a finished batch has one, and no other");
+            add(path + ".finishedAt", Words.text("kitchen-file-checks.a-finished-batch-has-one-and"));
         }
         if (finished != null) {
             within(path + ".finishedAt", finished, b.startedAt(), b.startedAt().plusDays(LONGEST_DAYS));
@@ -332,7 +334,7 @@ final class KitchenFileChecks {
             moment(path + ".containers[" + i + "].packedOn", c.packedOn().atStartOfDay());
         }
         if (b.photos().size() > Photos.MOST_PER_BATCH) {
-            add(path + ".photos", "at most " + Photos.MOST_PER_BATCH + " photographs");
+            add(path + ".photos", Words.text("kitchen-file-checks.at-most-photographs", Photos.MOST_PER_BATCH));
         }
         for (int i = 0; i < b.photos().size(); i++) {
             moment(path + ".photos[" + i + "].addedAt", b.photos().get(i).addedAt());
@@ -353,7 +355,7 @@ final class KitchenFileChecks {
 
     private void within(String path, LocalDateTime at, LocalDateTime from, LocalDateTime to) {
         if (at.isBefore(from) || at.isAfter(to)) {
-            add(path, at + " is not from " + from + " to " + to);
+            add(path, Words.text("kitchen-file-checks.is-not-from-to", at, from, to));
         }
     }
 
@@ -375,7 +377,7 @@ final class KitchenFileChecks {
         stage.lines().forEach(line -> place(path + ".lines", line, lines));
         stage.pours().forEach(line -> place(path + ".pours", line, lines));
         if (!stage.pours().isEmpty() && stage.pours().size() != 2) {
-            add(path + ".pours", "a slurry is a powder and a liquid: two lines expected");
+            add(path + ".pours", Words.text("kitchen-file-checks.a-slurry-is-a-powder-and"));
         }
         at(path + ".value", () -> stage.end().end(stage.value()));
     }
@@ -403,7 +405,7 @@ final class KitchenFileChecks {
 
         private void event(String at, EventOut e) {
             if (!keys.add(e.clientKey())) {
-                add(at + ".clientKey", "another event of this batch has this key");
+                add(at + ".clientKey", Words.text("kitchen-file-checks.another-event-of-this-batch-has"));
             }
             within(
                     at + ".at",
@@ -427,7 +429,9 @@ final class KitchenFileChecks {
                 boolean known =
                         batch.events().stream().anyMatch(o -> o.clientKey().equals(undo.undoneKey()));
                 if (!known) {
-                    add(at + ".undoneKey", "no event of this batch has the key '" + undo.undoneKey() + "'");
+                    add(
+                            at + ".undoneKey",
+                            Words.text("kitchen-file-checks.no-event-of-this-batch-has", undo.undoneKey()));
                 }
             }
         }
@@ -441,7 +445,7 @@ final class KitchenFileChecks {
             }
             List<Understood> in = got(at, () -> events.understood(kept.toString(), known()));
             if (in != null && in.size() != expected) {
-                add(at, in.size() + " lines understood: " + expected + " expected");
+                add(at, Words.text("kitchen-file-checks.lines-understood-expected", in.size(), expected));
             }
         }
     }

@@ -45,6 +45,8 @@ import app.gradior.room.plan.PlanRow;
 import app.gradior.room.plan.Plans;
 import app.gradior.room.shelf.ContainerRow;
 import app.gradior.room.shelf.ShelfMapper;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -178,7 +180,7 @@ public class KitchenFileReader {
     @Transactional
     public void read(Kitchen kitchen, Source file) {
         if (!reading.tryAcquire()) {
-            throw Refusal.conflict("file", "Another kitchen's file is being read in just now: try again in a minute.");
+            throw Refusal.conflict("file", Told.of("kitchen-file-reader.another-kitchen-s-file-is-being"));
         }
         try {
             readAlone(kitchen, file);
@@ -193,8 +195,7 @@ public class KitchenFileReader {
             throw Refusal.missing("kitchen");
         }
         if (!sauces.sauces(kitchen.id()).isEmpty() || !batches.ids(kitchen.id()).isEmpty()) {
-            throw Refusal.conflict(
-                    "file", "This kitchen has sauces or batches: a file is read into an empty one. Set one up for it.");
+            throw Refusal.conflict("file", Told.of("kitchen-file-reader.this-kitchen-has-sauces-or-batches"));
         }
         KitchenFileChecks checks = new KitchenFileChecks(events, stages, foods, schema);
         try {
@@ -219,9 +220,9 @@ public class KitchenFileReader {
             write(kitchen, small, file, checks);
         } catch (DataAccessException e) {
             LOG.warn("a kitchen's file does not fit the tables", e);
-            throw Refusal.unfit("file", "Something in this file does not fit. Nothing of it was kept.");
+            throw Refusal.unfit("file", Told.of("kitchen-file-reader.something-in-this-file-does-not"));
         } catch (IOException e) {
-            throw Refusal.malformed("file", "This file could not be read to its end: send it again.");
+            throw Refusal.malformed("file", Told.of("kitchen-file-reader.this-file-could-not-be-read"));
         }
     }
 
@@ -265,18 +266,18 @@ public class KitchenFileReader {
         try (InputStream in = file.open();
                 JsonParser parser = json.createParser(in)) {
             if (parser.nextToken() != JsonToken.START_OBJECT) {
-                throw Refusal.malformed("file", "This is no kitchen's file.");
+                throw Refusal.malformed("file", Told.of("kitchen-file-reader.this-is-no-kitchen-s-file"));
             }
             while (parser.nextToken() == JsonToken.PROPERTY_NAME) {
                 String name = parser.currentName();
                 parser.nextToken();
                 if (!SECTIONS.contains(name)) {
-                    throw Refusal.unfit(name, "this field is not known");
+                    throw Refusal.unfit(name, Told.of("kitchen-file-reader.this-field-is-not-known"));
                 }
                 if (!name.equals("batches")) {
                     section.accept(name, trees.readTree(parser));
                 } else if (parser.currentToken() != JsonToken.START_ARRAY) {
-                    throw Refusal.unfit("batches", "a list is expected");
+                    throw Refusal.unfit("batches", Told.of("kitchen-file-reader.a-list-is-expected"));
                 } else if (batch == null) {
                     parser.skipChildren();
                 } else {
@@ -289,14 +290,14 @@ public class KitchenFileReader {
                 }
             }
         } catch (JacksonException | UncheckedIOException e) {
-            throw Refusal.malformed("file", "This is no valid JSON: it breaks off, or a character is wrong in it.");
+            throw Refusal.malformed("file", Told.of("kitchen-file-reader.this-is-no-valid-json-it"));
         }
     }
 
     private <T> List<T> list(Small small, String name, String definition, Class<T> type, KitchenFileChecks checks) {
         JsonNode node = small.sections.get(name);
         if (node == null || !node.isArray()) {
-            checks.add(name, "a list is expected");
+            checks.add(name, Words.text("kitchen-file-reader.a-list-is-expected"));
             return List.of();
         }
         boolean beforeFour = small.of < 4;
@@ -345,7 +346,8 @@ public class KitchenFileReader {
                 format != null && format.isString() && format.stringValue().equals(KitchenFile.FORMAT);
         int of = version != null && version.isInt() ? version.intValue() : 0;
         if (!ours || of < 1 || of > KitchenFile.VERSION) {
-            throw Refusal.unfit("format", "This is no kitchen's file of format 1 to " + KitchenFile.VERSION + ".");
+            throw Refusal.unfit(
+                    "format", Told.of("kitchen-file-reader.this-is-no-kitchen-s-file-2", KitchenFile.VERSION));
         }
         small.of = of;
         JsonNode kitchen = small.sections.get("kitchen");
@@ -358,7 +360,7 @@ public class KitchenFileReader {
                 checks.at("kitchen", () -> checks.kitchen(read));
             }
         } else if (of >= 2) {
-            checks.add("kitchen", "this section is missing");
+            checks.add("kitchen", Words.text("kitchen-file-reader.this-section-is-missing"));
         }
         small.pots = list(small, "pots", "pot", PotRow.class, checks);
         small.burners = list(small, "burners", "burner", KitBurner.class, checks);
@@ -378,7 +380,7 @@ public class KitchenFileReader {
                 (path, t) -> checks.waterTest(path, t, small.pots.size(), small.burners.size()));
         all("foods", small.foods, checks, checks::food);
         if (small.foods.size() > Larder.MOST_OWN) {
-            checks.add("foods", "a kitchen has at most " + Larder.MOST_OWN + " foods of its own");
+            checks.add("foods", Words.text("kitchen-file-reader.a-kitchen-has-at-most-foods", Larder.MOST_OWN));
         }
         Set<String> foodIds = new HashSet<>();
         Catalogue.standard().foods().forEach(food -> foodIds.add(food.id()));
@@ -428,7 +430,8 @@ public class KitchenFileReader {
                     itself.fahrenheit(),
                     itself.altitudeM(),
                     itself.timeZone(),
-                    kitchen.demo()));
+                    kitchen.demo(),
+                    itself.language() == null ? "" : itself.language()));
         }
         kit.tests(id).forEach(t -> kit.removeTest(id, t.id()));
         kit.pots(id).forEach(p -> kit.removePot(id, p.id()));

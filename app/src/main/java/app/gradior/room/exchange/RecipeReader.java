@@ -1,6 +1,8 @@
 package app.gradior.room.exchange;
 
 import app.gradior.finding.Refusal;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.SauceLimits;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -66,10 +68,10 @@ public class RecipeReader {
      */
     public static String text(byte[] bytes) {
         if (bytes.length > MOST_BYTES) {
-            throw Refusal.unfit("file", "This file has " + bytes.length / 1_000_000 + " MB: at most 2 MB is taken.");
+            throw Refusal.unfit("file", Told.of("recipe-reader.this-file-has-mb-at-most", bytes.length / 1_000_000));
         }
         if (bytes.length == 0) {
-            throw Refusal.unfit("file", "There is nothing in this file.");
+            throw Refusal.unfit("file", Told.of("recipe-reader.there-is-nothing-in-this-file"));
         }
         Charset charset = StandardCharsets.UTF_8;
         int skip = 0;
@@ -89,12 +91,11 @@ public class RecipeReader {
                     .decode(ByteBuffer.wrap(bytes, skip, bytes.length - skip))
                     .toString();
             if (text.indexOf('\0') >= 0) {
-                throw Refusal.unfit(
-                        "file", "This is not a text file: save the recipe as text, Markdown, HTML or JSON.");
+                throw Refusal.unfit("file", Told.of("recipe-reader.this-is-not-a-text-file"));
             }
             return text;
         } catch (CharacterCodingException e) {
-            throw Refusal.unfit("file", "The letters of this file are not in UTF-8: save it again as UTF-8 text.");
+            throw Refusal.unfit("file", Told.of("recipe-reader.the-letters-of-this-file-are"));
         }
     }
 
@@ -113,8 +114,7 @@ public class RecipeReader {
                     .map(Element::data)
                     .toList();
             if (blocks.isEmpty()) {
-                throw Refusal.unfit(
-                        "file", "This page holds no recipe as data (JSON-LD). Copy its text and paste it instead.");
+                throw Refusal.unfit("file", Told.of("recipe-reader.this-page-holds-no-recipe-as"));
             }
             return jsonLd(blocks);
         }
@@ -131,11 +131,13 @@ public class RecipeReader {
             try {
                 collect(json.readTree(block), recipes, 0);
             } catch (JacksonException e) {
-                fault = " The data is broken: " + firstLine(String.valueOf(e.getOriginalMessage()));
+                fault = " "
+                        + Words.text(
+                                "recipe-reader.the-data-is-broken", firstLine(String.valueOf(e.getOriginalMessage())));
             }
         }
         if (recipes.isEmpty()) {
-            throw Refusal.unfit("file", "No schema.org Recipe was found in it." + fault);
+            throw Refusal.unfit("file", Told.of("recipe-reader.no-schema-org-recipe-was-found", fault));
         }
         JsonNode recipe = recipes.get(0);
         List<String> lines = new ArrayList<>();
@@ -166,7 +168,7 @@ public class RecipeReader {
 
     private static void collect(JsonNode node, List<JsonNode> recipes, int depth) {
         if (depth > MOST_DEPTH) {
-            throw Refusal.unfit("file", "This file is nested too deeply to be a recipe.");
+            throw Refusal.unfit("file", Told.of("recipe-reader.this-file-is-nested-too-deeply"));
         }
         if (node.isObject() && isRecipe(node.path("@type"))) {
             recipes.add(node);
@@ -270,7 +272,7 @@ public class RecipeReader {
             lines.addAll(loose.stream().filter(l -> l.length() <= 90).toList());
         }
         if (lines.isEmpty()) {
-            throw Refusal.unfit("file", "No ingredient lines were found: put each on its own line, under the name.");
+            throw Refusal.unfit("file", Told.of("recipe-reader.no-ingredient-lines-were-found-put"));
         }
         return new Recipe(
                 name.length() > 120 ? name.substring(0, 120) : name,

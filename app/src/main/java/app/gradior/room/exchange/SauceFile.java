@@ -161,11 +161,11 @@ public class SauceFile {
         try {
             root = json.readTree(text);
         } catch (tools.jackson.core.JacksonException e) {
-            throw Refusal.malformed("file", "This JSON is broken or nested too deeply.");
+            throw Refusal.malformed("file", Told.of("sauce-file.this-json-is-broken-or-nested"));
         }
         if (!FORMAT.equals(root.path("format").asString(""))
                 || root.path("formatVersion").asInt(0) != VERSION) {
-            throw Refusal.unfit("formatVersion", "Only " + FORMAT + " of version " + VERSION + " is read here.");
+            throw Refusal.unfit("formatVersion", Told.of("sauce-file.only-of-version-is-read-here", FORMAT, VERSION));
         }
         List<Lines.Typed> lines = new ArrayList<>();
         for (JsonNode line : root.path("lines")) {
@@ -231,7 +231,7 @@ public class SauceFile {
                 return Optional.of(one);
             }
         }
-        faults.add(new Fault(field, field + " is “" + node.asString("") + "”, which is not known."));
+        faults.add(new Fault(field, Told.of("sauce-file.is-which-is-not-known", field, node.asString(""))));
         return Optional.empty();
     }
 

@@ -1,5 +1,7 @@
 package app.gradior.room.fault;
 
+import app.gradior.room.words.Words;
+
 /** More is asked than is a kitchen's share. */
 public final class TooMuch extends RuntimeException {
     private static final long serialVersionUID = 1L;
@@ -7,7 +9,7 @@ public final class TooMuch extends RuntimeException {
     private final long seconds;
 
     public TooMuch(long seconds) {
-        super("more is asked than this server gives one kitchen at once: wait " + seconds + " s");
+        super(Words.text("too-much.more-is-asked-than-this-server", seconds));
         this.seconds = seconds;
     }
 

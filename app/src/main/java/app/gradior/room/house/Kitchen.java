@@ -3,12 +3,26 @@ package app.gradior.room.house;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.room.words.Language;
+import app.gradior.room.words.Told;
 import java.time.DateTimeException;
 import java.time.ZoneId;
+import java.util.Optional;
 
-/** A kitchen: it owns all its data, and says which measures it thinks in. */
+/**
+ * A kitchen: it owns all its data, and says which measures it thinks in.
+ *
+ * @param language the one it chose; empty for what each browser asks for
+ */
 public record Kitchen(
-        long id, String name, MeasureSystem measures, boolean fahrenheit, double altitudeM, ZoneId zone, boolean demo) {
+        long id,
+        String name,
+        MeasureSystem measures,
+        boolean fahrenheit,
+        double altitudeM,
+        ZoneId zone,
+        boolean demo,
+        Optional<Language> language) {
 
     public static Kitchen of(KitchenRow row) {
         return new Kitchen(
@@ -18,7 +32,8 @@ public record Kitchen(
                 row.fahrenheit(),
                 row.altitudeM(),
                 ZoneId.of(row.timeZone()),
-                row.demo());
+                row.demo(),
+                Language.ofTag(row.language()));
     }
 
     /** A checked altitude, metres. */
@@ -30,7 +45,7 @@ public record Kitchen(
         try {
             return ZoneId.of(name.strip());
         } catch (DateTimeException e) {
-            throw Refusal.unfit("timeZone", "'" + name + "' is no time zone: choose one such as Europe/London.");
+            throw Refusal.unfit("timeZone", Told.of("kitchen.is-no-time-zone-choose-one", name));
         }
     }
 }

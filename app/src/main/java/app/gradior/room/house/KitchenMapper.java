@@ -16,20 +16,22 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 public interface KitchenMapper {
     @Insert("""
-            insert into kitchen (name, measures, fahrenheit, altitude_m, time_zone, demo)
-            values (#{row.name}, #{row.measures}, #{row.fahrenheit}, #{row.altitudeM}, #{row.timeZone}, #{row.demo})
+            insert into kitchen (name, measures, fahrenheit, altitude_m, time_zone, demo, language)
+            values (#{row.name}, #{row.measures}, #{row.fahrenheit}, #{row.altitudeM}, #{row.timeZone}, #{row.demo},
+                #{row.language})
             """)
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insert(@Param("row") KitchenRow row, @Param("key") Inserted key);
 
     @Update("""
             update kitchen set name = #{name}, measures = #{measures}, fahrenheit = #{fahrenheit}, altitude_m = #{altitudeM},
-                time_zone = #{timeZone}
+                time_zone = #{timeZone}, language = #{language}
             where id = #{id}
             """)
     int update(KitchenRow row);
 
-    @Select("select id, name, measures, fahrenheit, altitude_m, time_zone, demo from kitchen where id = #{kitchenId}")
+    @Select(
+            "select id, name, measures, fahrenheit, altitude_m, time_zone, demo, language from kitchen where id = #{kitchenId}")
     Optional<KitchenRow> find(long kitchenId);
 
     /** The kitchen's id, held until the transaction ends. */
@@ -39,7 +41,8 @@ public interface KitchenMapper {
     @Select("select id from kitchen order by id")
     List<Long> all();
 
-    @Select("select id, name, measures, fahrenheit, altitude_m, time_zone, demo from kitchen where demo limit 1")
+    @Select(
+            "select id, name, measures, fahrenheit, altitude_m, time_zone, demo, language from kitchen where demo limit 1")
     Optional<KitchenRow> findDemo();
 
     @Insert("insert into account (kitchen_id, login, password_hash) values (#{kitchenId}, #{login}, #{passwordHash})")

@@ -1,5 +1,16 @@
 package app.gradior.room.house;
 
-/** A row as its table holds it; times are UTC. */
+/**
+ * A row as its table holds it; times are UTC.
+ *
+ * @param language tag of the language it chose; empty for what each browser asks for
+ */
 public record KitchenRow(
-        long id, String name, String measures, boolean fahrenheit, double altitudeM, String timeZone, boolean demo) {}
+        long id,
+        String name,
+        String measures,
+        boolean fahrenheit,
+        double altitudeM,
+        String timeZone,
+        boolean demo,
+        String language) {}

@@ -5,8 +5,11 @@ import app.gradior.access.Passwords;
 import app.gradior.access.SignIn;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Wrong;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.room.Inserted;
+import app.gradior.room.words.Language;
+import app.gradior.room.words.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +20,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Setting up kitchens and finding them again. */
 @Service
 public class Kitchens {
-    private static final Fault TAKEN = new Fault("login", "This name is taken: choose another.");
+    private static final Fault TAKEN = new Fault("login", Told.of("kitchens.this-name-is-taken-choose-another"));
 
     private final KitchenMapper kitchens;
     private final Furnishing furnishing;
@@ -62,14 +65,11 @@ public class Kitchens {
     public long signUp(SetUp wanted, String typed) {
         boolean asked = asksForWord();
         if (asked && !word.fits(typed)) {
-            throw Refusal.unfit(
-                    "word",
-                    "This needs the word that ./gradior word prints; it works once. Whoever runs this"
-                            + " server can see it there.");
+            throw Refusal.unfit("word", Told.of("kitchens.this-needs-the-word-that-gradior"));
         }
         long id = setUp(wanted, false);
         if (asked && !word.use(typed)) {
-            throw Refusal.unfit("word", "This word was just used: ask for another.");
+            throw Refusal.unfit("word", Told.of("kitchens.this-word-was-just-used-ask"));
         }
         return id;
     }
@@ -106,7 +106,8 @@ public class Kitchens {
                         wanted.fahrenheit(),
                         wanted.altitudeM(),
                         wanted.timeZone().strip(),
-                        demo),
+                        demo,
+                        ""),
                 key);
         try {
             kitchens.insertAccount(key.getId(), login, passwords.hash(wanted.password()));
@@ -125,23 +126,40 @@ public class Kitchens {
      * @throws Refusal with every field that is wrong
      */
     @Transactional
-    public void change(
-            Kitchen kitchen,
-            String name,
-            MeasureSystem measures,
-            boolean fahrenheit,
-            double altitudeM,
-            String timeZone) {
+    public void change(Kitchen kitchen, Settings wanted) {
         List<Fault> faults = new ArrayList<>();
-        collect(faults, () -> Refusal.text("name", name, 80));
-        collect(faults, () -> Kitchen.altitude(altitudeM));
-        collect(faults, () -> Kitchen.zone(timeZone));
+        collect(faults, () -> Refusal.text("name", wanted.name(), 80));
+        collect(faults, () -> Kitchen.altitude(wanted.altitudeM()));
+        collect(faults, () -> Kitchen.zone(wanted.timeZone()));
+        if (!wanted.language().isEmpty() && Language.ofTag(wanted.language()).isEmpty()) {
+            faults.add(new Fault("language", new Wrong.NotTaken()));
+        }
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
         }
         kitchens.update(new KitchenRow(
-                kitchen.id(), name.strip(), measures.name(), fahrenheit, altitudeM, timeZone.strip(), kitchen.demo()));
+                kitchen.id(),
+                wanted.name().strip(),
+                wanted.measures().name(),
+                wanted.fahrenheit(),
+                wanted.altitudeM(),
+                wanted.timeZone().strip(),
+                kitchen.demo(),
+                wanted.language()));
     }
+
+    /**
+     * What a cook can change of a kitchen.
+     *
+     * @param language a tag; empty for what each browser asks for
+     */
+    public record Settings(
+            String name,
+            MeasureSystem measures,
+            boolean fahrenheit,
+            double altitudeM,
+            String timeZone,
+            String language) {}
 
     private static void collect(List<Fault> faults, Runnable check) {
         try {
@@ -151,8 +169,12 @@ public class Kitchens {
         }
     }
 
+    public Optional<Kitchen> find(long kitchenId) {
+        return kitchens.find(kitchenId).map(Kitchen::of);
+    }
+
     public Kitchen kitchen(long kitchenId) {
-        return kitchens.find(kitchenId).map(Kitchen::of).orElseThrow(() -> Refusal.missing("kitchen"));
+        return find(kitchenId).orElseThrow(() -> Refusal.missing("kitchen"));
     }
 
     public Optional<Kitchen> demo() {

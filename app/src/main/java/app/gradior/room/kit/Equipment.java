@@ -6,6 +6,7 @@ import app.gradior.estimate.Learning.Evidence;
 import app.gradior.estimate.Prior;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.room.words.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -39,7 +40,7 @@ public record Equipment(
         return allPots.stream()
                 .filter(p -> p.id() == id)
                 .findFirst()
-                .orElseThrow(() -> Refusal.unfit("pot", "This pot is no longer in your kit: choose another."));
+                .orElseThrow(() -> Refusal.unfit("pot", Told.of("equipment.this-pot-is-no-longer-in")));
     }
 
     /** The burner of that id, put away or not; empty for 0, not known. */
@@ -50,7 +51,7 @@ public record Equipment(
         return Optional.of(allBurners.stream()
                 .filter(b -> b.id() == id)
                 .findFirst()
-                .orElseThrow(() -> Refusal.unfit("burner", "This burner is no longer in your kit: choose another.")));
+                .orElseThrow(() -> Refusal.unfit("burner", Told.of("equipment.this-burner-is-no-longer-in"))));
     }
 
     /**
@@ -71,7 +72,7 @@ public record Equipment(
     }
 
     private static Fault putAway(String field, String name) {
-        return new Fault(field, name + " is put away: choose another, or take it out again in the kit.");
+        return new Fault(field, Told.of("equipment.is-put-away-choose-another-or", name));
     }
 
     /**

@@ -2,6 +2,8 @@ package app.gradior.room.kit;
 
 import app.gradior.finding.Refusal;
 import app.gradior.room.house.Furnishing;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
@@ -146,7 +148,7 @@ public class KitchenKit implements Furnishing {
     }
 
     private static Refusal changed(String name) {
-        return Refusal.conflict("revision", name + " was changed on another device: look again.");
+        return Refusal.conflict("revision", Told.of("kitchen-kit.was-changed-on-another-device-look", name));
     }
 
     /** Removes a pot; one that is in use is put away instead, and stays readable in what used it. */
@@ -268,12 +270,22 @@ public class KitchenKit implements Furnishing {
     @Override
     @Transactional
     public void furnish(long kitchenId) {
-        addPot(kitchenId, "16 cm saucepan", new PotShape(160, 155, 80), 850, PotMaterial.STAINLESS);
-        addPot(kitchenId, "20 cm saucepan", new PotShape(200, 195, 110), 1250, PotMaterial.STAINLESS);
-        addPot(kitchenId, "28 cm sauté pan", new PotShape(280, 255, 70), 1900, PotMaterial.STAINLESS);
-        addBurner(kitchenId, "Large burner", BurnerType.GAS, 1500);
-        addBurner(kitchenId, "Small burner", BurnerType.GAS, 800);
-        addJar(kitchenId, Jar.withHeadspace("Jam jar", 370, 8, 6));
-        addJar(kitchenId, Jar.withHeadspace("Small jar", 212, 6, 6));
+        addPot(
+                kitchenId,
+                Words.text("kitchen-kit.small-saucepan"),
+                new PotShape(160, 155, 80),
+                850,
+                PotMaterial.STAINLESS);
+        addPot(kitchenId, Words.text("kitchen-kit.saucepan"), new PotShape(200, 195, 110), 1250, PotMaterial.STAINLESS);
+        addPot(
+                kitchenId,
+                Words.text("kitchen-kit.cm-saut-pan"),
+                new PotShape(280, 255, 70),
+                1900,
+                PotMaterial.STAINLESS);
+        addBurner(kitchenId, Words.text("kitchen-kit.large-burner"), BurnerType.GAS, 1500);
+        addBurner(kitchenId, Words.text("kitchen-kit.small-burner"), BurnerType.GAS, 800);
+        addJar(kitchenId, Jar.withHeadspace(Words.text("kitchen-kit.jam-jar"), 370, 8, 6));
+        addJar(kitchenId, Jar.withHeadspace(Words.text("kitchen-kit.small-jar"), 212, 6, 6));
     }
 }

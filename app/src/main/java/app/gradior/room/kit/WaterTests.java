@@ -6,6 +6,8 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.room.Inserted;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import java.time.Clock;
@@ -38,7 +40,7 @@ public class WaterTests {
         return all(kitchenId).stream()
                 .filter(row -> row.id() == id)
                 .findFirst()
-                .orElseThrow(() -> Refusal.missing("water test"));
+                .orElseThrow(() -> Refusal.missing(Words.text("water-tests.water-test")));
     }
 
     /** Starts one: so much water is at its look now. */
@@ -46,7 +48,8 @@ public class WaterTests {
     public long start(long kitchenId, long potId, long burnerId, double waterG, Look look) {
         KitchenKit.KitPot pot = pots.pot(kitchenId, potId);
         pots.burner(kitchenId, burnerId);
-        Refusal.inRange("startG", waterG, 200, 0.9 * pot.shape().capacityMl(), " g of water");
+        Refusal.inRange(
+                "startG", waterG, 200, 0.9 * pot.shape().capacityMl(), " " + Words.text("water-tests.g-of-water"));
         Inserted key = new Inserted();
         kit.insertTest(
                 new KitWaterTest(
@@ -90,7 +93,7 @@ public class WaterTests {
                 test.factor(),
                 test.logSd()));
         if (ended == 0) {
-            throw Refusal.conflict("endG", "This test has ended already.");
+            throw Refusal.conflict("endG", Told.of("water-tests.this-test-has-ended-already"));
         }
         return test;
     }
@@ -98,7 +101,7 @@ public class WaterTests {
     @Transactional
     public void remove(long kitchenId, long id) {
         if (kit.removeTest(kitchenId, id) == 0) {
-            throw Refusal.missing("water test");
+            throw Refusal.missing(Words.text("water-tests.water-test"));
         }
     }
 }

@@ -7,6 +7,8 @@ import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
@@ -87,7 +89,7 @@ public class Larder {
     @Transactional
     public void removeOdd(long kitchenId, String foodId) {
         if (odd(kitchenId).stream().noneMatch(o -> o.name().equals(foodId))) {
-            throw Refusal.missing("food that cannot be read");
+            throw Refusal.missing(Words.text("larder.food-that-cannot-be-read"));
         }
         larder.removeFood(kitchenId, foodId);
         changed(kitchenId);
@@ -111,11 +113,13 @@ public class Larder {
         if (!food.per100g().closes()) {
             throw Refusal.unfit(
                     "composition",
-                    "The parts add up to " + Math.round(food.per100g().totalG()) + " g in 100 g: 98 to 102 expected.");
+                    Told.of(
+                            "larder.the-parts-add-up-to-g",
+                            Math.round(food.per100g().totalG())));
         }
         List<FoodRow> own = larder.foods(kitchenId);
         if (own.size() >= MOST_OWN) {
-            throw Refusal.unfit("name", "A kitchen has at most " + MOST_OWN + " foods of its own.");
+            throw Refusal.unfit("name", Told.of("larder.a-kitchen-has-at-most-foods", MOST_OWN));
         }
         larder.putFood(new FoodRow(kitchenId, food.id(), json.write(food), LocalDateTime.now(clock)));
         changed(kitchenId);
@@ -125,8 +129,7 @@ public class Larder {
     @Transactional
     public void backToStandard(long kitchenId, String foodId) {
         if (Catalogue.standard().food(foodId).isEmpty()) {
-            throw Refusal.unfit(
-                    "food", "This food is only yours: your sauces and batches need it. Correct it instead.");
+            throw Refusal.unfit("food", Told.of("larder.this-food-is-only-yours-your"));
         }
         larder.removeFood(kitchenId, foodId);
         changed(kitchenId);
@@ -141,10 +144,10 @@ public class Larder {
     public void remember(Kitchen kitchen, String words, String foodId) {
         String plain = words.strip().toLowerCase(Locale.ROOT);
         if (plain.isEmpty() || plain.length() > 120) {
-            throw Refusal.unfit("words", "There are no words in this line to remember the food by.");
+            throw Refusal.unfit("words", Told.of("larder.there-are-no-words-in-this"));
         }
         if (of(kitchen).catalogue().food(foodId).isEmpty()) {
-            throw Refusal.unfit("food", "food '" + foodId + "' is not known");
+            throw Refusal.unfit("food", Told.of("larder.food-is-not-known", foodId));
         }
         larder.putName(new NameRow(kitchen.id(), plain, foodId));
         changed(kitchen.id());
@@ -171,7 +174,7 @@ public class Larder {
     public static String measure(String word, double ml) {
         String plain = Refusal.text("word", word, 40).toLowerCase(Locale.ROOT);
         if (!plain.matches("\\p{L}+")) {
-            throw Refusal.unfit("word", "“" + plain + "”: one word of letters expected, such as ladle.");
+            throw Refusal.unfit("word", Told.of("larder.one-word-of-letters-expected-such", plain));
         }
         Refusal.inRange("ml", ml, LEAST_ML, MOST_ML, " mL");
         return plain;

@@ -8,6 +8,7 @@ import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -85,19 +86,19 @@ public class Lines {
         Double massG = input.massG();
         if (line != null) {
             if (food != null || massG != null) {
-                throw Refusal.unfit(field, "give either a line, or a food and its massG, not both");
+                throw Refusal.unfit(field, Told.of("lines.give-either-a-line-or-a-2"));
             }
             if (line.length() > 300) {
-                throw Refusal.unfit(field + ".line", "a line has at most 300 characters");
+                throw Refusal.unfit(field + ".line", Told.of("lines.a-line-has-at-most-characters"));
             }
             LineReading reading = read(kitchen, line);
             if (!reading.usable()) {
-                throw Refusal.unfit(field + ".line", "no food found in '" + line + "': name a food of /api/v1/foods");
+                throw Refusal.unfit(field + ".line", Told.of("lines.no-food-found-in-name-a", line));
             }
             return reading;
         }
         if (food == null || massG == null) {
-            throw Refusal.unfit(field, "give either a line, or a food and its massG");
+            throw Refusal.unfit(field, Told.of("lines.give-either-a-line-or-a"));
         }
         double grams = Refusal.inRange(field + ".massG", massG, 0, MOST_G, " g");
         String amount = Numbers.plain(grams, 1) + " g";
@@ -121,7 +122,6 @@ public class Lines {
     public Food food(Kitchen kitchen, String id, String field) {
         return catalogue(kitchen)
                 .food(id)
-                .orElseThrow(
-                        () -> Refusal.unfit(field, "food '" + id + "' is not known: ask /api/v1/foods?q= for names"));
+                .orElseThrow(() -> Refusal.unfit(field, Told.of("lines.food-is-not-known-ask-api", id)));
     }
 }

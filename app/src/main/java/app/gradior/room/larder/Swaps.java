@@ -7,6 +7,8 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Substitution;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.FoodNames;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
@@ -44,13 +46,11 @@ public class Swaps {
      */
     public Swap of(Kitchen kitchen, List<LineReading> readings, int line, String to, double servedC) {
         if (line < 0 || line >= readings.size() || readings.get(line).food().isEmpty()) {
-            throw Refusal.unfit("line", "Choose one of the lines.");
+            throw Refusal.unfit("line", Told.of("swaps.choose-one-of-the-lines"));
         }
         Food missing = readings.get(line).food().orElseThrow();
-        Food substitute = lines.catalogue(kitchen)
-                .named(to)
-                .orElseThrow(
-                        () -> Refusal.unfit("to", "“" + to + "” is no food of the larder: pick one from the list."));
+        Food substitute = FoodNames.named(lines.catalogue(kitchen), to)
+                .orElseThrow(() -> Refusal.unfit("to", Told.of("swaps.is-no-food-of-the-larder", to)));
         Mixture without = Mixture.EMPTY;
         for (int i = 0; i < readings.size(); i++) {
             Optional<Food> food = readings.get(i).food();
@@ -68,18 +68,21 @@ public class Swaps {
                         substitute,
                         Substitution.Keeps.of(missing),
                         servedC));
-        String newLine =
-                Numbers.plain(answer.massG(), answer.massG() < 20 ? 1 : 0).replace(",", "") + " g " + substitute.name();
+        String newLine = Numbers.plain(answer.massG(), answer.massG() < 20 ? 1 : 0)
+                        .replace(",", "") + " g " + Words.say(substitute);
         return new Swap(
-                "Take " + newLine + " instead of “" + readings.get(line).text() + "”: the same "
-                        + Words.say(answer.keeps()) + ".",
+                Words.text(
+                        "swaps.take-instead-of-the-same",
+                        newLine,
+                        readings.get(line).text(),
+                        Words.say(answer.keeps())),
                 newLine,
                 changes(answer, servedC));
     }
 
     private static List<String> changes(Substitution.Answer answer, double servedC) {
         List<String> changes = new ArrayList<>();
-        change(changes, "water to boil off", answer.waterChangeG(), 1);
+        change(changes, Words.text("swaps.water-to-boil-off"), answer.waterChangeG(), 1);
         change(changes, "sugar", answer.sugarChangeG(), 0.5);
         change(changes, "salt", answer.saltChangeG(), 0.1);
         change(changes, "acid", answer.acidChangeG(), 0.1);

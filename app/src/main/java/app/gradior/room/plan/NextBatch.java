@@ -16,6 +16,7 @@ import app.gradior.room.book.StageDraft;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
@@ -87,7 +88,7 @@ public class NextBatch {
         Long id = batch.sauceId();
         Integer version = batch.sauceVersion();
         if (id == null) {
-            throw Refusal.unfit("sauce", "This batch has no sauce in the book: write it down as one first.");
+            throw Refusal.unfit("sauce", Told.of("next-batch.no-sauce"));
         }
         return version == null ? book.sauce(kitchen, id) : book.version(kitchen, id, version);
     }

@@ -54,7 +54,7 @@ final class PlanBatch {
                     way.starchG(),
                     WEIGHED_LOG_SD));
             lines.add(new Understood(
-                    Numbers.plain(way.coldLiquidG(), 0) + " g cold water for it",
+                    Words.text("plan-batch.cold-water", way.coldLiquidG()),
                     catalogue.food("water").orElseThrow(),
                     way.coldLiquidG(),
                     WEIGHED_LOG_SD));

@@ -15,6 +15,7 @@ import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Use;
@@ -85,7 +86,7 @@ class PlanSettings {
             case FACTOR -> Refusal.checked("amount", () -> Scaling.byFactor(draft.amount()));
             case INGREDIENT -> {
                 if (draft.line() < 0 || draft.line() >= readings.size()) {
-                    throw Refusal.unfit("line", "Choose one of the lines.");
+                    throw Refusal.unfit("line", Told.of("plan-settings.choose-one-of-the-lines"));
                 }
                 double needed = readings.get(draft.line()).massG();
                 yield Refusal.checked("amount", () -> Scaling.byIngredient(draft.amount(), needed));

@@ -21,6 +21,7 @@ import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.simmer.PotOnHeat;
@@ -246,7 +247,8 @@ public class Planning {
         }
         KitchenKit.KitPot pot = ware.pot(draft.otherPotId());
         Optional<KitBurner> burner = ware.burner(draft.otherBurnerId());
-        String name = pot.name() + burner.map(b -> " on " + b.name()).orElse("");
+        String name = pot.name()
+                + burner.map(b -> " " + Words.text("planning.on", b.name())).orElse("");
         SauceRoutes routes = PlanSettings.routes(setting, PlanSettings.onHeat(ware, draft, pot, burner));
         if (!(routes.ways() instanceof SauceRoutes.Ways ways)) {
             return Optional.of(new PlanAnswer.Other(name, List.of(), Double.NaN));

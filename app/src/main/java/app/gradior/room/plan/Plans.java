@@ -9,6 +9,7 @@ import app.gradior.room.book.SauceBook;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.Equipment;
+import app.gradior.room.words.Told;
 import app.gradior.sauce.SauceLimits;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -122,11 +123,11 @@ public class Plans {
     /** Ticks of a file. */
     public static void checkTicks(JsonNode ticks) {
         if (!ticks.isArray() || ticks.size() > MOST_TICKS) {
-            throw Refusal.unfit("", "a list of at most " + MOST_TICKS + " is expected");
+            throw Refusal.unfit("", Told.of("plans.a-list-of-at-most-is", MOST_TICKS));
         }
         for (JsonNode tick : ticks) {
             if (!tick.isString() || !tick.stringValue().matches(TICK)) {
-                throw Refusal.unfit("", "1 to 40 letters, digits or dashes expected");
+                throw Refusal.unfit("", Told.of("plans.to-letters-digits-or-dashes-expected"));
             }
         }
     }
@@ -161,14 +162,12 @@ public class Plans {
                 throw Refusal.missing("plan");
             }
             if (plans.update(row) == 0) {
-                throw Refusal.conflict(
-                        "revision",
-                        "This plan was changed elsewhere meanwhile: open it again, then repeat the change.");
+                throw Refusal.conflict("revision", Told.of("plans.this-plan-was-changed-elsewhere-meanwhile"));
             }
             return id;
         }
         if (plans.waiting(kitchen.id()).size() >= MOST_WAITING) {
-            throw Refusal.conflict("plan", MOST_WAITING + " plans are waiting: take some away first.");
+            throw Refusal.conflict("plan", Told.of("plans.plans-are-waiting-take-some-away", MOST_WAITING));
         }
         Inserted key = new Inserted();
         plans.insert(row, key);
@@ -193,7 +192,7 @@ public class Plans {
     public void tick(Kitchen kitchen, long id, String key, boolean done) {
         PlanRow row = plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing("plan"));
         if (!key.matches(TICK)) {
-            throw Refusal.unfit("key", "1 to 40 letters, digits or dashes expected");
+            throw Refusal.unfit("key", Told.of("plans.to-letters-digits-or-dashes-expected"));
         }
         Set<String> ticks = new TreeSet<>(ticks(row.ticks()));
         if (done && ticks.size() < MOST_TICKS) {

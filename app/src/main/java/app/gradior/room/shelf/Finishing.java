@@ -18,6 +18,7 @@ import app.gradior.mixture.Pressing;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.SimmerRun;
@@ -218,8 +219,8 @@ public class Finishing {
             Mixture kept = pressing.of(got).kept();
             String name = switch (pressing) {
                 case BLENDED -> "blended";
-                case MILLED -> "through a food mill";
-                case SIEVED -> "through a sieve";
+                case MILLED -> Words.text("finishing.through-a-food-mill");
+                case SIEVED -> Words.text("finishing.through-a-sieve");
             };
             tools.add(new Tool(
                     name,

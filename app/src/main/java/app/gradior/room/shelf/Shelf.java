@@ -9,6 +9,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.room.Inserted;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -94,10 +95,10 @@ public class Shelf {
         List<Fault> faults = new ArrayList<>();
         checkDate(faults, useBy, usual, packed, reason);
         if (!what.cools()) {
-            faults.add(new Fault("what", "Say whether it goes to the fridge, the freezer or into jars."));
+            faults.add(new Fault("what", Told.of("shelf.say-whether-it-goes-to-the")));
         }
         if (filled.isEmpty()) {
-            faults.add(new Fault("filled", "Say what was filled: a name, how many, how much in each."));
+            faults.add(new Fault("filled", Told.of("shelf.say-what-was-filled-a-name")));
         }
         int all = 0;
         for (Filled one : filled) {
@@ -106,12 +107,11 @@ public class Shelf {
                     || one.name().length() > 120
                     || one.count() < 1
                     || !(one.ml() >= 1 && one.ml() <= 20_000)) {
-                faults.add(
-                        new Fault("filled", "“" + one.name() + "”: a name, 1 or more of them and 1 to 20000 mL each."));
+                faults.add(new Fault("filled", Told.of("shelf.a-name-or-more-of-them", one.name())));
             }
         }
         if (all > MOST_AT_ONCE) {
-            faults.add(new Fault("filled", all + " containers: at most " + MOST_AT_ONCE + " at once."));
+            faults.add(new Fault("filled", Told.of("shelf.containers-at-most-at-once", all, MOST_AT_ONCE)));
         }
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
@@ -196,14 +196,13 @@ public class Shelf {
 
     private static void checkDate(List<Fault> faults, LocalDate useBy, LocalDate usual, LocalDate from, String reason) {
         if (useBy.isBefore(from) || useBy.isAfter(from.plusDays(LONGEST_DAYS))) {
-            faults.add(new Fault("useBy", "Use by " + useBy + ": from today to two years ahead."));
+            faults.add(new Fault("useBy", Told.of("shelf.use-by-from-today-to-two", useBy)));
         }
         if (useBy.isAfter(usual) && reason.isBlank()) {
-            faults.add(new Fault(
-                    "reason", "Later than " + usual + ", the cautious date for this kind of sauce: note why."));
+            faults.add(new Fault("reason", Told.of("shelf.later-than-the-cautious-date-for", usual)));
         }
         if (reason.length() > 300) {
-            faults.add(new Fault("reason", "At most 300 characters."));
+            faults.add(new Fault("reason", Told.of("shelf.at-most-characters")));
         }
     }
 
@@ -216,10 +215,10 @@ public class Shelf {
                 || now == State.OPENED && (state == State.USED || state == State.THROWN);
         if (!forward) {
             throw Refusal.conflict(
-                    "state", row.name() + " is " + now.name().toLowerCase(java.util.Locale.ROOT) + " already.");
+                    "state", Told.of("shelf.is-already", row.name(), now.name().toLowerCase(java.util.Locale.ROOT)));
         }
         if (state == State.THROWN && why.isBlank()) {
-            throw Refusal.unfit("why", "Note why " + row.name() + " was thrown away: it teaches the next plan.");
+            throw Refusal.unfit("why", Told.of("shelf.note-why-was-thrown-away-it", row.name()));
         }
         update(row.marked(state.name(), today(kitchen), why.length() > 300 ? why.substring(0, 300) : why));
     }
@@ -238,7 +237,7 @@ public class Shelf {
 
     private void update(ContainerRow row) {
         if (containers.update(row) == 0) {
-            throw Refusal.conflict("revision", row.name() + " was changed on another device: look again.");
+            throw Refusal.conflict("revision", Told.of("shelf.was-changed-on-another-device-look", row.name()));
         }
     }
 }

@@ -1,5 +1,6 @@
 package app.gradior.room.shelf;
 
+import app.gradior.room.words.Words;
 import biweekly.Biweekly;
 import biweekly.ICalendar;
 import biweekly.component.VEvent;
@@ -19,7 +20,7 @@ public final class ShelfCalendar {
         for (KeptContainer row : kept) {
             VEvent event = new VEvent();
             event.setUid("container-" + row.id() + "@gradior");
-            event.setSummary("Use " + row.sauce() + " (" + row.name() + ")");
+            event.setSummary(Words.text("shelf-calendar.use", row.sauce(), row.name()));
             event.setDateStart(
                     Date.from(
                             row.useBy().atStartOfDay(ZoneOffset.systemDefault()).toInstant()),

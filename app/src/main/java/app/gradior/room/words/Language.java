@@ -1,6 +1,10 @@
 package app.gradior.room.words;
 
+import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.springframework.context.i18n.LocaleContext;
 import org.springframework.context.i18n.LocaleContextHolder;
 
 /** The languages there are: English, and the American variant of it. */
@@ -23,6 +27,24 @@ public enum Language {
 
     public Locale locale() {
         return locale;
+    }
+
+    /** The language of that tag, if there is one. */
+    public static Optional<Language> ofTag(String tag) {
+        return Arrays.stream(values())
+                .filter(language -> language.tag.equals(tag))
+                .findFirst();
+    }
+
+    /** Does something in this language, whoever's thread it is. */
+    public <T> T speaking(Supplier<T> work) {
+        LocaleContext before = LocaleContextHolder.getLocaleContext();
+        LocaleContextHolder.setLocale(locale);
+        try {
+            return work.get();
+        } finally {
+            LocaleContextHolder.setLocaleContext(before);
+        }
     }
 
     /** The nearest to what a browser or a setting asks for. */

@@ -29,6 +29,11 @@ public final class Say {
         return Words.text(key, figures);
     }
 
+    /** What scripts say, as JSON that a page can hold: its keys without their first part, one and several apart. */
+    public String forScripts() {
+        return Scripts.texts(Language.now());
+    }
+
     /** The tag of the language at hand, for a page's {@code lang}. */
     public String language() {
         return Language.now().tag();

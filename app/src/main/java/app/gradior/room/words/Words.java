@@ -2,12 +2,12 @@ package app.gradior.room.words;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Finding;
+import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.util.ULocale;
 import java.util.Collection;
-import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,9 +18,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Says things: findings, names, and texts by their key, in the language of whoever asks. */
 public final class Words {
-    private static final Map<Language, Bundle> BUNDLES = new EnumMap<>(Map.of(
-            Language.ENGLISH, new Bundle(ULocale.UK, "/words/words.properties"),
-            Language.AMERICAN, new Bundle(ULocale.US, "/words/words.properties", "/words/words_en_US.properties")));
+    private static final Bundle ENGLISH = new Bundle(ULocale.UK, "/words/words.properties");
+    private static final Bundle AMERICAN =
+            new Bundle(ULocale.US, "/words/words.properties", "/words/words_en_US.properties");
 
     private static final int ML_PER_L = 1000;
     private static final int MIN_PER_H = 60;
@@ -29,7 +29,7 @@ public final class Words {
     private final Units units;
 
     private Words(Language language, Units units) {
-        this.bundle = BUNDLES.getOrDefault(language, BUNDLES.get(Language.ENGLISH));
+        this.bundle = language == Language.AMERICAN ? AMERICAN : ENGLISH;
         this.units = units;
     }
 
@@ -85,6 +85,10 @@ public final class Words {
         return in(language, Units.METRIC).bundle.keys();
     }
 
+    static String raw(Language language, String key) {
+        return in(language, Units.METRIC).bundle.raw(key).orElseThrow();
+    }
+
     static List<String> asks(Language language, String key) {
         return in(language, Units.METRIC).bundle.pattern(key).asks();
     }
@@ -130,7 +134,12 @@ public final class Words {
             return words(value);
         }
         if (value instanceof Food food) {
-            return bundle.raw("food." + food.id()).orElse(food.name());
+            return bundle.raw("food." + food.id())
+                    .filter(other -> Catalogue.standard()
+                            .food(food.id())
+                            .filter(standard -> standard.name().equals(food.name()))
+                            .isPresent())
+                    .orElse(food.name());
         }
         if (value instanceof Optional<?> maybe) {
             return maybe.map(this::worded).orElse("none");

@@ -9,6 +9,7 @@ import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.KitchenAccount;
 import app.gradior.room.house.Kitchens;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import jakarta.servlet.http.HttpServletRequest;
@@ -154,7 +155,7 @@ class AccountController {
     String demo(HttpServletRequest request, HttpServletResponse response) {
         @Nullable Kitchen demo = properties.demo() ? kitchens.demo().orElse(null) : null;
         if (demo == null) {
-            throw Refusal.missing("demo kitchen");
+            throw Refusal.missing(Words.text("account-controller.demo-kitchen"));
         }
         KitchenAccount account = kitchens.accountOf(demo.id()).orElseThrow(() -> Refusal.missing("account"));
         entrance.enter(account.login(), request, response);

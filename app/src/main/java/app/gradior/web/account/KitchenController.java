@@ -8,6 +8,7 @@ import app.gradior.room.exchange.KitchenFileReader;
 import app.gradior.room.exchange.KitchenFileWriter;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
+import app.gradior.room.words.Language;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
@@ -38,7 +39,13 @@ class KitchenController {
     }
 
     /** The form as typed. */
-    record Form(String name, MeasureSystem measures, boolean fahrenheit, String altitude, String timeZone) {}
+    record Form(
+            String name,
+            MeasureSystem measures,
+            boolean fahrenheit,
+            String altitude,
+            String timeZone,
+            String language) {}
 
     @GetMapping
     String page(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
@@ -48,7 +55,8 @@ class KitchenController {
                         kitchen.measures(),
                         kitchen.fahrenheit(),
                         Numbers.plain(kitchen.altitudeM(), 0).replace(",", ""),
-                        kitchen.zone().getId()),
+                        kitchen.zone().getId(),
+                        kitchen.language().map(Language::tag).orElse("")),
                 List.of(),
                 model);
     }
@@ -57,6 +65,7 @@ class KitchenController {
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         model.addAttribute("systems", MeasureSystem.values());
+        model.addAttribute("languages", Language.values());
         return "kitchen";
     }
 
@@ -68,15 +77,16 @@ class KitchenController {
             @RequestParam(defaultValue = "false") boolean fahrenheit,
             @RequestParam String altitude,
             @RequestParam String timeZone,
+            @RequestParam(defaultValue = "") String language,
             Model model,
             HttpServletResponse response) {
         try {
-            kitchens.change(
-                    kitchen, name, measures, fahrenheit, Numbers.parse(altitude).orElse(Double.NaN), timeZone);
+            double metres = Numbers.parse(altitude).orElse(Double.NaN);
+            kitchens.change(kitchen, new Kitchens.Settings(name, measures, fahrenheit, metres, timeZone, language));
             return "redirect:/kitchen?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);
-            return page(new Form(name, measures, fahrenheit, altitude, timeZone), refusal.faults(), model);
+            return page(new Form(name, measures, fahrenheit, altitude, timeZone, language), refusal.faults(), model);
         }
     }
 

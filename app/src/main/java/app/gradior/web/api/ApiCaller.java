@@ -3,6 +3,7 @@ package app.gradior.web.api;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.house.Tokens;
+import app.gradior.room.words.Words;
 import app.gradior.web.guard.TokenFilter;
 import app.gradior.web.guard.TokenFilter.Caller;
 import jakarta.servlet.http.HttpServletRequest;
@@ -44,7 +45,7 @@ class ApiCaller {
         private static final long serialVersionUID = 1L;
 
         Forbidden(Tokens.Scope has, Tokens.Scope needed) {
-            super("this token's scope is " + has + "; " + needed + " is needed");
+            super(Words.text("api-caller.this-token-s-scope-is-is", has, needed));
         }
     }
 }

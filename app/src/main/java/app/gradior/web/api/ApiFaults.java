@@ -6,6 +6,7 @@ import app.gradior.room.batch.EventJson;
 import app.gradior.room.fault.CannotReckon;
 import app.gradior.room.fault.TooMuch;
 import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.web.guard.DatabaseAway;
 import app.gradior.web.guard.Problems;
 import java.util.List;
@@ -74,7 +75,8 @@ class ApiFaults extends ResponseEntityExceptionHandler {
         }
         LOG.error("API call failed", e);
         return Problems.answer(
-                HttpStatus.INTERNAL_SERVER_ERROR, List.of(new Fault("", "Something broke on our side; it is logged.")));
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                List.of(new Fault("", Told.of("api-faults.something-broke-on-our-side-it"))));
     }
 
     @Override
@@ -82,7 +84,7 @@ class ApiFaults extends ResponseEntityExceptionHandler {
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         return e.getCause() instanceof JacksonException jackson
                 ? unreadable(jackson)
-                : Problems.answer(status, List.of(new Fault("body", "a JSON body is needed")));
+                : Problems.answer(status, List.of(new Fault("body", Told.of("api-faults.a-json-body-is-needed"))));
     }
 
     @Override
@@ -93,13 +95,17 @@ class ApiFaults extends ResponseEntityExceptionHandler {
                 : String.valueOf(e.getPropertyName());
         return name.equals("id")
                 ? refused(Refusal.missing("batch"))
-                : Problems.answer(status, List.of(new Fault(name, "'" + e.getValue() + "' cannot be read here")));
+                : Problems.answer(
+                        status,
+                        List.of(new Fault(
+                                name, Told.of("api-faults.cannot-be-read-here", String.valueOf(e.getValue())))));
     }
 
     @Override
     protected @Nullable ResponseEntity<Object> handleMissingServletRequestParameter(
             MissingServletRequestParameterException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return Problems.answer(status, List.of(new Fault(e.getParameterName(), "this parameter is missing")));
+        return Problems.answer(
+                status, List.of(new Fault(e.getParameterName(), Told.of("api-faults.this-parameter-is-missing"))));
     }
 
     /** Whatever else the framework refuses, with its own words. */
@@ -108,7 +114,7 @@ class ApiFaults extends ResponseEntityExceptionHandler {
             @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String words = body instanceof ProblemDetail problem && problem.getDetail() != null
                 ? problem.getDetail()
-                : "This cannot be done.";
+                : Words.text("api-faults.this-cannot-be-done");
         return ResponseEntity.status(status)
                 .headers(headers)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)

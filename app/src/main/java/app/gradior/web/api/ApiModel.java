@@ -9,6 +9,7 @@ import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.BoiledDown;
@@ -39,7 +40,8 @@ public final class ApiModel {
         /** The ingredients as understood; faults are named under {@code path}. */
         Ingredients understood(Lines lines, Kitchen kitchen, String path) {
             if (ingredients == null || ingredients.isEmpty() || ingredients.size() > MOST_INGREDIENTS) {
-                throw Refusal.unfit(path + "ingredients", "1 to " + MOST_INGREDIENTS + " ingredients expected");
+                throw Refusal.unfit(
+                        path + "ingredients", Told.of("api-model.to-ingredients-expected", MOST_INGREDIENTS));
             }
             List<LineReading> readings = new ArrayList<>();
             for (int i = 0; i < ingredients.size(); i++) {
@@ -56,7 +58,8 @@ public final class ApiModel {
         Mixture mixture(Ingredients understood, String path) {
             Mixture all = understood.mixture();
             if (!(all.massG() > 0)) {
-                throw Refusal.unfit(path + "ingredients", "these ingredients weigh nothing: give amounts");
+                throw Refusal.unfit(
+                        path + "ingredients", Told.of("api-model.these-ingredients-weigh-nothing-give-amounts"));
             }
             return BoiledDown.evaporated(all, evaporated(path));
         }
@@ -107,14 +110,14 @@ public final class ApiModel {
 
     static double need(String field, @Nullable Double value) {
         if (value == null) {
-            throw Refusal.unfit(field, field + " is missing");
+            throw Refusal.unfit(field, Told.of("api-model.is-missing", field));
         }
         return value;
     }
 
     static <T> T needed(String field, @Nullable T value) {
         if (value == null) {
-            throw Refusal.unfit(field, field + " is missing");
+            throw Refusal.unfit(field, Told.of("api-model.is-missing", field));
         }
         return value;
     }

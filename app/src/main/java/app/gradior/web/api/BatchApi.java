@@ -22,6 +22,8 @@ import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Language;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
@@ -131,9 +133,7 @@ class BatchApi {
             case "aside" -> Batch.State.ASIDE;
             case "finished" -> Batch.State.FINISHED;
             case "all" -> null;
-            default ->
-                throw Refusal.malformed(
-                        "state", "state '" + state + "' is not known: use live, aside, finished or all");
+            default -> throw Refusal.malformed("state", Told.of("batch-api.state-is-not-known-use-live", state));
         };
         List<Odd> odd = new ArrayList<>();
         List<Batch> found = batches.latest(kitchen.id(), wanted, PAGE + 1, page * PAGE, odd);
@@ -192,11 +192,11 @@ class BatchApi {
             return null;
         }
         if (wanted.mixture() != null) {
-            throw Refusal.unfit("mixture", "give either a sauceId or a mixture, not both");
+            throw Refusal.unfit("mixture", Told.of("batch-api.give-either-a-sauceid-or-a"));
         }
         return ofKitchen(
                 "sauceId",
-                "there is no such sauce, or version of it, in this kitchen",
+                Words.text("batch-api.there-is-no-such-sauce-or"),
                 () -> version == null ? book.sauce(kitchen, id) : book.version(kitchen, id, version));
     }
 
@@ -240,7 +240,7 @@ class BatchApi {
         Long id = wanted.id();
         return id == null
                 ? Optional.empty()
-                : Optional.of(ofKitchen("pot.id", "there is no such pot in this kitchen's kit", () -> ware.pot(id)));
+                : Optional.of(ofKitchen("pot.id", Words.text("batch-api.there-is-no-such-pot-in"), () -> ware.pot(id)));
     }
 
     private static Optional<KitBurner> burner(Equipment ware, NewBatch wanted, boolean ofKit) {
@@ -249,9 +249,9 @@ class BatchApi {
             return Optional.empty();
         }
         if (!ofKit) {
-            throw Refusal.unfit("burnerId", "a burner goes with a pot of the kit: give pot.id too");
+            throw Refusal.unfit("burnerId", Told.of("batch-api.a-burner-goes-with-a-pot"));
         }
-        return ofKitchen("burnerId", "there is no such burner in this kitchen's kit", () -> ware.burner(id));
+        return ofKitchen("burnerId", Words.text("batch-api.there-is-no-such-burner-in"), () -> ware.burner(id));
     }
 
     /** What is looked up by an id of the request; what is missing becomes a fault of that field. */
@@ -280,7 +280,7 @@ class BatchApi {
 
     private Batches.Draft draft(JsonNode body) {
         if (!(body instanceof ObjectNode object)) {
-            throw Refusal.malformed("body", "a JSON object is needed");
+            throw Refusal.malformed("body", Told.of("batch-api.a-json-object-is-needed"));
         }
         ObjectNode fields = object.deepCopy();
         String clientKey = take(fields, "clientKey");
@@ -292,7 +292,7 @@ class BatchApi {
     private static String take(ObjectNode fields, String name) {
         JsonNode value = fields.remove(name);
         if (value == null || !value.isString()) {
-            throw Refusal.malformed(name, name + " is missing, or is not a text");
+            throw Refusal.malformed(name, Told.of("batch-api.is-missing-or-is-not-a", name));
         }
         return value.stringValue();
     }
@@ -301,7 +301,7 @@ class BatchApi {
         try {
             return OffsetDateTime.parse(text).toInstant();
         } catch (DateTimeException e) {
-            throw Refusal.malformed(field, "'" + text + "' is no time: ISO 8601 with an offset expected");
+            throw Refusal.malformed(field, Told.of("batch-api.is-no-time-iso-with-an", text));
         }
     }
 
@@ -311,21 +311,27 @@ class BatchApi {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
         batches.check(kitchen.id(), id);
         long token = ApiCaller.token(request);
-        BatchStreams.Audience audience = BatchStreams.Audience.program(kitchen.id(), token, () -> tokens.isGood(token));
-        return streams.open(audience, id, event -> {
-            Batch batch = batches.batch(kitchen.id(), id);
-            Instant now = batches.now();
-            Forecast forecast = forecasts.now(kitchen, batch);
-            Prompt prompt = batches.prompt(batch, forecast, now);
-            List<BatchStreams.Message> messages = new ArrayList<>();
-            event.ifPresent(e -> messages.add(new BatchStreams.Message("event", BatchAnswers.event(e, json))));
-            messages.add(new BatchStreams.Message("forecast", BatchAnswers.forecast(batch, forecast, prompt, now)));
-            messages.add(new BatchStreams.Message(
-                    "prompt",
-                    new BatchAnswers.PromptAnswer(
-                            Words.say(prompt.doNow()), Words.say(prompt.why()), prompt.urgent())));
-            return messages;
-        });
+        Language language = Language.now();
+        BatchStreams.Audience audience =
+                BatchStreams.Audience.program(kitchen.id(), token, language, () -> tokens.isGood(token));
+        return streams.open(
+                audience,
+                id,
+                event -> language.speaking(() -> {
+                    Batch batch = batches.batch(kitchen.id(), id);
+                    Instant now = batches.now();
+                    Forecast forecast = forecasts.now(kitchen, batch);
+                    Prompt prompt = batches.prompt(batch, forecast, now);
+                    List<BatchStreams.Message> messages = new ArrayList<>();
+                    event.ifPresent(e -> messages.add(new BatchStreams.Message("event", BatchAnswers.event(e, json))));
+                    messages.add(
+                            new BatchStreams.Message("forecast", BatchAnswers.forecast(batch, forecast, prompt, now)));
+                    messages.add(new BatchStreams.Message(
+                            "prompt",
+                            new BatchAnswers.PromptAnswer(
+                                    Words.say(prompt.doNow()), Words.say(prompt.why()), prompt.urgent())));
+                    return messages;
+                }));
     }
 
     @GetMapping("/{id}/forecast")
@@ -335,7 +341,7 @@ class BatchApi {
         Batch batch = batches.batch(kitchen.id(), id);
         Instant moment = at == null ? batches.now() : moment("at", at.replace(' ', '+'));
         if (moment.isBefore(batch.startedAt())) {
-            throw Refusal.unfit("at", "at is before the batch began at " + batch.startedAt());
+            throw Refusal.unfit("at", Told.of("batch-api.at-is-before-the-batch-began", batch.startedAt()));
         }
         Forecast forecast = at == null ? forecasts.now(kitchen, batch) : forecasts.at(kitchen, batch, moment);
         return BatchAnswers.forecast(batch, forecast, batches.prompt(batch, forecast, moment), moment);

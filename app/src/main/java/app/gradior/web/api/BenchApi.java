@@ -19,6 +19,7 @@ import app.gradior.plan.StopAt;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
@@ -134,7 +135,7 @@ class BenchApi {
         Mixture m = input.mixture(input.understood(lines, kitchen, "mixture."), "mixture.");
         List<Double> temperatures = question.temperaturesC();
         if (temperatures == null || temperatures.isEmpty() || temperatures.size() > 50) {
-            throw Refusal.unfit("temperaturesC", "1 to 50 temperatures expected");
+            throw Refusal.unfit("temperaturesC", Told.of("bench-api.to-temperatures-expected"));
         }
         List<ThicknessPoint> points = new ArrayList<>();
         for (int i = 0; i < temperatures.size(); i++) {
@@ -190,8 +191,7 @@ class BenchApi {
                 targets.add(Refusal.checked("minutes", () -> new StopAt.Minutes(min)));
             }
             if (targets.size() != 1) {
-                throw Refusal.unfit(
-                        "toStep", "give exactly one of toStep with servedC, toVolumeMl, toFraction, toMassG, minutes");
+                throw Refusal.unfit("toStep", Told.of("bench-api.give-exactly-one-of-tostep-with"));
             }
             return targets.get(0);
         }

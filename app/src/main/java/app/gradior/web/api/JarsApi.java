@@ -5,6 +5,7 @@ import static app.gradior.web.api.ApiModel.needed;
 
 import app.gradior.finding.Refusal;
 import app.gradior.room.house.Tokens;
+import app.gradior.room.words.Told;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.JarFilling;
 import jakarta.servlet.http.HttpServletRequest;
@@ -39,7 +40,7 @@ class JarsApi {
             int many = needed(path + ".count", count);
             String label = Refusal.text(path + ".name", needed(path + ".name", name), 80);
             if ((headspaceMm == null) == (fillMl == null)) {
-                throw Refusal.unfit(path + ".fillMl", "give either headspaceMm or fillMl");
+                throw Refusal.unfit(path + ".fillMl", Told.of("jars-api.give-either-headspacemm-or-fillml"));
             }
             Double headspace = headspaceMm;
             Double fill = fillMl;
@@ -64,7 +65,7 @@ class JarsApi {
         double volume = need("volumeMlHot", question.volumeMlHot());
         List<@Nullable JarInput> inputs = needed("jars", question.jars());
         if (inputs.isEmpty() || inputs.size() > MOST_KINDS) {
-            throw Refusal.unfit("jars", "1 to " + MOST_KINDS + " kinds of jar expected");
+            throw Refusal.unfit("jars", Told.of("jars-api.to-kinds-of-jar-expected", MOST_KINDS));
         }
         List<Jar> jars = new ArrayList<>();
         for (int i = 0; i < inputs.size(); i++) {

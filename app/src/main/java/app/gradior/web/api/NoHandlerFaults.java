@@ -1,6 +1,7 @@
 package app.gradior.web.api;
 
 import app.gradior.finding.Fault;
+import app.gradior.room.words.Words;
 import app.gradior.web.guard.Problems;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -42,7 +43,7 @@ class NoHandlerFaults implements HandlerExceptionResolver {
             return null;
         }
         String detail = refused.getBody().getDetail();
-        Fault said = new Fault("", detail == null ? "This cannot be done." : detail);
+        Fault said = new Fault("", detail == null ? Words.text("no-handler-faults.this-cannot-be-done") : detail);
         response.setStatus(refused.getStatusCode().value());
         refused.getHeaders().forEach((name, values) -> values.forEach(value -> response.addHeader(name, value)));
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);

@@ -16,6 +16,7 @@ import app.gradior.plan.Thinning;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.simmer.PotOnHeat;
@@ -107,9 +108,12 @@ class ThickeningApi {
             throw now <= step
                     ? Refusal.unfit(
                             "targetStep",
-                            "targetStep is " + step + ": the sauce is already no thicker than that, step "
-                                    + Math.round(10 * now) / 10.0 + " at " + servedC + " °C")
-                    : Refusal.unfit("with", "with is " + with.id() + ": no amount of it thins the sauce to that step");
+                            Told.of(
+                                    "thickening-api.targetstep-is-the-sauce-is-already",
+                                    step,
+                                    Math.round(10 * now) / 10.0,
+                                    servedC))
+                    : Refusal.unfit("with", Told.of("thickening-api.with-is-no-amount-of-it", with.id()));
         }
         Mixture thinned =
                 sauce.plus(Mixture.of(with, Math.min(1e6, add.getAsDouble()))).cooked();

@@ -7,6 +7,8 @@ import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.SimmerRun;
@@ -37,22 +39,22 @@ class AlcoholTool implements Tool {
 
     @Override
     public String title() {
-        return "Alcohol left";
+        return Words.text("alcohol-tool.alcohol-left");
     }
 
     @Override
     public String lead() {
-        return "What is left follows from how much has boiled off, not from minutes alone; it never goes entirely.";
+        return Words.text("alcohol-tool.what-is-left-follows-from-how");
     }
 
     @Override
     public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(
-                Field.number("minutes", "On the heat for, min", asked.text("minutes", "20")),
+                Field.number("minutes", Words.text("alcohol-tool.on-the-heat-for-min"), asked.text("minutes", "20")),
                 Ask.pot(asked, kitchen, kit),
                 Ask.look(asked),
                 Ask.lid(asked),
-                Field.number("portions", "Shared by", asked.text("portions", "6")));
+                Field.number("portions", Words.text("alcohol-tool.shared-by"), asked.text("portions", "6")));
     }
 
     @Override
@@ -60,11 +62,10 @@ class AlcoholTool implements Tool {
         WhatIHave.Have what = have.have(asked, kitchen);
         Mixture start = what.mixture();
         if (!(start.ethanolG() > 0.01)) {
-            throw Refusal.unfit(
-                    "lines", "There is no alcohol in this: add a wine, beer or spirit, such as “200 ml red wine”.");
+            throw Refusal.unfit("lines", Told.of("alcohol-tool.there-is-no-alcohol-in-this"));
         }
-        double minutes = asked.number("minutes", "Minutes", 20, 0, 24 * 60, " min");
-        double portions = asked.number("portions", "Shared by", 6, 1, 1000, "");
+        double minutes = asked.number("minutes", Words.text("alcohol-tool.minutes"), 20, 0, 24 * 60, " min");
+        double portions = asked.number("portions", Words.text("alcohol-tool.shared-by"), 6, 1, 1000, "");
         double hotMl = start.volumeMl20c() * SpecificVolume.expansion(100);
         KitchenKit.KitPot pot = Ask.kitPot(asked, kitchen, kit, hotMl);
         SimmerRun run = new SimmerRun(
@@ -83,14 +84,24 @@ class AlcoholTool implements Tool {
         Mixture end = run.mixture();
         Figures figures = new Figures(kitchen);
         double left = 100 * end.ethanolG() / start.ethanolG();
-        return new Reply.Builder("About " + Numbers.plain(left, 0) + " % of the alcohol is left after "
-                        + figures.minutes(minutes) + " in the " + pot.name() + ".")
-                .big("Left", Numbers.plain(end.ethanolG(), 1), "g")
-                .big("In one share", Numbers.plain(end.ethanolG() / portions, 1), "g")
-                .big("By weight", Numbers.plain(100 * end.ethanolG() / end.massG(), 2), "%")
-                .fact("Went in", Numbers.plain(start.ethanolG(), 1) + " g")
-                .fact("Would be left with half boiled off", halfGone(start))
-                .table("As it boils", List.of("minute", "alcohol", "share left", "of the sauce left"), rows)
+        return new Reply.Builder(Words.text(
+                        "alcohol-tool.about-of-the-alcohol-is-left",
+                        Numbers.plain(left, 0),
+                        figures.minutes(minutes),
+                        pot.name()))
+                .big(Words.text("alcohol-tool.left"), Numbers.plain(end.ethanolG(), 1), "g")
+                .big(Words.text("alcohol-tool.in-one-share"), Numbers.plain(end.ethanolG() / portions, 1), "g")
+                .big(Words.text("alcohol-tool.by-weight"), Numbers.plain(100 * end.ethanolG() / end.massG(), 2), "%")
+                .fact(Words.text("alcohol-tool.went-in"), Numbers.plain(start.ethanolG(), 1) + " g")
+                .fact(Words.text("alcohol-tool.would-be-left-with-half-boiled"), halfGone(start))
+                .table(
+                        Words.text("alcohol-tool.as-it-boils"),
+                        List.of(
+                                "minute",
+                                "alcohol",
+                                Words.text("alcohol-tool.share-left"),
+                                Words.text("alcohol-tool.of-the-sauce-left")),
+                        rows)
                 .cautions(Cautions.of(what.ingredients(), pot.shape(), pot.material(), hotMl))
                 .done();
     }
@@ -98,7 +109,7 @@ class AlcoholTool implements Tool {
     private static String halfGone(Mixture start) {
         return app.gradior.simmer.BoiledDown.by(start, start.massG() / 2)
                 .map(m -> Numbers.plain(100 * m.ethanolG() / start.ethanolG(), 1) + " %")
-                .orElse("there is not that much water");
+                .orElse(Words.text("alcohol-tool.there-is-not-that-much-water"));
     }
 
     private static List<String> row(SimmerRun run, Mixture start) {

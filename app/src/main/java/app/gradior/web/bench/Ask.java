@@ -10,6 +10,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
@@ -26,7 +27,7 @@ final class Ask {
     static Field step(BenchForm asked, String usual) {
         return Field.choice(
                 "step",
-                "Wanted when served",
+                Words.text("ask.wanted-when-served"),
                 asked.text("step", usual),
                 Arrays.stream(new double[] {2, 2.5, 3, 3.5, 4, 4.5, 5, 5.5, 6, 6.5, 7, 7.5, 8, 8.5, 9})
                         .mapToObj(step -> new Field.Choice(
@@ -37,24 +38,24 @@ final class Ask {
     }
 
     static double stepWanted(BenchForm asked, double usual) {
-        return asked.number("step", "The step wanted", usual, 0, 9.5, "");
+        return asked.number("step", Words.text("ask.the-step-wanted"), usual, 0, 9.5, "");
     }
 
     static Field served(BenchForm asked, Kitchen kitchen) {
         return Field.number(
                 "served",
-                "Served at, " + (kitchen.fahrenheit() ? "°F" : "°C"),
+                Words.text("ask.served-at", (kitchen.fahrenheit() ? "°F" : "°C")),
                 asked.text("served", new Figures(kitchen).degrees(USUAL_SERVED_C)));
     }
 
     static double servedC(BenchForm asked, Kitchen kitchen) {
-        return asked.celsius("served", "The serving temperature", USUAL_SERVED_C, new Figures(kitchen));
+        return asked.celsius("served", Words.text("ask.the-serving-temperature"), USUAL_SERVED_C, new Figures(kitchen));
     }
 
     static Field starch(BenchForm asked) {
         return Field.choice(
                 "starch",
-                "Starch",
+                Words.text("ask.starch"),
                 asked.text("starch", StarchKind.MAIZE.key()),
                 Arrays.stream(StarchKind.values())
                         .map(kind -> new Field.Choice(kind.key(), Words.say(kind)))
@@ -68,7 +69,7 @@ final class Ask {
     static Field pot(BenchForm asked, Kitchen kitchen, KitchenKit kit) {
         return Field.choice(
                 "pot",
-                "Pot",
+                Words.text("ask.pot"),
                 asked.text("pot", ""),
                 kit.pots(kitchen.id()).stream()
                         .map(pot -> new Field.Choice(String.valueOf(pot.id()), pot.name()))
@@ -79,7 +80,7 @@ final class Ask {
         String id = asked.text("pot", "");
         List<KitchenKit.KitPot> pots = kit.pots(kitchen.id());
         if (pots.isEmpty()) {
-            throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
+            throw Refusal.unfit("pot", Told.of("ask.there-is-no-pot-in-your"));
         }
         if (id.isEmpty()) {
             return pots.stream()
@@ -93,7 +94,7 @@ final class Ask {
     static Field look(BenchForm asked) {
         return Field.choice(
                 "look",
-                "It looks like",
+                Words.text("ask.it-looks-like"),
                 asked.text("look", Look.LIVELY.key()),
                 Arrays.stream(Look.values())
                         .map(look -> new Field.Choice(look.key(), Words.say(look)))
@@ -107,7 +108,7 @@ final class Ask {
     static Field lid(BenchForm asked) {
         return Field.choice(
                 "lid",
-                "Lid",
+                Words.text("ask.lid"),
                 asked.text("lid", LidState.OPEN.key()),
                 Arrays.stream(LidState.values())
                         .map(lid -> new Field.Choice(lid.key(), Words.say(lid)))

@@ -3,9 +3,9 @@ package app.gradior.web.bench;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Unfit;
-import app.gradior.larder.Food;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +47,7 @@ class BenchController {
         model.addAttribute(
                 "foods",
                 lines.catalogue(kitchen).foods().stream()
-                        .map(Food::name)
+                        .map(Words::say)
                         .sorted()
                         .toList());
         return "bench/tool";
@@ -68,7 +68,7 @@ class BenchController {
         Tool tool = tools.stream()
                 .filter(t -> t.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> Refusal.missing("question on the bench"));
+                .orElseThrow(() -> Refusal.missing(Words.text("bench-controller.question-on-the-bench")));
         BenchForm asked = BenchForm.of(request);
         List<Fault> faults = new ArrayList<>();
         Reply reply = null;

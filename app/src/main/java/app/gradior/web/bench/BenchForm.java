@@ -2,6 +2,7 @@ package app.gradior.web.bench;
 
 import app.gradior.finding.Refusal;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Told;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
@@ -31,8 +32,13 @@ record BenchForm(Map<String, String> fields) {
         if (!(value >= low && value <= high)) {
             throw Refusal.unfit(
                     name,
-                    word + ": “" + text + "” is not between " + Numbers.plain(low, 2) + " and " + Numbers.plain(high, 2)
-                            + unit + ".");
+                    Told.of(
+                            "bench-form.is-not-between-and-2",
+                            word,
+                            text,
+                            Numbers.plain(low, 2),
+                            Numbers.plain(high, 2),
+                            unit));
         }
         return value;
     }
@@ -46,8 +52,7 @@ record BenchForm(Map<String, String> fields) {
         double value = figures.celsius(text);
         if (!(value >= -20 && value <= 110)) {
             throw Refusal.unfit(
-                    name,
-                    word + ": “" + text + "” is not between " + figures.temp(-20) + " and " + figures.temp(110) + ".");
+                    name, Told.of("bench-form.is-not-between-and", word, text, figures.temp(-20), figures.temp(110)));
         }
         return value;
     }

@@ -37,12 +37,12 @@ class ColdTool implements Tool {
 
     @Override
     public String title() {
-        return "How thick will it be cold?";
+        return Words.text("cold-tool.how-thick-will-it-be-cold");
     }
 
     @Override
     public String lead() {
-        return "What is in the pot now, on the plate and in the fridge: sauces thicken as they cool, some by several steps.";
+        return Words.text("cold-tool.what-is-in-the-pot-now");
     }
 
     @Override
@@ -70,18 +70,25 @@ class ColdTool implements Tool {
         double fridge = Consistency.step(sauce, 1, FRIDGE_C);
         return new Reply.Builder(
                         fridge > HIGHEST_STEP
-                                ? "From the pot to the fridge it sets hard, past the top of the stair."
-                                : "From the pot to the fridge it climbs " + Numbers.fixed(fridge - hot, 1) + " steps.")
-                .big("In the pot", figures.step(hot), Words.say(Stair.Tread.of(hot)))
-                .big("Served", figures.step(served), Words.say(Stair.Tread.of(served)))
-                .big("In the fridge", figures.step(fridge), Words.say(Stair.Tread.of(fridge)))
-                .table("As it cools", List.of("at", "step", "back of a spoon", "ring after a minute"), rows)
+                                ? Words.text("cold-tool.from-the-pot-to-the-fridge")
+                                : Words.text("cold-tool.from-the-pot-to-the-fridge-2", Numbers.fixed(fridge - hot, 1)))
+                .big(Words.text("cold-tool.in-the-pot"), figures.step(hot), Words.say(Stair.Tread.of(hot)))
+                .big(Words.text("cold-tool.served"), figures.step(served), Words.say(Stair.Tread.of(served)))
+                .big(Words.text("cold-tool.in-the-fridge"), figures.step(fridge), Words.say(Stair.Tread.of(fridge)))
+                .table(
+                        Words.text("cold-tool.as-it-cools"),
+                        List.of(
+                                "at",
+                                "step",
+                                Words.text("cold-tool.back-of-a-spoon"),
+                                Words.text("cold-tool.ring-after-a-minute")),
+                        rows)
                 .drawing(StairDrawing.draw(
                         hot,
                         new Band(served, served, served),
                         served,
-                        "in the pot, " + figures.temp(hotC),
-                        "served, " + figures.temp(servedC)))
+                        Words.text("cold-tool.in-the-pot-2", figures.temp(hotC)),
+                        Words.text("cold-tool.served-2", figures.temp(servedC))))
                 .done();
     }
 }

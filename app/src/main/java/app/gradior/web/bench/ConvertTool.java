@@ -7,6 +7,7 @@ import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,12 +33,12 @@ class ConvertTool implements Tool {
 
     @Override
     public String title() {
-        return "Convert a measure";
+        return Words.text("convert-tool.convert-a-measure");
     }
 
     @Override
     public String lead() {
-        return "What a measure of a food weighs, and the same in other measures.";
+        return Words.text("convert-tool.what-a-measure-of-a-food");
     }
 
     @Override
@@ -48,25 +49,31 @@ class ConvertTool implements Tool {
     @Override
     public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(Field.text(
-                "line", "As you would write it", asked.text("line", "1½ cups packed brown sugar"), "amount and food"));
+                "line",
+                Words.text("convert-tool.as-you-would-write-it"),
+                asked.text("line", Words.text("convert-tool.cups-packed-brown-sugar")),
+                Words.text("convert-tool.amount-and-food")));
     }
 
     @Override
     public Reply answer(BenchForm asked, Kitchen kitchen) {
-        LineReading reading = lines.read(kitchen, asked.text("line", "1½ cups packed brown sugar"));
-        Food food =
-                reading.food().orElseThrow(() -> Refusal.unfit("line", "No food found: write an amount and a food."));
+        LineReading reading =
+                lines.read(kitchen, asked.text("line", Words.text("convert-tool.cups-packed-brown-sugar")));
+        Food food = reading.food()
+                .orElseThrow(() -> Refusal.unfit("line", Told.of("convert-tool.no-food-found-write-an-amount")));
         if (!(reading.massG() > 0)) {
-            throw Refusal.unfit("line", "No amount found: write it as “2 tbsp honey”.");
+            throw Refusal.unfit("line", Told.of("convert-tool.no-amount-found-write-it-as"));
         }
         double grams = reading.massG();
         double ml = grams / food.densityGPerMl();
-        Reply.Builder reply = new Reply.Builder("That is about " + Ask.grams(grams) + " g of " + food.name() + ".")
-                .big("Grams", Ask.grams(grams), "g")
-                .big("Ounces", Numbers.cooks(grams / G_PER_OZ), "oz")
-                .big("Millilitres", Numbers.plain(ml, ml < 20 ? 1 : 0), "mL")
-                .fact("Likely between", Ask.grams(reading.lowG()) + " and " + Ask.grams(reading.highG()) + " g");
-        reading.remark().ifPresent(remark -> reply.fact("Note", Words.say(remark)));
+        Reply.Builder reply = new Reply.Builder(Words.text("convert-tool.that-is-about-g-of", Ask.grams(grams), food))
+                .big(Words.text("convert-tool.grams"), Ask.grams(grams), "g")
+                .big(Words.text("convert-tool.ounces"), Numbers.cooks(grams / G_PER_OZ), "oz")
+                .big(Words.text("convert-tool.millilitres"), Numbers.plain(ml, ml < 20 ? 1 : 0), "mL")
+                .fact(
+                        Words.text("convert-tool.likely-between"),
+                        Words.text("convert-tool.and-g", Ask.grams(reading.lowG()), Ask.grams(reading.highG())));
+        reading.remark().ifPresent(remark -> reply.fact(Words.text("convert-tool.note"), Words.say(remark)));
         List<List<String>> rows = new ArrayList<>();
         for (MeasureSystem system : MeasureSystem.values()) {
             rows.add(List.of(
@@ -76,13 +83,16 @@ class ConvertTool implements Tool {
                     Numbers.cooks(ml / system.teaspoonMl()),
                     Numbers.cooks(ml / system.fluidOunceMl())));
         }
-        reply.table("By volume", List.of("kitchen", "cups", "tablespoons", "teaspoons", "fl oz"), rows);
+        reply.table(
+                Words.text("convert-tool.by-volume"),
+                List.of("kitchen", "cups", "tablespoons", "teaspoons", "fl oz"),
+                rows);
         food.measures().entrySet().stream()
                 .sorted(java.util.Map.Entry.comparingByKey())
                 .filter(e -> e.getKey().startsWith("piece") || e.getKey().length() > 4)
                 .limit(5)
                 .forEach(e -> reply.fact(
-                        "In " + e.getKey().replace('-', ' ') + "s",
+                        Words.text("convert-tool.in-s", e.getKey().replace('-', ' ')),
                         Numbers.cooks(grams / e.getValue().massG())));
         return reply.done();
     }

@@ -3,6 +3,8 @@ package app.gradior.web.bench;
 import app.gradior.finding.Refusal;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
+import app.gradior.room.words.FoodNames;
+import app.gradior.room.words.Told;
 
 /** Foods as pages name them. */
 final class Foods {
@@ -11,13 +13,11 @@ final class Foods {
     /** The food of that name or id, or the first that a search finds. */
     static Food named(Catalogue catalogue, String name, String field) {
         String wanted = name.strip();
-        return catalogue
-                .named(wanted)
+        return FoodNames.named(catalogue, wanted)
                 .or(() -> catalogue.food(wanted))
                 .or(() -> catalogue.search(wanted).stream()
                         .filter(food -> !wanted.isEmpty())
                         .findFirst())
-                .orElseThrow(() ->
-                        Refusal.unfit(field, "“" + wanted + "” is no food of the larder: pick one from the list."));
+                .orElseThrow(() -> Refusal.unfit(field, Told.of("foods.is-no-food-of-the-larder", wanted)));
     }
 }

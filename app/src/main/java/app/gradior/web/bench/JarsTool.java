@@ -4,6 +4,8 @@ import app.gradior.finding.Refusal;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.JarFilling;
 import app.gradior.web.frame.Figures;
@@ -31,12 +33,12 @@ class JarsTool implements Tool {
 
     @Override
     public String title() {
-        return "Which jars";
+        return Words.text("jars-tool.which-jars");
     }
 
     @Override
     public String lead() {
-        return "The jars of your kit that hold it with the least room to spare, and the one that is not quite full.";
+        return Words.text("jars-tool.the-jars-of-your-kit-that");
     }
 
     @Override
@@ -46,15 +48,16 @@ class JarsTool implements Tool {
 
     @Override
     public List<Field> fields(BenchForm asked, Kitchen kitchen) {
-        return List.of(Field.number("hotMl", "Hot in the pot, mL", asked.text("hotMl", "1200")));
+        return List.of(Field.number("hotMl", Words.text("jars-tool.hot-in-the-pot-ml"), asked.text("hotMl", "1200")));
     }
 
     @Override
     public Reply answer(BenchForm asked, Kitchen kitchen) {
-        double hotMl = asked.number("hotMl", "What is in the pot", 1200, 1, JarFilling.MOST_ML, " mL");
+        double hotMl =
+                asked.number("hotMl", Words.text("jars-tool.what-is-in-the-pot"), 1200, 1, JarFilling.MOST_ML, " mL");
         List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
         if (jars.isEmpty()) {
-            throw Refusal.unfit("hotMl", "There are no jars in your kit yet: add them on the Kit page.");
+            throw Refusal.unfit("hotMl", Told.of("jars-tool.there-are-no-jars-in-your"));
         }
         JarFilling.Answer answer = Refusal.checked("hotMl", () -> JarFilling.of(hotMl, jars));
         Map<String, Integer> full = new LinkedHashMap<>();
@@ -68,25 +71,27 @@ class JarsTool implements Tool {
         }
         List<String> words = new ArrayList<>();
         full.forEach((name, count) -> words.add(count + " × " + name));
-        part.forEach(
-                fill -> words.add("one " + fill.jar().name() + " " + Numbers.plain(100 * fill.share(), 0) + " % full"));
+        part.forEach(fill ->
+                words.add(Words.text("jars-tool.one-full", fill.jar().name(), Numbers.plain(100 * fill.share(), 0))));
         Figures figures = new Figures(kitchen);
         Reply.Builder reply = new Reply.Builder(
-                        words.isEmpty() ? "No jar is left for it." : "Fill " + String.join(", ", words) + ".")
-                .big("Jars", String.valueOf(answer.fills().size()), "")
+                        words.isEmpty()
+                                ? Words.text("jars-tool.no-jar-is-left-for-it")
+                                : Words.text("jars-tool.fill", String.join(", ", words)))
+                .big(Words.text("jars-tool.jars"), String.valueOf(answer.fills().size()), "")
                 .big(
-                        "Left over",
+                        Words.text("jars-tool.left-over"),
                         answer.leftoverMl() < 1 ? "none" : figures.volumeFigure(answer.leftoverMl()),
                         answer.leftoverMl() < 1 ? "" : figures.volumeUnit(answer.leftoverMl()));
         reply.table(
-                "Each jar",
-                List.of("jar", "holds to its fill line", "gets"),
+                Words.text("jars-tool.each-jar"),
+                List.of("jar", Words.text("jars-tool.holds-to-its-fill-line"), "gets"),
                 answer.fills().stream()
                         .map(fill -> List.of(
                                 fill.jar().name(), figures.volume(fill.jar().fillMl()), figures.volume(fill.fillMl())))
                         .toList());
-        return reply.fact("Filled hot", "it shrinks by about 4 % as it cools")
-                .fact("Keeping", "fridge or freezer; Gradior never calls a jar shelf-stable")
+        return reply.fact(Words.text("jars-tool.filled-hot"), Words.text("jars-tool.it-shrinks-by-about-as-it"))
+                .fact(Words.text("jars-tool.keeping"), Words.text("jars-tool.fridge-or-freezer-gradior-never-calls"))
                 .done();
     }
 }

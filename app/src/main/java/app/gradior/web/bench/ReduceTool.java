@@ -12,6 +12,7 @@ import app.gradior.plan.Reduction;
 import app.gradior.plan.StopAt;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Words;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.PotState;
@@ -41,31 +42,31 @@ class ReduceTool implements Tool {
 
     @Override
     public String title() {
-        return "Reduce it";
+        return Words.text("reduce-tool.reduce-it");
     }
 
     @Override
     public String lead() {
-        return "Minutes, and the level to stop at, for a fraction, a volume or a thickness.";
+        return Words.text("reduce-tool.minutes-and-the-level-to-stop");
     }
 
     @Override
     public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         String until = asked.text("until", "fraction");
         Field target = switch (until) {
-            case "volume" -> Field.number("toMl", "Down to, mL", asked.text("toMl", "500"));
+            case "volume" -> Field.number("toMl", Words.text("reduce-tool.down-to-ml"), asked.text("toMl", "500"));
             case "step" -> Ask.step(asked, "5");
-            default -> Field.number("left", "Share left (½ is by half)", asked.text("left", "1/2"));
+            default -> Field.number("left", Words.text("reduce-tool.share-left-is-by-half"), asked.text("left", "1/2"));
         };
         return List.of(
                 Field.choice(
                         "until",
-                        "Reduce",
+                        Words.text("reduce-tool.reduce"),
                         until,
                         List.of(
-                                new Field.Choice("fraction", "to a share of it"),
-                                new Field.Choice("volume", "to a volume"),
-                                new Field.Choice("step", "to a thickness"))),
+                                new Field.Choice("fraction", Words.text("reduce-tool.to-a-share-of-it")),
+                                new Field.Choice("volume", Words.text("reduce-tool.to-a-volume")),
+                                new Field.Choice("step", Words.text("reduce-tool.to-a-thickness")))),
                 target,
                 Ask.served(asked, kitchen),
                 Ask.pot(asked, kitchen, kit),
@@ -80,9 +81,11 @@ class ReduceTool implements Tool {
         double hotMl = start.volumeMl20c() * SpecificVolume.expansion(100);
         KitchenKit.KitPot pot = Ask.kitPot(asked, kitchen, kit, hotMl);
         StopAt target = switch (asked.text("until", "fraction")) {
-            case "volume" -> new StopAt.Volume(asked.number("toMl", "The volume", 500, 1, 50_000, " mL"));
+            case "volume" ->
+                new StopAt.Volume(asked.number("toMl", Words.text("reduce-tool.the-volume"), 500, 1, 50_000, " mL"));
             case "step" -> new StopAt.StepServed(Ask.stepWanted(asked, 5));
-            default -> new StopAt.Fraction(asked.number("left", "The share left", 0.5, 0.01, 1, ""));
+            default ->
+                new StopAt.Fraction(asked.number("left", Words.text("reduce-tool.the-share-left"), 0.5, 0.01, 1, ""));
         };
         Reduction reduction = new Reduction(
                 start,
@@ -104,18 +107,27 @@ class ReduceTool implements Tool {
             WhatIHave.Have what, KitchenKit.KitPot pot, Reduction.Done done, Band minutes, Figures figures) {
         PotState begin = done.first();
         PotState end = done.last();
-        return new Reply.Builder("In the " + pot.name() + ", stop at " + Numbers.plain(end.levelMm(), 0) + " mm, from "
-                        + Numbers.plain(begin.levelMm(), 0) + " mm.")
-                .big("On the heat for about", Numbers.plain(minutes.middle(), 0), "min")
-                .big("Stop at", Numbers.plain(end.levelMm(), 0), "mm")
-                .big("Will give, cold", figures.volumeFigure(end.volumeMl20c()), figures.volumeUnit(end.volumeMl20c()))
-                .fact("Likely between", figures.minutesBand(minutes, minutes.high() >= 1439))
+        return new Reply.Builder(Words.text(
+                        "reduce-tool.in-the-stop-at-mm-from",
+                        pot.name(),
+                        Numbers.plain(end.levelMm(), 0),
+                        Numbers.plain(begin.levelMm(), 0)))
+                .big(Words.text("reduce-tool.on-the-heat-for-about"), Numbers.plain(minutes.middle(), 0), "min")
+                .big(Words.text("reduce-tool.stop-at"), Numbers.plain(end.levelMm(), 0), "mm")
+                .big(
+                        Words.text("reduce-tool.will-give-cold"),
+                        figures.volumeFigure(end.volumeMl20c()),
+                        figures.volumeUnit(end.volumeMl20c()))
+                .fact(Words.text("reduce-tool.likely-between"), figures.minutesBand(minutes, minutes.high() >= 1439))
                 .fact(
-                        "On the scale then",
-                        figures.mass(end.massG()) + " and " + Numbers.plain(pot.emptyG(), 0) + " g of pot")
-                .fact("In the pot then", Ask.stepWords(end.stepHot()))
-                .fact("When served", Ask.stepWords(end.stepServed()))
-                .fact("Salt then", Numbers.fixed(end.mixture().saltPercent(), 2) + " %")
+                        Words.text("reduce-tool.on-the-scale-then"),
+                        Words.text(
+                                "reduce-tool.and-g-of-pot", figures.mass(end.massG()), Numbers.plain(pot.emptyG(), 0)))
+                .fact(Words.text("reduce-tool.in-the-pot-then"), Ask.stepWords(end.stepHot()))
+                .fact(Words.text("reduce-tool.when-served"), Ask.stepWords(end.stepServed()))
+                .fact(
+                        Words.text("reduce-tool.salt-then"),
+                        Numbers.fixed(end.mixture().saltPercent(), 2) + " %")
                 .drawing(SectionDrawing.draw(
                         pot.shape(), begin.levelMm(), begin.levelMm(), OptionalDouble.of(end.levelMm()), false))
                 .cautions(Cautions.of(what.ingredients(), pot.shape(), pot.material(), begin.volumeMlHot()))

@@ -35,12 +35,12 @@ class SeasonTool implements Tool {
 
     @Override
     public String title() {
-        return "Season to a target";
+        return Words.text("season-tool.season-to-a-target");
     }
 
     @Override
     public String lead() {
-        return "Grams of salt, sugar or something sharp for the taste you want, and what that does to the thickness.";
+        return Words.text("season-tool.grams-of-salt-sugar-or-something");
     }
 
     @Override
@@ -49,12 +49,12 @@ class SeasonTool implements Tool {
         return List.of(
                 Field.choice(
                         "taste",
-                        "Bring its",
+                        Words.text("season-tool.bring-its"),
                         taste.name(),
                         Arrays.stream(Taste.values())
                                 .map(t -> new Field.Choice(t.name(), Words.say(t)))
                                 .toList()),
-                Field.number("percent", "to, g in 100 g", asked.text("percent", usual(taste))),
+                Field.number("percent", Words.text("season-tool.to-g-in-g"), asked.text("percent", usual(taste))),
                 Field.food("with", "with", asked.text("with", usualFood(taste))),
                 Ask.served(asked, kitchen));
     }
@@ -75,7 +75,7 @@ class SeasonTool implements Tool {
         return switch (taste) {
             case SALT -> "salt";
             case SUGARS -> "sugar";
-            case ACID -> "cider vinegar";
+            case ACID -> Words.text("season-tool.cider-vinegar");
         };
     }
 
@@ -83,29 +83,37 @@ class SeasonTool implements Tool {
     public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture();
         Taste taste = taste(asked);
-        double percent = asked.number("percent", "The target", Double.parseDouble(usual(taste)), 0, 95, " %");
+        double percent = asked.number(
+                "percent", Words.text("season-tool.the-target"), Double.parseDouble(usual(taste)), 0, 95, " %");
         Food food = Foods.named(lines.catalogue(kitchen), asked.text("with", usualFood(taste)), "with");
         double add = Refusal.checked("percent", () -> Seasoning.addG(sauce, food, taste, percent));
         Mixture added = Mixture.of(food, add);
         Correction correction =
                 Refusal.checked("lines", () -> Correction.of(sauce, added, Ask.servedC(asked, kitchen), 1));
         Mixture after = sauce.plus(added);
-        return new Reply.Builder(
-                        "Add " + Ask.grams(add) + " g of " + food.name() + ". Put in two thirds, taste, then the rest.")
-                .big("Add", Ask.grams(add), "g")
-                .big("From", Numbers.plain(taste.percent(sauce), 2), "% " + Words.say(taste))
+        return new Reply.Builder(Words.text("season-tool.add-g-of-put-in-two", Ask.grams(add), food))
+                .big(Words.text("season-tool.add"), Ask.grams(add), "g")
+                .big(Words.text("season-tool.from"), Numbers.plain(taste.percent(sauce), 2), "% " + Words.say(taste))
                 .fact(
-                        "Thickness when served",
+                        Words.text("season-tool.thickness-when-served"),
                         Math.abs(correction.stepChange()) < 0.05
-                                ? "the same"
-                                : Numbers.fixed(Math.abs(correction.stepChange()), 1) + " step "
-                                        + (correction.stepChange() < 0 ? "thinner" : "thicker"))
+                                ? Words.text("season-tool.the-same")
+                                : Words.text(
+                                        "season-tool.step",
+                                        Numbers.fixed(Math.abs(correction.stepChange()), 1),
+                                        (correction.stepChange() < 0
+                                                ? Words.text("season-tool.thinner")
+                                                : Words.text("season-tool.thicker"))))
                 .fact(
-                        "To boil off again",
+                        Words.text("season-tool.to-boil-off-again"),
                         correction.waterEquivalentG() > 1
-                                ? "as if " + Ask.grams(correction.waterEquivalentG()) + " g of water had gone in"
+                                ? Words.text(
+                                        "season-tool.as-if-g-of-water-had", Ask.grams(correction.waterEquivalentG()))
                                 : "nothing")
-                .fact("pH", "about " + Numbers.fixed(after.ph(), 1) + ", from " + Numbers.fixed(sauce.ph(), 1))
+                .fact(
+                        "pH",
+                        Words.text(
+                                "season-tool.about-from", Numbers.fixed(after.ph(), 1), Numbers.fixed(sauce.ph(), 1)))
                 .drawing(TasteDrawing.draw(after))
                 .done();
     }

@@ -5,6 +5,7 @@ import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Thickening;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,21 +29,22 @@ class SlurryTool implements Tool {
 
     @Override
     public String title() {
-        return "Slurry by portions";
+        return Words.text("slurry-tool.slurry-by-portions");
     }
 
     @Override
     public String lead() {
-        return "You have mixed a slurry: what each part of it will do, and when to stop.";
+        return Words.text("slurry-tool.you-have-mixed-a-slurry-what");
     }
 
     @Override
     public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(
                 Ask.starch(asked),
-                Field.number("grams", "Starch mixed, g", asked.text("grams", "20")),
-                Field.number("ratio", "Cold liquid to starch, by weight", asked.text("ratio", "1.5")),
-                Field.number("parts", "In how many parts", asked.text("parts", "4")),
+                Field.number("grams", Words.text("slurry-tool.starch-mixed-g"), asked.text("grams", "20")),
+                Field.number(
+                        "ratio", Words.text("slurry-tool.cold-liquid-to-starch-by-weight"), asked.text("ratio", "1.5")),
+                Field.number("parts", Words.text("slurry-tool.in-how-many-parts"), asked.text("parts", "4")),
                 Ask.served(asked, kitchen));
     }
 
@@ -50,9 +52,9 @@ class SlurryTool implements Tool {
     public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture().cooked();
         StarchKind kind = Ask.starchKind(asked);
-        double grams = asked.number("grams", "Starch mixed", 20, 0.5, 2000, " g");
-        double ratio = asked.number("ratio", "Cold liquid to starch", 1.5, 1, 2, "");
-        int parts = (int) asked.number("parts", "Parts", 4, 1, 12, "");
+        double grams = asked.number("grams", Words.text("slurry-tool.starch-mixed"), 20, 0.5, 2000, " g");
+        double ratio = asked.number("ratio", Words.text("slurry-tool.cold-liquid-to-starch"), 1.5, 1, 2, "");
+        int parts = (int) asked.number("parts", Words.text("slurry-tool.parts"), 4, 1, 12, "");
         double servedC = Ask.servedC(asked, kitchen);
         double hotC = Refusal.checked("lines", () -> Ask.boilingC(sauce, kitchen));
         double before = Refusal.checked("lines", () -> Consistency.step(sauce, 1, servedC));
@@ -65,14 +67,21 @@ class SlurryTool implements Tool {
             Mixture now = thickening.with(grams * i / parts);
             after = Consistency.step(now, 1, servedC);
             rows.add(List.of(
-                    "part " + i,
-                    Ask.grams(grams * i / parts) + " g in all",
+                    Words.text("slurry-tool.part", i),
+                    Words.text("slurry-tool.g-in-all", Ask.grams(grams * i / parts)),
                     Ask.stepWords(Consistency.step(now, 1, hotC)),
                     Ask.stepWords(after)));
         }
-        Reply.Builder reply = new Reply.Builder("All of it takes the sauce from " + Ask.stepWords(before) + " to "
-                        + Ask.stepWords(after) + " when served. Stop when it is where you want it.")
-                .table("Part by part", List.of("after", "starch", "in the pot", "when served"), rows);
+        Reply.Builder reply = new Reply.Builder(Words.text(
+                        "slurry-tool.all-of-it-takes-the-sauce", Ask.stepWords(before), Ask.stepWords(after)))
+                .table(
+                        Words.text("slurry-tool.part-by-part"),
+                        List.of(
+                                "after",
+                                "starch",
+                                Words.text("slurry-tool.in-the-pot"),
+                                Words.text("slurry-tool.when-served")),
+                        rows);
         ThickenTool.handling(reply, kind);
         return reply.done();
     }

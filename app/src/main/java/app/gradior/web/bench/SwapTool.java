@@ -33,12 +33,12 @@ class SwapTool implements Tool {
 
     @Override
     public String title() {
-        return "Swap one thing for another";
+        return Words.text("swap-tool.swap-one-thing-for-another");
     }
 
     @Override
     public String lead() {
-        return "How much of what you have does the same, and what else it changes.";
+        return Words.text("swap-tool.how-much-of-what-you-have");
     }
 
     @Override
@@ -49,15 +49,19 @@ class SwapTool implements Tool {
     @Override
     public List<Field> fields(BenchForm asked, Kitchen kitchen) {
         return List.of(
-                Field.food("from", "Instead of", asked.text("from", "cider vinegar")),
-                Field.number("grams", "so many g", asked.text("grams", "100")),
-                Field.food("to", "I have", asked.text("to", "lemon juice")),
+                Field.food(
+                        "from",
+                        Words.text("swap-tool.instead-of"),
+                        asked.text("from", Words.text("swap-tool.cider-vinegar"))),
+                Field.number("grams", Words.text("swap-tool.so-many-g"), asked.text("grams", "100")),
+                Field.food("to", "I have", asked.text("to", Words.text("swap-tool.lemon-juice"))),
                 Field.choice(
                         "keeps",
-                        "Keep its",
+                        Words.text("swap-tool.keep-its"),
                         asked.text("keeps", ""),
                         java.util.stream.Stream.concat(
-                                        java.util.stream.Stream.of(new Field.Choice("", "main job")),
+                                        java.util.stream.Stream.of(
+                                                new Field.Choice("", Words.text("swap-tool.main-job"))),
                                         Arrays.stream(Keeps.values())
                                                 .map(k -> new Field.Choice(k.name(), Words.say(k))))
                                 .toList()));
@@ -66,9 +70,9 @@ class SwapTool implements Tool {
     @Override
     public Reply answer(BenchForm asked, Kitchen kitchen) {
         Catalogue catalogue = lines.catalogue(kitchen);
-        Food from = Foods.named(catalogue, asked.text("from", "cider vinegar"), "from");
-        Food to = Foods.named(catalogue, asked.text("to", "lemon juice"), "to");
-        double grams = asked.number("grams", "The amount", 100, 0.1, 20_000, " g");
+        Food from = Foods.named(catalogue, asked.text("from", Words.text("swap-tool.cider-vinegar")), "from");
+        Food to = Foods.named(catalogue, asked.text("to", Words.text("swap-tool.lemon-juice")), "to");
+        double grams = asked.number("grams", Words.text("swap-tool.the-amount"), 100, 0.1, 20_000, " g");
         String wanted = asked.text("keeps", "");
         Keeps keeps = wanted.isEmpty() ? Keeps.of(from) : Refusal.checked("keeps", () -> Keeps.valueOf(wanted));
         // A thickener needs something to thicken: a litre of water stands for the sauce.
@@ -81,24 +85,28 @@ class SwapTool implements Tool {
 
     /** The answer in words; also used beside a sauce's line. */
     static Reply.Builder reply(Food from, double grams, Food to, Substitution.Answer answer, Figures figures) {
-        Reply.Builder reply = new Reply.Builder("Take " + Ask.grams(answer.massG()) + " g of " + to.name()
-                        + " for the " + Ask.grams(grams) + " g of " + from.name() + ": the same "
-                        + Words.say(answer.keeps()) + ".")
+        Reply.Builder reply = new Reply.Builder(Words.text(
+                        "swap-tool.take-g-of-for-the-g",
+                        Ask.grams(answer.massG()),
+                        to,
+                        Ask.grams(grams),
+                        from,
+                        Words.say(answer.keeps())))
                 .big("Take", Ask.grams(answer.massG()), "g")
                 .big(
-                        "About",
+                        Words.text("swap-tool.about"),
                         figures.volumeFigure(answer.massG() / to.densityGPerMl()),
                         figures.volumeUnit(answer.massG() / to.densityGPerMl()));
-        change(reply, "Water to boil off", answer.waterChangeG(), 1);
-        change(reply, "Sugar", answer.sugarChangeG(), 0.5);
-        change(reply, "Salt", answer.saltChangeG(), 0.1);
-        change(reply, "Acid", answer.acidChangeG(), 0.1);
-        change(reply, "Alcohol", answer.alcoholChangeG(), 0.1);
+        change(reply, Words.text("swap-tool.water-to-boil-off"), answer.waterChangeG(), 1);
+        change(reply, Words.text("swap-tool.sugar"), answer.sugarChangeG(), 0.5);
+        change(reply, Words.text("swap-tool.salt"), answer.saltChangeG(), 0.1);
+        change(reply, Words.text("swap-tool.acid"), answer.acidChangeG(), 0.1);
+        change(reply, Words.text("swap-tool.alcohol"), answer.alcoholChangeG(), 0.1);
         if (!to.allergens().equals(from.allergens())) {
             reply.fact(
-                    "Allergens of " + to.name(),
+                    Words.text("swap-tool.allergens-of", to),
                     to.allergens().isEmpty()
-                            ? "none known"
+                            ? Words.text("swap-tool.none-known")
                             : String.join(
                                     ", ",
                                     to.allergens().stream()
@@ -111,7 +119,10 @@ class SwapTool implements Tool {
 
     private static void change(Reply.Builder reply, String word, double grams, double least) {
         if (Math.abs(grams) >= least) {
-            reply.fact(word, Numbers.plain(Math.abs(grams), 1) + " g " + (grams > 0 ? "more" : "less"));
+            reply.fact(
+                    word,
+                    Numbers.plain(Math.abs(grams), 1) + " g "
+                            + (grams > 0 ? Words.text("swap-tool.more") : Words.text("swap-tool.less")));
         }
     }
 }

@@ -34,12 +34,12 @@ class ThickenTool implements Tool {
 
     @Override
     public String title() {
-        return "Thicken what I have";
+        return Words.text("thicken-tool.thicken-what-i-have");
     }
 
     @Override
     public String lead() {
-        return "How much starch takes it to the thickness you want, in portions, each with what to expect.";
+        return Words.text("thicken-tool.how-much-starch-takes-it-to");
     }
 
     @Override
@@ -50,12 +50,15 @@ class ThickenTool implements Tool {
                 Ask.starch(asked),
                 Field.choice(
                         "form",
-                        "Goes in as",
+                        Words.text("thicken-tool.goes-in-as"),
                         asked.text("form", Form.SLURRY.name()),
                         Arrays.stream(Form.values())
                                 .map(f -> new Field.Choice(f.name(), Words.say(f)))
                                 .toList()),
-                Field.number("ratio", "Cold liquid to starch, by weight", asked.text("ratio", "1.5")));
+                Field.number(
+                        "ratio",
+                        Words.text("thicken-tool.cold-liquid-to-starch-by-weight"),
+                        asked.text("ratio", "1.5")));
     }
 
     @Override
@@ -64,7 +67,7 @@ class ThickenTool implements Tool {
         StarchKind kind = Ask.starchKind(asked);
         Form form = Refusal.checked("form", () -> Form.valueOf(asked.text("form", Form.SLURRY.name())));
         double ratio = form == Form.SLURRY
-                ? asked.number("ratio", "Cold liquid to starch", 1.5, 1, 2, "")
+                ? asked.number("ratio", Words.text("thicken-tool.cold-liquid-to-starch"), 1.5, 1, 2, "")
                 : Thickening.Mix.LEAST_RATIO;
         Thickening.Mix mix = Refusal.checked("form", () -> new Thickening.Mix(kind, form, ratio));
         double servedC = Ask.servedC(asked, kitchen);
@@ -73,28 +76,45 @@ class ThickenTool implements Tool {
         Thickening.Answer answer = Refusal.checked(
                 "step", () -> new Thickening(sauce, mix, hotC, servedC, 1).toStep(Ask.stepWanted(asked, 5)));
         Figures figures = new Figures(kitchen);
-        String with = form == Form.SLURRY ? "cold water" : "butter";
-        Reply.Builder reply = new Reply.Builder("Stir " + Ask.grams(answer.starchG()) + " g " + Words.say(kind)
-                        + " into " + Ask.grams(answer.coldLiquidG()) + " g " + with + ", and put it in by portions.")
-                .big("Starch", Ask.grams(answer.starchG()), "g")
-                .big(form == Form.SLURRY ? "Cold liquid" : "Butter", Ask.grams(answer.coldLiquidG()), "g")
+        String with = form == Form.SLURRY ? Words.text("thicken-tool.cold-water") : "butter";
+        Reply.Builder reply = new Reply.Builder(Words.text(
+                        "thicken-tool.stir-g-into-g-and-put",
+                        Ask.grams(answer.starchG()),
+                        Words.say(kind),
+                        Ask.grams(answer.coldLiquidG()),
+                        with))
+                .big(Words.text("thicken-tool.starch"), Ask.grams(answer.starchG()), "g")
                 .big(
-                        "Will give, cold",
+                        form == Form.SLURRY
+                                ? Words.text("thicken-tool.cold-liquid")
+                                : Words.text("thicken-tool.butter"),
+                        Ask.grams(answer.coldLiquidG()),
+                        "g")
+                .big(
+                        Words.text("thicken-tool.will-give-cold"),
                         figures.volumeFigure(answer.sauce().volumeMl20c()),
                         figures.volumeUnit(answer.sauce().volumeMl20c()));
         List<List<String>> rows = new ArrayList<>();
-        String[] names = {"half of it", "a quarter", "the rest"};
+        String[] names = {
+            Words.text("thicken-tool.half-of-it"),
+            Words.text("thicken-tool.a-quarter"),
+            Words.text("thicken-tool.the-rest")
+        };
         for (int i = 0; i < answer.portions().size(); i++) {
             Thickening.Portion p = answer.portions().get(i);
             rows.add(List.of(
                     names[i],
-                    Ask.grams(p.starchG()) + " g with " + Ask.grams(p.coldLiquidG()) + " g",
+                    Words.text("thicken-tool.g-with-g", Ask.grams(p.starchG()), Ask.grams(p.coldLiquidG())),
                     Ask.stepWords(p.stepHot()),
                     Ask.stepWords(p.stepServed())));
         }
         reply.table(
-                "Look after each portion, before the next",
-                List.of("portion", "starch", "in the pot then", "when served"),
+                Words.text("thicken-tool.look-after-each-portion-before-the"),
+                List.of(
+                        "portion",
+                        "starch",
+                        Words.text("thicken-tool.in-the-pot-then"),
+                        Words.text("thicken-tool.when-served")),
                 rows);
         handling(reply, kind);
         return reply.done();
@@ -103,11 +123,16 @@ class ThickenTool implements Tool {
     /** What to know of a starch. */
     static void handling(Reply.Builder reply, StarchKind kind) {
         StarchHandling h = kind.handling();
-        reply.fact("It shows after", Numbers.plain(h.setMinutes(), 1) + " min at a bubble; " + Words.say(kind, "look"))
-                .fact("Boiling", Words.say(kind, "boiling"))
-                .fact("Acid", Words.say(kind, "acid"))
-                .fact("Sugar", Words.text("Starch.sugar"))
-                .fact("Freezer", Words.say(kind, "freezing"))
-                .fact("Standing", Words.say(kind, "standing"));
+        reply.fact(
+                        Words.text("thicken-tool.it-shows-after"),
+                        Words.text(
+                                "thicken-tool.min-at-a-bubble",
+                                Numbers.plain(h.setMinutes(), 1),
+                                Words.say(kind, "look")))
+                .fact(Words.text("thicken-tool.boiling"), Words.say(kind, "boiling"))
+                .fact(Words.text("thicken-tool.acid"), Words.say(kind, "acid"))
+                .fact(Words.text("thicken-tool.sugar"), Words.text("Starch.sugar"))
+                .fact(Words.text("thicken-tool.freezer"), Words.say(kind, "freezing"))
+                .fact(Words.text("thicken-tool.standing"), Words.say(kind, "standing"));
     }
 }

@@ -6,6 +6,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.plan.Thinning;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Words;
 import app.gradior.texture.Consistency;
 import app.gradior.web.frame.Figures;
 import java.util.List;
@@ -32,12 +33,12 @@ class ThinTool implements Tool {
 
     @Override
     public String title() {
-        return "Thin it";
+        return Words.text("thin-tool.thin-it");
     }
 
     @Override
     public String lead() {
-        return "How much water, stock, wine or cream brings it down to the thickness you want.";
+        return Words.text("thin-tool.how-much-water-stock-wine-or");
     }
 
     @Override
@@ -45,7 +46,7 @@ class ThinTool implements Tool {
         return List.of(
                 Ask.step(asked, "3"),
                 Ask.served(asked, kitchen),
-                Field.food("with", "With", asked.text("with", "water")));
+                Field.food("with", Words.text("thin-tool.with"), asked.text("with", "water")));
     }
 
     @Override
@@ -60,27 +61,25 @@ class ThinTool implements Tool {
             throw Refusal.unfit(
                     now <= wanted ? "step" : "with",
                     now <= wanted
-                            ? "It is at step " + Ask.stepWords(now)
-                                    + " already, no thicker than that. Thicken it instead."
-                            : "No amount of " + with.name() + " thins it so far: take water.");
+                            ? Words.text("thin-tool.it-is-at-step-already-no", Ask.stepWords(now))
+                            : Words.text("thin-tool.no-amount-of-thins-it-so", with));
         }
         Mixture thinned = sauce.plus(Mixture.of(with, Math.min(1e6, add.getAsDouble())));
         Figures figures = new Figures(kitchen);
-        return new Reply.Builder("Add " + Ask.grams(add.getAsDouble()) + " g of " + with.name() + ", about "
-                        + figures.volume(add.getAsDouble() / with.densityGPerMl()) + ".")
-                .big("Add", Ask.grams(add.getAsDouble()), "g")
+        return new Reply.Builder(Words.text(
+                        "thin-tool.add-g-of-about",
+                        Ask.grams(add.getAsDouble()),
+                        with,
+                        figures.volume(add.getAsDouble() / with.densityGPerMl())))
+                .big(Words.text("thin-tool.add"), Ask.grams(add.getAsDouble()), "g")
                 .big(
-                        "Will give, cold",
+                        Words.text("thin-tool.will-give-cold"),
                         figures.volumeFigure(thinned.volumeMl20c()),
                         figures.volumeUnit(thinned.volumeMl20c()))
-                .fact("It is now", Ask.stepWords(now) + " when served")
+                .fact(Words.text("thin-tool.it-is-now"), Words.text("thin-tool.when-served", Ask.stepWords(now)))
                 .fact(
-                        "Salt then",
-                        String.format(
-                                java.util.Locale.ROOT,
-                                "%.2f %%, from %.2f %%",
-                                thinned.saltPercent(),
-                                sauce.saltPercent()))
+                        Words.text("thin-tool.salt-then"),
+                        Words.text("thin-tool.salt-from", thinned.saltPercent(), sauce.saltPercent()))
                 .done();
     }
 }

@@ -9,6 +9,8 @@ import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.SauceVersion;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
 import app.gradior.web.frame.Figures;
@@ -47,17 +49,17 @@ class WhatIHave {
         String way = way(asked);
         fields.add(Field.choice(
                 "have",
-                "What I have is",
+                Words.text("what-ihave.what-i-have-is"),
                 way,
                 List.of(
-                        new Field.Choice("lines", "typed lines"),
-                        new Field.Choice("sauce", "a sauce of my book"),
-                        new Field.Choice("look", "described by its look"))));
+                        new Field.Choice("lines", Words.text("what-ihave.typed-lines")),
+                        new Field.Choice("sauce", Words.text("what-ihave.a-sauce-of-my-book")),
+                        new Field.Choice("look", Words.text("what-ihave.described-by-its-look")))));
         switch (way) {
             case "sauce" ->
                 fields.add(Field.choice(
                         "sauce",
-                        "Sauce",
+                        Words.text("what-ihave.sauce"),
                         asked.text("sauce", ""),
                         book.sauces(kitchen.id()).stream()
                                 .map(row -> new Field.Choice(String.valueOf(row.id()), row.name()))
@@ -65,31 +67,36 @@ class WhatIHave {
             case "look" -> {
                 fields.add(Field.choice(
                         "kind",
-                        "Thick from",
+                        Words.text("what-ihave.thick-from"),
                         asked.text("kind", "pulp"),
                         List.of(
-                                new Field.Choice("pulp", "vegetables or fruit"),
-                                new Field.Choice("starch", "starch or flour"),
+                                new Field.Choice("pulp", Words.text("what-ihave.vegetables-or-fruit")),
+                                new Field.Choice("starch", Words.text("what-ihave.starch-or-flour")),
                                 new Field.Choice("syrup", "sugar"))));
-                fields.add(Field.number("looksStep", "Step it looks like now", asked.text("looksStep", "4")));
+                fields.add(Field.number(
+                        "looksStep", Words.text("what-ihave.step-it-looks-like-now"), asked.text("looksStep", "4")));
                 fields.add(Field.number(
                         "looksC",
-                        "at " + (kitchen.fahrenheit() ? "°F" : "°C"),
+                        Words.text("what-ihave.at", (kitchen.fahrenheit() ? "°F" : "°C")),
                         asked.text("looksC", figures.degrees(90))));
-                fields.add(Field.number("volumeMl", "and there are, mL", asked.text("volumeMl", "800")));
+                fields.add(Field.number(
+                        "volumeMl", Words.text("what-ihave.and-there-are-ml"), asked.text("volumeMl", "800")));
             }
             default ->
                 fields.add(Field.lines(
-                        "lines", "A line each", asked.text("lines", FIRST_LINES), "as you would write them"));
+                        "lines",
+                        Words.text("what-ihave.a-line-each"),
+                        asked.text("lines", FIRST_LINES),
+                        Words.text("what-ihave.as-you-would-write-them")));
         }
         if (!way.equals("look")) {
             fields.add(Field.choice(
                     "pieces",
-                    "Pieces are",
+                    Words.text("what-ihave.pieces-are"),
                     asked.text("pieces", "smooth"),
                     List.of(
-                            new Field.Choice("smooth", "blended or milled"),
-                            new Field.Choice("chunky", "left whole"))));
+                            new Field.Choice("smooth", Words.text("what-ihave.blended-or-milled")),
+                            new Field.Choice("chunky", Words.text("what-ihave.left-whole")))));
         }
         return fields;
     }
@@ -110,7 +117,7 @@ class WhatIHave {
                         .map(SauceVersion::id)
                         .orElse(0L));
         if (id == 0) {
-            throw Refusal.unfit("sauce", "There is no sauce in your book yet: type lines instead.");
+            throw Refusal.unfit("sauce", Told.of("what-ihave.there-is-no-sauce-in-your"));
         }
         SauceBook.Sauce sauce = book.sauce(kitchen, id);
         Ingredients ingredients = new Ingredients(sauce.ingredients().lines(), texture);
@@ -131,16 +138,19 @@ class WhatIHave {
     private static Have look(BenchForm asked, Kitchen kitchen) {
         Figures figures = new Figures(kitchen);
         ByLook.Kind kind = Refusal.checked("kind", () -> ByLook.Kind.ofKey(asked.text("kind", "pulp")));
-        double step = asked.number("looksStep", "Step it looks like", 4, 0, 9.5, "");
-        double tempC = asked.celsius("looksC", "Its temperature", 90, figures);
-        double ml = asked.number("volumeMl", "How much there is", 800, 10, 50_000, " mL");
+        double step = asked.number("looksStep", Words.text("what-ihave.step-it-looks-like"), 4, 0, 9.5, "");
+        double tempC = asked.celsius("looksC", Words.text("what-ihave.its-temperature"), 90, figures);
+        double ml = asked.number("volumeMl", Words.text("what-ihave.how-much-there-is"), 800, 10, 50_000, " mL");
         Mixture mixture = Refusal.checked("looksStep", () -> ByLook.sauce(kind, step, Math.max(0, tempC), ml));
-        return new Have(mixture, new Ingredients(List.of(), Texture.SMOOTH), "a sauce that looks like that");
+        return new Have(
+                mixture,
+                new Ingredients(List.of(), Texture.SMOOTH),
+                Words.text("what-ihave.a-sauce-that-looks-like-that"));
     }
 
     private static Have checked(Have have, String field) {
         if (!(have.mixture().massG() > 0)) {
-            throw Refusal.unfit(field, "Nothing of this weighs anything yet: type amounts, such as “800 ml passata”.");
+            throw Refusal.unfit(field, Told.of("what-ihave.nothing-of-this-weighs-anything-yet"));
         }
         return have;
     }

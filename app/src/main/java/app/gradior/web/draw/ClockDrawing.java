@@ -63,11 +63,14 @@ public final class ClockDrawing {
     private static String words(List<Lane> lanes, IntFunction<String> time) {
         List<String> parts = new ArrayList<>();
         for (Lane lane : lanes) {
-            parts.add(lane.row().job().name() + " from " + time.apply(lane.row().startMinute()) + ", ready "
-                    + time.apply(lane.row().readyMinute()) + ", served "
-                    + time.apply(lane.row().job().dueMinute()));
+            parts.add(Words.text(
+                    "clock-drawing.from-ready-served",
+                    lane.row().job().name(),
+                    time.apply(lane.row().startMinute()),
+                    time.apply(lane.row().readyMinute()),
+                    time.apply(lane.row().job().dueMinute())));
         }
-        return "The day: " + String.join("; ", parts);
+        return Words.text("clock-drawing.the-day", String.join("; ", parts));
     }
 
     private static void lane(Svg svg, Axis axis, Lane lane, double top, List<String> burners) {
@@ -89,8 +92,11 @@ public final class ClockDrawing {
         for (ClockPlan.Placed placed : row.placed()) {
             double x = axis.x(placed.startMinute());
             double width = Math.max(2, axis.x(placed.endMinute()) - x);
-            String kind =
-                    placed.task().handsOn() ? "work hands" : placed.task().onHeat() ? "work free" : "work standing";
+            String kind = placed.task().handsOn()
+                    ? Words.text("clock-drawing.work-hands")
+                    : placed.task().onHeat()
+                            ? Words.text("clock-drawing.work-free")
+                            : Words.text("clock-drawing.work-standing");
             svg.rect(kind, x, top, width, BAR);
             String name = fitted(Words.say(placed.task().name()), width - 10);
             if (!name.isEmpty()) {

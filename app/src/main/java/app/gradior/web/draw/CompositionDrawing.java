@@ -2,6 +2,7 @@ package app.gradior.web.draw;
 
 import app.gradior.larder.Composition;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -22,7 +23,7 @@ public final class CompositionDrawing {
                 new Part("water", "water", c.water()),
                 new Part("alcohol", "ethanol", c.ethanol()),
                 new Part("sugars", "sugars", c.sugars()),
-                new Part("other solubles", "solubles", c.otherSolubles()),
+                new Part(Words.text("composition-drawing.other-solubles"), "solubles", c.otherSolubles()),
                 new Part("salt", "salt", c.salt()),
                 new Part("acids", "acids", c.acetic() + c.otherAcids()),
                 new Part("fat", "fat", c.fat()),

@@ -2,6 +2,7 @@ package app.gradior.web.draw;
 
 import app.gradior.clock.Cooling;
 import app.gradior.clock.CoolingWatch;
+import app.gradior.room.words.Words;
 import java.util.function.DoubleFunction;
 
 /** The cooling clock: temperature over time, the two limits as posts it must pass beneath, and now. */
@@ -29,9 +30,11 @@ public final class CoolingDrawing {
                 "cooling",
                 WIDTH,
                 HEIGHT,
-                "Temperature while it cools: 21 °C by " + time.apply(watch.warmLimitMinute()) + " and 5 °C by "
-                        + time.apply(watch.coldLimitMinute()) + " are the limits; about "
-                        + temp.apply(watch.tempC(elapsedMin)) + " now");
+                Words.text(
+                        "cooling-drawing.temperature-while-it-cools-c-by",
+                        time.apply(watch.warmLimitMinute()),
+                        time.apply(watch.coldLimitMinute()),
+                        temp.apply(watch.tempC(elapsedMin))));
         for (double c : new double[] {Cooling.COLD_LIMIT_C, Cooling.WARM_LIMIT_C, Cooling.HOT_LIMIT_C}) {
             svg.line("grid", LEFT, y(c), RIGHT, y(c)).text("tick", LEFT - 6, y(c) + 4, "end", temp.apply(c));
         }

@@ -2,6 +2,7 @@ package app.gradior.web.draw;
 
 import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleFunction;
@@ -70,7 +71,12 @@ public final class DescentDrawing {
         if (stopMassG > 0) {
             double y = axes.y(stopMassG);
             svg.line("goal", LEFT, y, RIGHT, y);
-            svg.text("goal-word", RIGHT, y - 6, "end", "stop at " + Numbers.plain(stopMassG, 0) + " g");
+            svg.text(
+                    "goal-word",
+                    RIGHT,
+                    y - 6,
+                    "end",
+                    Words.text("descent-drawing.stop-at-g", Numbers.plain(stopMassG, 0)));
         }
         ticks(svg, axes, points, ticks);
         points.stream()
@@ -86,7 +92,7 @@ public final class DescentDrawing {
             svg.line("grid", LEFT, axes.y(mass), RIGHT, axes.y(mass));
             svg.text("tick", LEFT - 6, axes.y(mass) + 4, "end", Numbers.plain(mass, 0));
         }
-        svg.text("tick", RIGHT, TOP - 4, "end", "grams in the pot");
+        svg.text("tick", RIGHT, TOP - 4, "end", Words.text("descent-drawing.grams-in-the-pot"));
         double stepMin = niceStep(axes.lastMin, 6, new double[] {1, 2, 5, 10, 15, 20, 30, 60, 120, 240});
         for (double minute = 0; minute <= axes.lastMin + 1e-6; minute += stepMin) {
             svg.text("tick", axes.x(minute), BOTTOM + 20, "middle", clock.apply(minute));

@@ -1,6 +1,7 @@
 package app.gradior.web.draw;
 
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -31,12 +32,13 @@ public final class LearningDrawing {
     public static String saying(List<Point> points) {
         List<Point> late = points.stream().filter(p -> p.before() >= LATE).toList();
         if (late.isEmpty()) {
-            return "After three batches of a sauce this page says whether its forecasts get better.";
+            return Words.text("learning-drawing.after-three-batches-of-a-sauce");
         }
-        return "With " + LATE + " batches or more behind it, the finish was foretold "
-                + percent(median(late, Point::off))
-                + " wrong in the middle, before anything was read; without what they taught it would have been "
-                + percent(median(late, Point::unlearnt)) + ".";
+        return Words.text(
+                "learning-drawing.with-batches-or-more-behind-it",
+                LATE,
+                percent(median(late, Point::off)),
+                percent(median(late, Point::unlearnt)));
     }
 
     /** The chart: medians over the number of batches before. */
@@ -56,7 +58,12 @@ public final class LearningDrawing {
         for (int n = 0; n <= last; n++) {
             svg.text("tick", x(n, last), BOTTOM + 20, "middle", String.valueOf(n));
         }
-        svg.text("tick", (LEFT + RIGHT) / 2, BOTTOM + 36, "middle", "batches of that sauce before it");
+        svg.text(
+                "tick",
+                (LEFT + RIGHT) / 2,
+                BOTTOM + 36,
+                "middle",
+                Words.text("learning-drawing.batches-of-that-sauce-before-it"));
         for (Point p : points) {
             svg.circle("each", x(p.before(), last), y(p.off(), most), 3.5);
         }
@@ -67,7 +74,7 @@ public final class LearningDrawing {
                 RIGHT,
                 TOP - 6,
                 "end",
-                "line: foretold · dashed: without what was learnt · dots: batches");
+                Words.text("learning-drawing.line-foretold-dashed-without-what-was"));
         return svg.done();
     }
 

@@ -2,6 +2,7 @@ package app.gradior.web.draw;
 
 import app.gradior.measure.Numbers;
 import app.gradior.plan.Routes;
+import app.gradior.room.words.Words;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
@@ -109,16 +110,21 @@ public final class RoutesDrawing {
     }
 
     private static String words(Chart chart) {
-        return "Ways to this step, yield against minutes of reducing. Reduce only: "
-                + says(chart, chart.points().get(0)) + ". Starch only: "
-                + says(chart, chart.points().get(chart.points().size() - 1)) + ". Chosen: "
-                + says(chart, chart.chosen());
+        return Words.text(
+                "routes-drawing.ways-to-this-step-yield-against",
+                says(chart, chart.points().get(0)),
+                says(chart, chart.points().get(chart.points().size() - 1)),
+                says(chart, chart.chosen()));
     }
 
     private static String says(Chart chart, Routes.Point p) {
-        return Numbers.plain(p.minutes(), 0) + " min, " + chart.volume().apply(p.volumeMl20c()) + ", "
-                + starch(p.starchG()) + " " + chart.starch() + ", salt "
-                + Numbers.fixed(p.sauce().saltPercent(), 1) + " %";
+        return Words.text(
+                "routes-drawing.min-salt",
+                Numbers.plain(p.minutes(), 0),
+                chart.volume().apply(p.volumeMl20c()),
+                starch(p.starchG()),
+                chart.starch(),
+                Numbers.fixed(p.sauce().saltPercent(), 1));
     }
 
     private static String starch(double grams) {
@@ -152,8 +158,8 @@ public final class RoutesDrawing {
             svg.line("grid", axes.x(minute), BOTTOM, axes.x(minute), BOTTOM + 4);
             svg.text("tick", axes.x(minute), BOTTOM + 18, "middle", Numbers.plain(minute, 0));
         }
-        svg.text("axis", RIGHT, SALT_TOP + STRIP + 16, "end", "minutes of reducing");
-        svg.text("axis", LEFT - 56, 13, "start", "yield, cold");
+        svg.text("axis", RIGHT, SALT_TOP + STRIP + 16, "end", Words.text("routes-drawing.minutes-of-reducing"));
+        svg.text("axis", LEFT - 56, 13, "start", Words.text("routes-drawing.yield-cold"));
         chart.wishedMl()
                 .ifPresent(ml -> svg.line(
                         "wish-line",
@@ -184,8 +190,14 @@ public final class RoutesDrawing {
         List<Routes.Point> points = chart.points();
         double mostStarch = Math.max(0.1, points.get(points.size() - 1).starchG());
         double mostSalt = Math.max(0.05, points.get(0).sauce().saltPercent());
-        strip(svg, axes, points, STARCH_TOP, "strip starch", p -> p.starchG() / mostStarch);
-        strip(svg, axes, points, SALT_TOP, "strip salt", p -> p.sauce().saltPercent() / mostSalt);
+        strip(svg, axes, points, STARCH_TOP, Words.text("routes-drawing.strip-starch"), p -> p.starchG() / mostStarch);
+        strip(
+                svg,
+                axes,
+                points,
+                SALT_TOP,
+                Words.text("routes-drawing.strip-salt"),
+                p -> p.sauce().saltPercent() / mostSalt);
         svg.text("strip-word", LEFT - 7, STARCH_TOP + STRIP - 6, "end", "starch");
         svg.text("strip-word", LEFT - 7, SALT_TOP + STRIP - 6, "end", "salt");
         Routes.Point p = chart.chosen();
@@ -235,12 +247,22 @@ public final class RoutesDrawing {
         svg.path("way-end", diamond(x, y));
         double chosenX = axes.x(chart.chosen().minutes());
         if (x - chosenX > NEAR) {
-            svg.text("end-word", x - 9, y + 17, "end", pure ? "reduce only" : "reduced most");
+            svg.text(
+                    "end-word",
+                    x - 9,
+                    y + 17,
+                    "end",
+                    pure ? Words.text("routes-drawing.reduce-only") : Words.text("routes-drawing.reduced-most"));
         }
         double left = axes.x(starch.minutes());
         svg.path("way-end", diamond(left, axes.y(starch.volumeMl20c())));
         if (chosenX - left > NEAR) {
-            svg.text("end-word", left + 9, axes.y(starch.volumeMl20c()) - 7, "start", "starch only");
+            svg.text(
+                    "end-word",
+                    left + 9,
+                    axes.y(starch.volumeMl20c()) - 7,
+                    "start",
+                    Words.text("routes-drawing.starch-only"));
         }
     }
 

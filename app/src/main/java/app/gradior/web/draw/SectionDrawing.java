@@ -1,6 +1,7 @@
 package app.gradior.web.draw;
 
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -57,11 +58,14 @@ public final class SectionDrawing {
         double floor = TOP + height;
         double middle = LEFT + POT_WIDTH / 2;
         Profile profile = new Profile(pot, scale, floor, middle);
-        String words = "The pot in section, " + Numbers.plain(pot.heightMm(), 0) + " mm high. Level, " + startWord
-                + ": "
-                + mm(startMm) + (live ? ", now " + mm(nowMm) : "")
-                + (stopMm.isPresent() ? ", stop at " + mm(stopMm.getAsDouble()) : "")
-                + marks.stream().map(m -> ", " + m.word() + " " + mm(m.mm())).collect(Collectors.joining());
+        String words = Words.text(
+                "section-drawing.the-pot-in-section-mm-high",
+                Numbers.plain(pot.heightMm(), 0),
+                startWord,
+                mm(startMm),
+                (live ? Words.text("section-drawing.now", mm(nowMm)) : ""),
+                (stopMm.isPresent() ? Words.text("section-drawing.stop-at-2", mm(stopMm.getAsDouble())) : ""),
+                marks.stream().map(m -> ", " + m.word() + " " + mm(m.mm())).collect(Collectors.joining()));
         int labelled = 1 + (live ? 1 : 0) + (stopMm.isPresent() ? 1 : 0) + marks.size();
         double lowestLabel = Math.max(floor - 2, LABEL_GAP * labelled - 12);
         Svg svg = new Svg("section", WIDTH, Math.max(floor + 14, lowestLabel + 16), words).hatch("ghost");
@@ -90,7 +94,7 @@ public final class SectionDrawing {
         }
         stopMm.ifPresent(stop -> {
             svg.line("goal", profile.left(stop) - 6, profile.y(stop), profile.right(stop) + 6, profile.y(stop));
-            labels.add(new Label("goal", "stop at", stop));
+            labels.add(new Label("goal", Words.text("section-drawing.stop-at"), stop));
         });
         label(svg, labels, profile, lowestLabel);
         return svg.done();

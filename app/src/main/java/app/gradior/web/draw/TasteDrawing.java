@@ -2,6 +2,7 @@ package app.gradior.web.draw;
 
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
+import app.gradior.room.words.Words;
 
 /**
  * Sweet, sour, salt and heat side by side, each a reed as tall as it tastes. Full height is where most people call it very
@@ -27,10 +28,12 @@ public final class TasteDrawing {
         double salt = m.saltPercent();
         double shu = m.pungencyShu();
         String[] words = {
-            "sweet " + Numbers.plain(sugar, 1) + " %", "sour " + Numbers.plain(acid, 2) + " %",
-            "salt " + Numbers.plain(salt, 2) + " %", "heat " + Numbers.plain(Math.round(shu / 10) * 10.0, 0) + " SHU"
+            Words.text("taste-drawing.sweet", Numbers.plain(sugar, 1)),
+                    Words.text("taste-drawing.sour", Numbers.plain(acid, 2)),
+            Words.text("taste-drawing.salt", Numbers.plain(salt, 2)),
+                    Words.text("taste-drawing.heat-shu", Numbers.plain(Math.round(shu / 10) * 10.0, 0))
         };
-        Svg svg = new Svg("taste", WIDTH, HEIGHT, "Taste: " + String.join(", ", words));
+        Svg svg = new Svg("taste", WIDTH, HEIGHT, Words.text("taste-drawing.taste", String.join(", ", words)));
         double[] shares = {
             sugar / FULL_SUGAR, acid / FULL_ACID, salt / FULL_SALT, shu < 10 ? 0 : Math.log10(shu) / FULL_LOG_SHU
         };

@@ -3,6 +3,7 @@ package app.gradior.web.frame;
 import app.gradior.batch.BatchEvent;
 import app.gradior.room.batch.BatchChanged;
 import app.gradior.room.house.Tokens;
+import app.gradior.room.words.Language;
 import java.io.IOException;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -89,8 +90,8 @@ public class BatchStreams {
             return new Audience("page", kitchenId, "session:" + sessionId, still);
         }
 
-        public static Audience program(long kitchenId, long tokenId, BooleanSupplier still) {
-            return new Audience("program", kitchenId, "token:" + tokenId, still);
+        public static Audience program(long kitchenId, long tokenId, Language language, BooleanSupplier still) {
+            return new Audience("program " + language.tag(), kitchenId, "token:" + tokenId, still);
         }
     }
 

@@ -6,6 +6,7 @@ import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Units;
+import app.gradior.room.words.Words;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -101,7 +102,7 @@ public record Figures(Kitchen kitchen) implements Units {
         if (ml < SPOONS_UP_TO * m.tablespoonMl()) {
             double spoons = ml / m.teaspoonMl();
             return spoons < LEAST_SPOON
-                    ? "a pinch"
+                    ? Words.text("figures.a-pinch")
                     : spoons < 3 ? Numbers.cooks(spoons) + " tsp" : Numbers.cooks(ml / m.tablespoonMl()) + " tbsp";
         }
         if (food.pourable()) {
@@ -110,7 +111,7 @@ public record Figures(Kitchen kitchen) implements Units {
         return food.measure("piece")
                 .map(piece -> grams / piece.massG())
                 .filter(pieces -> pieces >= 0.5 && pieces <= 30)
-                .map(pieces -> "about " + Numbers.cooks(Math.max(0.5, Math.round(2 * pieces) / 2.0)))
+                .map(pieces -> Words.text("figures.about", Numbers.cooks(Math.max(0.5, Math.round(2 * pieces) / 2.0))))
                 .orElse(m == MeasureSystem.US ? volume(ml) : "");
     }
 
@@ -142,7 +143,10 @@ public record Figures(Kitchen kitchen) implements Units {
     public static String stepChange(double change) {
         return Math.abs(change) < 0.05
                 ? ""
-                : Numbers.fixed(Math.abs(change), 1) + " step " + (change > 0 ? "thicker" : "thinner");
+                : Words.text(
+                        "figures.step",
+                        Numbers.fixed(Math.abs(change), 1),
+                        (change > 0 ? Words.text("figures.thicker") : Words.text("figures.thinner")));
     }
 
     /** How far off, with its sign: "+5 %", "−13 %", "0 %". */
@@ -164,11 +168,12 @@ public record Figures(Kitchen kitchen) implements Units {
         long least = (long) Math.floor(band.low());
         String low = hours && least >= 60 ? least / 60 + " h " + least % 60 + " min" : Numbers.plain(least, 0);
         low += hours && least < 60 ? " min" : "";
-        return low + " to " + (open ? "no end in sight" : minutes(Math.ceil(band.high())));
+        return Words.text(
+                "figures.to", low, (open ? Words.text("figures.no-end-in-sight") : minutes(Math.ceil(band.high()))));
     }
 
     public String volumeBand(Band band) {
-        return volumeFigure(band.low()) + " to " + volume(band.high());
+        return Words.text("figures.to", volumeFigure(band.low()), volume(band.high()));
     }
 
     public String time(Instant at) {
@@ -198,6 +203,8 @@ public record Figures(Kitchen kitchen) implements Units {
 
     public String ago(Instant at, Instant now) {
         long minutes = Math.max(0, Duration.between(at, now).toMinutes());
-        return minutes < 1 ? "just now" : minutes < 120 ? minutes + " min ago" : minutes / 60 + " h ago";
+        return minutes < 1
+                ? Words.text("figures.just-now")
+                : minutes < 120 ? Words.text("figures.min-ago", minutes) : Words.text("figures.h-ago", minutes / 60);
     }
 }

@@ -1,5 +1,6 @@
 package app.gradior.web.frame;
 
+import app.gradior.room.words.Words;
 import app.gradior.web.guard.PlainAnswer;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -24,7 +25,12 @@ final class FilesOfCooks extends OncePerRequestFilter {
             throws ServletException, IOException {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         if (who == null || !(who.getPrincipal() instanceof KitchenUser)) {
-            PlainAnswer.write(request, response, HttpStatus.UNAUTHORIZED, "Sign in first, then send the file.", 0);
+            PlainAnswer.write(
+                    request,
+                    response,
+                    HttpStatus.UNAUTHORIZED,
+                    Words.text("files-of-cooks.sign-in-first-then-send-the"),
+                    0);
             return;
         }
         chain.doFilter(request, response);

@@ -2,6 +2,7 @@ package app.gradior.web.frame;
 
 import app.gradior.access.Hashes;
 import app.gradior.room.house.SentForms;
+import app.gradior.room.words.Words;
 import app.gradior.web.guard.PlainAnswer;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -70,7 +71,7 @@ final class FormOnceFilter extends OncePerRequestFilter {
                 request,
                 response,
                 HttpStatus.CONFLICT,
-                "This form is still being worked on, sent a moment ago: look whether it is done before sending it again.",
+                Words.text("form-once-filter.this-form-is-still-being-worked"),
                 0);
     }
 

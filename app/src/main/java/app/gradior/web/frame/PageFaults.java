@@ -40,7 +40,7 @@ class PageFaults {
             return Problems.answer(status, refusal.faults());
         }
         String message = refusal.faults().isEmpty()
-                ? "This cannot be done."
+                ? Words.text("page-faults.this-cannot-be-done")
                 : Words.say(refusal.faults().get(0));
         return page(status, message);
     }
@@ -76,19 +76,19 @@ class PageFaults {
     /** An id that is no number is an id of nothing. */
     @ExceptionHandler
     ModelAndView noSuchThing(MethodArgumentTypeMismatchException e) {
-        return page(HttpStatus.NOT_FOUND, "There is no such thing in this kitchen.");
+        return page(HttpStatus.NOT_FOUND, Words.text("page-faults.there-is-no-such-thing-in"));
     }
 
     /** A file larger than any recipe. */
     @ExceptionHandler
     ModelAndView tooLarge(MaxUploadSizeExceededException e) {
-        return page(HttpStatus.CONTENT_TOO_LARGE, "This file is too large: at most 400 MB are taken.");
+        return page(HttpStatus.CONTENT_TOO_LARGE, Words.text("page-faults.this-file-is-too-large-at"));
     }
 
     /** A form without the file it is for. */
     @ExceptionHandler
     ModelAndView noFile(MultipartException e) {
-        return page(HttpStatus.BAD_REQUEST, "There is no file in what was sent: choose one, and send it again.");
+        return page(HttpStatus.BAD_REQUEST, Words.text("page-faults.there-is-no-file-in-what"));
     }
 
     private static ModelAndView page(HttpStatus status, String message) {

@@ -59,13 +59,16 @@ class PageFrame {
         model.addAttribute(
                 "places",
                 List.of(
-                        new Place("Hob", "/", path.equals("/") || path.startsWith("/pot")),
-                        new Place("Sauces", "/sauces", path.startsWith("/sauces")),
-                        new Place("Plan", "/plan", path.startsWith("/plan")),
-                        new Place("Log", "/log", path.startsWith("/log")),
-                        new Place("Bench", "/bench", path.startsWith("/bench")),
-                        new Place("Kit", "/kit", path.startsWith("/kit") && !path.equals("/kitchen")),
-                        new Place("Larder", "/larder", path.startsWith("/larder"))));
+                        new Place(Words.text("page-frame.hob"), "/", path.equals("/") || path.startsWith("/pot")),
+                        new Place(Words.text("page-frame.sauces"), "/sauces", path.startsWith("/sauces")),
+                        new Place(Words.text("page-frame.plan"), "/plan", path.startsWith("/plan")),
+                        new Place(Words.text("page-frame.log"), "/log", path.startsWith("/log")),
+                        new Place(Words.text("page-frame.bench"), "/bench", path.startsWith("/bench")),
+                        new Place(
+                                Words.text("page-frame.kit"),
+                                "/kit",
+                                path.startsWith("/kit") && !path.equals("/kitchen")),
+                        new Place(Words.text("page-frame.larder"), "/larder", path.startsWith("/larder"))));
         boolean ownPot = path.startsWith("/pot/") || path.equals("/");
         boolean page = "GET".equals(request.getMethod()) && !path.endsWith("/answer");
         model.addAttribute("strip", page ? strip(kitchen, figures, !ownPot) : List.of());
@@ -90,12 +93,12 @@ class PageFrame {
 
     private Chip chip(CoolingNow.Now now, Figures figures) {
         double left = Duration.between(batches.now(), now.limitAt()).toSeconds() / 60.0;
-        String limit = figures.temp(now.limitC()) + " by " + figures.time(now.limitAt());
+        String limit = Words.text("page-frame.by", figures.temp(now.limitC()), figures.time(now.limitAt()));
         String says = switch (now.state()) {
-            case LATE -> "Too slow: " + figures.temp(Cautions.SAFE_C) + " at once, or throw it away";
-            case TOO_LATE -> "Throw it away";
-            case WILL_BE_LATE -> "Cooling too slowly: " + limit;
-            default -> "Cooling: " + limit;
+            case LATE -> Words.text("page-frame.too-slow-at-once-or-throw", figures.temp(Cautions.SAFE_C));
+            case TOO_LATE -> Words.text("page-frame.throw-it-away");
+            case WILL_BE_LATE -> Words.text("page-frame.cooling-too-slowly", limit);
+            default -> Words.text("page-frame.cooling", limit);
         };
         return new Chip(
                 "/log/" + now.batch().id() + "/finish",
@@ -109,7 +112,14 @@ class PageFrame {
 
     /** One that is reckoned for the next look. */
     private static Chip chip(Batches.Head head) {
-        return new Chip("/pot/" + head.id(), head.id(), head.name(), "…", "is being reckoned", false, Double.MAX_VALUE);
+        return new Chip(
+                "/pot/" + head.id(),
+                head.id(),
+                head.name(),
+                "…",
+                Words.text("page-frame.is-being-reckoned"),
+                false,
+                Double.MAX_VALUE);
     }
 
     private Chip chip(Figures figures, LivePots.On on) {

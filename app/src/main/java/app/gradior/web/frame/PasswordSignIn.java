@@ -1,6 +1,7 @@
 package app.gradior.web.frame;
 
 import app.gradior.access.SignIn;
+import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
@@ -26,7 +27,8 @@ final class PasswordSignIn implements AuthenticationProvider {
         SignIn.From from = typed.getDetails() instanceof SignIn.From f ? f : new SignIn.From("", "", "");
         String password = String.valueOf(typed.getCredentials());
         SignIn.Account account = signIn.account(typed.getName(), password, from)
-                .orElseThrow(() -> new BadCredentialsException("name and password do not go together"));
+                .orElseThrow(
+                        () -> new BadCredentialsException(Words.text("password-sign-in.name-and-password-do-not-go")));
         KitchenUser user = new KitchenUser(account.kitchenId(), account.id(), account.login());
         UsernamePasswordAuthenticationToken in =
                 UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities());

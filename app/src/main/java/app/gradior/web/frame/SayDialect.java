@@ -1,6 +1,7 @@
 package app.gradior.web.frame;
 
 import app.gradior.room.words.Say;
+import app.gradior.room.words.Words;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.context.IExpressionContext;
@@ -14,7 +15,7 @@ final class SayDialect extends AbstractDialect implements IExpressionObjectDiale
     private static final String NAME = "say";
 
     SayDialect() {
-        super("Gradior's words");
+        super(Words.text("say-dialect.gradior-s-words"));
     }
 
     @Override

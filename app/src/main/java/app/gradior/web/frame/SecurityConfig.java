@@ -4,6 +4,7 @@ import app.gradior.access.SignIn;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.SentForms;
 import app.gradior.room.house.Tokens;
+import app.gradior.room.words.Words;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Quotas;
 import app.gradior.web.guard.TokenFilter;
@@ -200,7 +201,12 @@ class SecurityConfig {
         LoginUrlAuthenticationEntryPoint login = new LoginUrlAuthenticationEntryPoint("/login");
         return (request, response, fault) -> {
             if (PlainAnswer.wantsProblem(request)) {
-                PlainAnswer.write(request, response, HttpStatus.UNAUTHORIZED, "Nobody is signed in here.", 0);
+                PlainAnswer.write(
+                        request,
+                        response,
+                        HttpStatus.UNAUTHORIZED,
+                        Words.text("security-config.nobody-is-signed-in"),
+                        0);
             } else {
                 login.commence(request, response, fault);
             }
@@ -214,7 +220,7 @@ class SecurityConfig {
             throws IOException, jakarta.servlet.ServletException {
         if (PlainAnswer.wantsProblem(request)) {
             PlainAnswer.write(
-                    request, response, HttpStatus.FORBIDDEN, "This page is of an earlier sign-in: load it again.", 0);
+                    request, response, HttpStatus.FORBIDDEN, Words.text("security-config.earlier-sign-in"), 0);
         } else {
             new AccessDeniedHandlerImpl().handle(request, response, fault);
         }

@@ -1,5 +1,6 @@
 package app.gradior.web.guard;
 
+import app.gradior.room.words.Words;
 import jakarta.servlet.ServletException;
 import java.io.IOException;
 import java.net.SocketTimeoutException;
@@ -78,7 +79,7 @@ final class BodyDeadline extends ValveBase {
                 if (arrivesSoon()) {
                     return counted(body.doRead(handler));
                 }
-                throw tooSlow("too many slow bodies at once");
+                throw tooSlow(Words.text("body-deadline.too-many-slow-bodies-at-once"));
             }
             try {
                 return counted(body.doRead(handler));
@@ -104,7 +105,7 @@ final class BodyDeadline extends ValveBase {
             ended |= read < 0 || bytes == request.getContentLengthLong();
             double late = System.nanoTime() - begun - bytes / LEAST_BYTES_PER_S * 1e9;
             if (!ended && late > ALLOWANCE_NANOS) {
-                throw tooSlow("a body that came too slowly");
+                throw tooSlow(Words.text("body-deadline.a-body-that-came-too-slowly"));
             }
             return read;
         }

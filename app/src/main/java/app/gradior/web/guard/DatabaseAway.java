@@ -1,5 +1,6 @@
 package app.gradior.web.guard;
 
+import app.gradior.room.words.Words;
 import java.sql.SQLException;
 import java.sql.SQLNonTransientConnectionException;
 import java.sql.SQLTransientConnectionException;
@@ -29,18 +30,14 @@ public final class DatabaseAway {
     public static Optional<String> says(@Nullable Throwable fault) {
         for (Throwable cause = fault; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLException sql && full(sql)) {
-                return Optional.of(
-                        "The disk of the kitchen's computer is full, so this was not kept. What was recorded before"
-                                + " is safe: make room, and send it again.");
+                return Optional.of(Words.text("database-away.the-disk-of-the-kitchen-s"));
             }
             if (cause instanceof SQLTransientConnectionException
                     || cause instanceof SQLNonTransientConnectionException
                     || cause instanceof DataAccessResourceFailureException
                     || cause instanceof CannotCreateTransactionException
                     || cause instanceof SQLException known && PASSING.contains(known.getErrorCode())) {
-                return Optional.of(
-                        "The database is away for a moment. What was recorded is safe; this page tries again by"
-                                + " itself.");
+                return Optional.of(Words.text("database-away.the-database-is-away-for-a"));
             }
         }
         return Optional.empty();

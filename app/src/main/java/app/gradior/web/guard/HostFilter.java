@@ -1,6 +1,7 @@
 package app.gradior.web.guard;
 
 import app.gradior.room.house.GradiorProperties;
+import app.gradior.room.words.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -33,7 +34,11 @@ class HostFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         if (!hosts.contains(request.getServerName().toLowerCase(Locale.ROOT))) {
             PlainAnswer.write(
-                    request, response, HttpStatus.MISDIRECTED_REQUEST, "This name is not one of this server's.", 0);
+                    request,
+                    response,
+                    HttpStatus.MISDIRECTED_REQUEST,
+                    Words.text("host-filter.this-name-is-not-one-of"),
+                    0);
             return;
         }
         chain.doFilter(request, response);

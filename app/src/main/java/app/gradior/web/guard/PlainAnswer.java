@@ -1,5 +1,7 @@
 package app.gradior.web.guard;
 
+import app.gradior.room.words.Language;
+import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -49,11 +51,14 @@ public final class PlainAnswer {
     }
 
     private static String page(HttpStatus status, String says, long retryAfterS) {
-        return "<!DOCTYPE html><html lang=\"en\"><head><meta charset=\"utf-8\"><title>" + status.getReasonPhrase()
+        return "<!DOCTYPE html><html lang=\"" + Language.now().tag() + "\"><head><meta charset=\"utf-8\"><title>"
+                + status.getReasonPhrase()
                 + " · Gradior</title><meta name=\"viewport\" content=\"width=device-width\">"
                 + "<link rel=\"stylesheet\" href=\"/css/gradior.css\">"
                 + (retryAfterS > 0 ? "<meta http-equiv=\"refresh\" content=\"" + retryAfterS + "\">" : "")
-                + "</head><body><main class=\"door\"><h1>One moment</h1><p class=\"lead\">" + HtmlUtils.htmlEscape(says)
+                + "</head><body><main class=\"door\"><h1>" + Words.text("plain-answer.one-moment")
+                + "</h1><p class=\"lead\">"
+                + HtmlUtils.htmlEscape(says)
                 + "</p></main></body></html>";
     }
 }

@@ -4,6 +4,7 @@ import app.gradior.finding.Fault;
 import app.gradior.room.fault.TooMuch;
 import app.gradior.room.house.KitchenToken;
 import app.gradior.room.house.Tokens;
+import app.gradior.room.words.Words;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;
@@ -68,12 +69,12 @@ public final class TokenFilter extends OncePerRequestFilter {
                     response,
                     HttpStatus.UNAUTHORIZED,
                     "Authorization",
-                    "a valid token is needed: Authorization: Bearer …");
+                    Words.text("token-filter.a-valid-token-is-needed-authorization"));
             return;
         }
         byte[] body = request.getInputStream().readNBytes(LARGEST_BODY + 1);
         if (body.length > LARGEST_BODY) {
-            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "body", "the body is over 256 kB");
+            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "body", Words.text("token-filter.the-body-is-over-kb"));
             return;
         }
         KitchenToken row = token.get();

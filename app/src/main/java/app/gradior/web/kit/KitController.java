@@ -10,6 +10,7 @@ import app.gradior.room.house.Tokens;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
@@ -146,15 +147,18 @@ class KitController {
             model.addAttribute("section", SectionDrawing.halfFull(shape));
             model.addAttribute(
                     "holds",
-                    "Holds " + new Figures(kitchen).volume(shape.capacityMl()) + " to the brim, "
-                            + new Figures(kitchen).volume(2 * shape.capacityMl() / 3) + " to cook in.");
+                    Words.text(
+                            "kit-controller.holds-to-the-brim-to-cook",
+                            new Figures(kitchen).volume(shape.capacityMl()),
+                            new Figures(kitchen).volume(2 * shape.capacityMl() / 3)));
         } catch (Refusal refusal) {
             boolean begun = !form.top().isBlank()
                     && !form.base().isBlank()
                     && !form.height().isBlank();
             model.addAttribute("section", "");
             model.addAttribute(
-                    "holds", begun ? Words.say(refusal.faults().get(0)) : "It is drawn to scale as you type.");
+                    "holds",
+                    begun ? Words.say(refusal.faults().get(0)) : Words.text("kit-controller.it-is-drawn-to-scale-as"));
         }
     }
 
@@ -197,11 +201,17 @@ class KitController {
     /** What is known of a pair in words. */
     private static String says(Equipment.Known known) {
         String from = Stream.of(
-                        counted(known.tests(), "water test", "water tests"),
+                        counted(
+                                known.tests(),
+                                Words.text("kit-controller.water-test"),
+                                Words.text("kit-controller.water-tests")),
                         counted(known.batches(), "batch", "batches"))
                 .filter(words -> !words.isEmpty())
                 .collect(Collectors.joining(" and "));
-        return says(new WaterTest(known.learnt().factor(), known.learnt().logSd())) + ", from " + from;
+        return Words.text(
+                "kit-controller.from",
+                says(new WaterTest(known.learnt().factor(), known.learnt().logSd())),
+                from);
     }
 
     private static String counted(int count, String one, String many) {
@@ -212,11 +222,16 @@ class KitController {
     static String says(WaterTest test) {
         double percent = 100 * (test.factor() - 1);
         String than = Math.abs(percent) < 3
-                ? "evaporates as the model says"
-                : "evaporates " + Numbers.plain(Math.abs(percent), 0) + " % " + (percent > 0 ? "more" : "less")
-                        + " than the model says";
-        return than + ", give or take " + Numbers.plain(100 * test.logSd(), 0) + " % (factor "
-                + Numbers.fixed(test.factor(), 2) + ")";
+                ? Words.text("kit-controller.evaporates-as-the-model-says")
+                : Words.text(
+                        "kit-controller.evaporates-than-the-model-says",
+                        Numbers.plain(Math.abs(percent), 0),
+                        (percent > 0 ? Words.text("kit-controller.more") : Words.text("kit-controller.less")));
+        return Words.text(
+                "kit-controller.give-or-take-factor",
+                than,
+                Numbers.plain(100 * test.logSd(), 0),
+                Numbers.fixed(test.factor(), 2));
     }
 
     private static PotEntry entry(KitchenKit.KitPot pot, Figures figures) {
@@ -224,10 +239,15 @@ class KitController {
         return new PotEntry(
                 pot.id(),
                 pot.name(),
-                Numbers.plain(shape.topDiameterMm(), 0) + " mm rim, " + Numbers.plain(shape.baseDiameterMm(), 0)
-                        + " mm floor, " + Numbers.plain(shape.heightMm(), 0) + " mm high. Holds "
-                        + figures.volume(shape.capacityMl()) + ", weighs " + Numbers.plain(pot.emptyG(), 0) + " g, "
-                        + Words.say(pot.material()) + (pot.lid() ? ", with a lid." : ", no lid."),
+                Words.text(
+                        "kit-controller.mm-rim-mm-floor-mm-high",
+                        Numbers.plain(shape.topDiameterMm(), 0),
+                        Numbers.plain(shape.baseDiameterMm(), 0),
+                        Numbers.plain(shape.heightMm(), 0),
+                        figures.volume(shape.capacityMl()),
+                        Numbers.plain(pot.emptyG(), 0),
+                        Words.say(pot.material()),
+                        (pot.lid() ? Words.text("kit-controller.with-a-lid") : Words.text("kit-controller.no-lid"))),
                 SectionDrawing.halfFull(shape));
     }
 
@@ -272,11 +292,15 @@ class KitController {
 
     private static double watts(String text) {
         return typed(
-                "netPowerW", "Heat into the pot", text, KitchenKit.WEAKEST_BURNER_W, KitchenKit.STRONGEST_BURNER_W);
+                "netPowerW",
+                Words.text("kit-controller.heat-into-the-pot"),
+                text,
+                KitchenKit.WEAKEST_BURNER_W,
+                KitchenKit.STRONGEST_BURNER_W);
     }
 
     private static int many(String text) {
-        return (int) typed("count", "How many", text, 0, KitchenKit.MOST_JARS);
+        return (int) typed("count", Words.text("kit-controller.how-many"), text, 0, KitchenKit.MOST_JARS);
     }
 
     /** A number as typed, within its range; else a fault in the form's words. */
@@ -285,8 +309,12 @@ class KitController {
         if (!(value >= least && value <= most)) {
             throw Refusal.unfit(
                     field,
-                    label + ": “" + text.strip() + "” is no number from " + Numbers.plain(least, 0) + " to "
-                            + Numbers.plain(most, 0) + ".");
+                    Told.of(
+                            "kit-controller.is-no-number-from-to",
+                            label,
+                            text.strip(),
+                            Numbers.plain(least, 0),
+                            Numbers.plain(most, 0)));
         }
         return value;
     }

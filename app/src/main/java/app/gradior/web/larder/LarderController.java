@@ -12,6 +12,8 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Larder;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.FoodNames;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.web.draw.CompositionDrawing;
 import jakarta.servlet.http.HttpServletRequest;
@@ -87,7 +89,7 @@ class LarderController {
         word(words, "acid", c.acetic() + c.otherAcids());
         word(words, "alcohol", c.ethanol());
         word(words, "starch", c.starch());
-        return new Entry(food.id(), food.name(), String.join(", ", words), own);
+        return new Entry(food.id(), Words.say(food), String.join(", ", words), own);
     }
 
     private static void word(List<String> words, String word, double grams) {
@@ -153,7 +155,7 @@ class LarderController {
         model.addAttribute(
                 "foods",
                 lines.catalogue(kitchen).foods().stream()
-                        .map(Food::name)
+                        .map(Words::say)
                         .sorted()
                         .toList());
         return "larder/add";
@@ -250,14 +252,12 @@ class LarderController {
                         allergens,
                         traits,
                         like.scovilleUnits(),
-                        "label; estimated: " + estimated));
+                        Words.text("larder-controller.label-estimated", estimated)));
     }
 
     private Food named(Kitchen kitchen, String name) {
-        return lines.catalogue(kitchen)
-                .named(name)
-                .orElseThrow(
-                        () -> Refusal.unfit("like", "“" + name + "”: pick the food it is most like from the list."));
+        return FoodNames.named(lines.catalogue(kitchen), name)
+                .orElseThrow(() -> Refusal.unfit("like", Told.of("larder-controller.pick-the-food-it-is-most", name)));
     }
 
     private String id(Kitchen kitchen, String name) {
@@ -271,8 +271,8 @@ class LarderController {
         for (int i = 2; lines.catalogue(kitchen).food(id).isPresent(); i++) {
             id = stem + "-" + i;
         }
-        if (lines.catalogue(kitchen).named(name).isPresent()) {
-            throw Refusal.unfit("name", "There is a food called “" + name + "” already: open it and correct it.");
+        if (FoodNames.named(lines.catalogue(kitchen), name).isPresent()) {
+            throw Refusal.unfit("name", Told.of("larder-controller.there-is-a-food-called-already", name));
         }
         return id;
     }
@@ -284,7 +284,8 @@ class LarderController {
             String text = typed.getOrDefault(LABEL_PARTS[i], "");
             parts[i] = text.isBlank() ? 0 : number(text);
             if (!(parts[i] >= 0 && parts[i] <= 100)) {
-                faults.add(new Fault(LABEL_PARTS[i], LABEL_PARTS[i] + ": “" + text + "” is not between 0 and 100."));
+                faults.add(new Fault(
+                        LABEL_PARTS[i], Told.of("larder-controller.is-not-between-and", LABEL_PARTS[i], text)));
             }
         }
         if (!faults.isEmpty()) {

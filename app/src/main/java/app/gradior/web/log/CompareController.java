@@ -11,6 +11,8 @@ import app.gradior.room.batch.BatchLog;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.web.draw.CurvesDrawing;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
@@ -62,10 +64,10 @@ class CompareController {
             Model model) {
         boolean tooMany = ids.size() > MOST;
         String fault = ids.size() < 2
-                ? "Tick two to six finished batches in the log first."
-                : tooMany ? "Six at most: these are the first six that were ticked." : "";
+                ? Words.text("compare-controller.tick-two-to-six-finished-batches")
+                : tooMany ? Words.text("compare-controller.six-at-most-these-are-the") : "";
         fill(kitchen, ids.stream().limit(MOST).toList(), by, model);
-        model.addAttribute("title", "Laid over each other");
+        model.addAttribute("title", Words.text("compare-controller.laid-over-each-other"));
         model.addAttribute("fault", fault);
         model.addAttribute("steady", "");
         String list = ids.stream().limit(MOST).map(String::valueOf).collect(Collectors.joining(","));
@@ -85,8 +87,8 @@ class CompareController {
         List<Long> all =
                 log.ofSauce(kitchen.id(), id).stream().map(row -> row.id()).toList();
         fill(kitchen, all.stream().limit(MOST).toList(), by, model);
-        model.addAttribute("title", name + ": its batches");
-        model.addAttribute("fault", all.isEmpty() ? "No batch of it is finished yet." : "");
+        model.addAttribute("title", Words.text("compare-controller.its-batches", name));
+        model.addAttribute("fault", all.isEmpty() ? Words.text("compare-controller.no-batch-of-it-is-finished") : "");
         model.addAttribute(
                 "steady",
                 steady(log.ofSauce(kitchen.id(), id).stream()
@@ -101,16 +103,21 @@ class CompareController {
     /** Whether the later half of the cold steps lies closer together than the earlier one; newest first. */
     static String steady(List<Double> steps) {
         if (steps.size() < 4) {
-            return "With four judged the next day, this says whether it gets more repeatable.";
+            return Words.text("compare-controller.with-four-judged-the-next-day");
         }
         double late = spread(steps.subList(0, steps.size() / 2));
         double early = spread(steps.subList(steps.size() / 2, steps.size()));
-        String said = "Cold, its later batches lie " + Numbers.fixed(late, 1) + " steps apart, its earlier ones "
-                + Numbers.fixed(early, 1) + ": ";
+        String said = Words.text(
+                        "compare-controller.cold-its-later-batches-lie-steps",
+                        Numbers.fixed(late, 1),
+                        Numbers.fixed(early, 1))
+                + " ";
         return said
                 + (late < 0.8 * early
-                        ? "it gets more repeatable."
-                        : late > 1.25 * early ? "it got less repeatable." : "about as repeatable as before.");
+                        ? Words.text("compare-controller.it-gets-more-repeatable")
+                        : late > 1.25 * early
+                                ? Words.text("compare-controller.it-got-less-repeatable")
+                                : Words.text("compare-controller.about-as-repeatable-as-before"));
     }
 
     private static double spread(List<Double> values) {
@@ -125,7 +132,7 @@ class CompareController {
             Batch batch = batches.batch(kitchen.id(), id);
             Instant end = batch.finishedAt();
             if (end == null) {
-                throw Refusal.unfit("ids", "Batch " + id + " is still on: finished batches only.");
+                throw Refusal.unfit("ids", Told.of("compare-controller.batch-is-still-on-finished-batches", id));
             }
             String mark = String.valueOf((char) ('A' + laid.size()));
             laid.add(new Laid(batch, forecasts.ended(kitchen, batch), mark));
@@ -147,9 +154,13 @@ class CompareController {
                         laid.stream()
                                 .map(l -> new CurvesDrawing.Curve(l.mark(), share ? rates(l.end()) : masses(l.end())))
                                 .toList(),
-                        share ? "% of what boiled away is gone" : "minutes",
-                        share ? "g/min leave" : "grams in the pot",
-                        "The curves of " + laid.size() + " batches; the table below says the same in figures"));
+                        share
+                                ? Words.text("compare-controller.of-what-boiled-away-is-gone")
+                                : Words.text("compare-controller.minutes"),
+                        share
+                                ? Words.text("compare-controller.grams-a-minute-leave")
+                                : Words.text("compare-controller.grams-in-the-pot"),
+                        Words.text("compare-controller.the-curves-of-batches-the-table", laid.size())));
     }
 
     private static List<CurvesDrawing.Point> masses(Forecast end) {
@@ -172,32 +183,41 @@ class CompareController {
 
     private static List<Row> rows(List<Laid> laid, Figures figures) {
         return List.of(
-                row("Sauce", laid, l -> l.batch().name()),
-                row("Pot", laid, l -> l.batch().plan().pot().name()),
-                row("Time on the heat", laid, l -> figures.minutes(l.end().nowMinute())),
-                row("Planned", laid, l -> {
+                row(Words.text("compare-controller.sauce"), laid, l -> l.batch().name()),
+                row(
+                        Words.text("compare-controller.pot"),
+                        laid,
+                        l -> l.batch().plan().pot().name()),
+                row(
+                        Words.text("compare-controller.time-on-the-heat"),
+                        laid,
+                        l -> figures.minutes(l.end().nowMinute())),
+                row(Words.text("compare-controller.planned"), laid, l -> {
                     BatchPlan.Planned planned = l.batch().plan().planned();
                     return planned == null ? "—" : figures.minutes(planned.minutes());
                 }),
                 row(
-                        "Left at the end, estimated",
+                        Words.text("compare-controller.left-at-the-end-estimated"),
                         laid,
                         l -> figures.mass(l.end().massG().middle())),
                 row(
-                        "Yield, measured",
+                        Words.text("compare-controller.yield-measured"),
                         laid,
                         l -> l.batch()
                                 .finish()
                                 .map(EventBody.Finished::yieldMl)
                                 .map(figures::volume)
                                 .orElse("—")),
-                row("Step wanted", laid, l -> figures.step(l.batch().plan().targetStep())),
                 row(
-                        "Step foretold at the end",
+                        Words.text("compare-controller.step-wanted"),
+                        laid,
+                        l -> figures.step(l.batch().plan().targetStep())),
+                row(
+                        Words.text("compare-controller.step-foretold-at-the-end"),
                         laid,
                         l -> figures.step(l.end().stepServed().middle())),
                 row(
-                        "Step the next day",
+                        Words.text("compare-controller.step-the-next-day"),
                         laid,
                         l -> l.batch()
                                 .nextDay()
@@ -205,13 +225,16 @@ class CompareController {
                                 .map(figures::step)
                                 .orElse("—")),
                 row(
-                        "Salt, estimated",
+                        Words.text("compare-controller.salt-estimated"),
                         laid,
                         l -> Numbers.fixed(l.end().saltPercent().middle(), 1) + " %"),
                 row(
-                        "Rating",
+                        Words.text("compare-controller.rating"),
                         laid,
-                        l -> l.batch().rating().map(r -> r.stars() + " of 5").orElse("—")));
+                        l -> l.batch()
+                                .rating()
+                                .map(r -> Words.text("compare-controller.of", r.stars()))
+                                .orElse("—")));
     }
 
     private static Row row(String word, List<Laid> laid, Function<Laid, String> figure) {

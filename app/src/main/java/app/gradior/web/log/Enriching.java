@@ -32,7 +32,7 @@ record Enriching(String grams, String says) {
         if (!(g > 0 && g <= MOST_SHARE * sauce.massG())) {
             return new Enriching(
                     grams,
-                    "“" + grams + "” is no weight of butter up to " + figures.mass(MOST_SHARE * sauce.massG()) + ".");
+                    Words.text("enriching.is-no-weight-of-butter-up", grams, figures.mass(MOST_SHARE * sauce.massG())));
         }
         Food butter = Catalogue.standard().food(BUTTER).orElseThrow();
         Mixture added = Mixture.of(butter, g);
@@ -42,10 +42,13 @@ record Enriching(String grams, String says) {
         String change = Figures.stepChange(does.stepChange());
         return new Enriching(
                 grams,
-                (change.isEmpty() ? "no thicker" : change) + ": " + figures.step(step) + " "
-                        + Words.say(Stair.Tread.of(step)) + ", "
-                        + figures.volume(rich.volumeMl20c()) + ", salt " + Numbers.fixed(rich.saltPercent(), 1)
-                        + " %, fat "
-                        + Numbers.plain(100 * (rich.emulsifiedFatG() + rich.freeFatG()) / rich.massG(), 0) + " %");
+                Words.text(
+                        "enriching.salt-fat",
+                        (change.isEmpty() ? Words.text("enriching.no-thicker") : change),
+                        figures.step(step),
+                        Words.say(Stair.Tread.of(step)),
+                        figures.volume(rich.volumeMl20c()),
+                        Numbers.fixed(rich.saltPercent(), 1),
+                        Numbers.plain(100 * (rich.emulsifiedFatG() + rich.freeFatG()) / rich.massG(), 0)));
     }
 }

@@ -1,10 +1,12 @@
 package app.gradior.web.log;
 
 import app.gradior.finding.Refusal;
+import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.shelf.Shelf;
 import app.gradior.room.shelf.ShelfCalendar;
+import app.gradior.room.words.Language;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -30,9 +32,11 @@ class FeedController {
     @GetMapping("/feed/{token}/shelf.ics")
     ResponseEntity<String> shelf(@PathVariable String token) {
         long kitchenId = tokens.calendar(token).orElseThrow(() -> Refusal.missing("calendar"));
+        Kitchen kitchen = kitchens.kitchen(kitchenId);
+        Language language = kitchen.language().orElse(Language.now());
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
                 .cacheControl(CacheControl.noStore())
-                .body(ShelfCalendar.of(shelf.kept(kitchens.kitchen(kitchenId))));
+                .body(language.speaking(() -> ShelfCalendar.of(shelf.kept(kitchen))));
     }
 }

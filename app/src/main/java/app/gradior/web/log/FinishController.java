@@ -13,6 +13,7 @@ import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.shelf.Finishing;
 import app.gradior.room.shelf.Shelf;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.print.Labels;
@@ -85,8 +86,8 @@ class FinishController {
             return new Guests(
                     typed.strip(),
                     fits
-                            ? figures.volume(coldMl / count) + " each."
-                            : "“" + typed.strip() + "” is no number of guests, 1 to 1000.");
+                            ? Words.text("finish-controller.each", figures.volume(coldMl / count))
+                            : Words.text("finish-controller.is-no-number-of-guests-to", typed.strip()));
         }
     }
 
@@ -159,7 +160,7 @@ class FinishController {
     private static double celsius(Kitchen kitchen, String temp) {
         double c = new Figures(kitchen).celsius(temp);
         if (Double.isNaN(c)) {
-            throw Refusal.unfit("temp", "“" + temp + "” is no temperature.");
+            throw Refusal.unfit("temp", Told.of("finish-controller.is-no-temperature", temp));
         }
         return c;
     }
@@ -183,13 +184,14 @@ class FinishController {
                 if (!name.get(i).isBlank() && !count.get(i).isBlank()) {
                     filled.add(new Shelf.Filled(
                             name.get(i),
-                            (int) Math.round(number(count.get(i), "count", "How many")),
-                            number(ml.get(i), "ml", "How much in each")));
+                            (int) Math.round(number(count.get(i), "count", Words.text("finish-controller.how-many"))),
+                            number(ml.get(i), "ml", Words.text("finish-controller.how-much-in-each"))));
                 }
             }
             shelf.pack(kitchen, id, filled, Refusal.checked("what", () -> Storage.valueOf(what)), date(useBy), reason);
             if (!tested.isBlank()) {
-                EventBody note = new EventBody.Note("Tested recipe followed: " + tested.strip());
+                EventBody note =
+                        new EventBody.Note(Words.text("finish-controller.tested-recipe-followed", tested.strip()));
                 batches.record(kitchen, id, new Batches.Draft("tested-" + UUID.randomUUID(), batches.now(), note));
             }
             return "redirect:/log/" + id + "/finish#kept";
@@ -208,14 +210,14 @@ class FinishController {
 
     private static double number(String text, String field, String word) {
         return Numbers.parse(text)
-                .orElseThrow(() -> Refusal.unfit(field, word + ": “" + text.strip() + "” is no number."));
+                .orElseThrow(() -> Refusal.unfit(field, Told.of("finish-controller.is-no-number", word, text.strip())));
     }
 
     static LocalDate date(String text) {
         try {
             return LocalDate.parse(text);
         } catch (DateTimeParseException e) {
-            throw Refusal.unfit("useBy", "Use by: “" + text + "” is no date.");
+            throw Refusal.unfit("useBy", Told.of("finish-controller.use-by-is-no-date", text));
         }
     }
 
@@ -230,7 +232,7 @@ class FinishController {
             HttpServletRequest request) {
         Batch batch = batches.batch(kitchen.id(), id);
         if (also.length() > MOST_ALSO) {
-            throw Refusal.unfit("also", "Also contains: at most " + MOST_ALSO + " characters.");
+            throw Refusal.unfit("also", Told.of("finish-controller.also-contains-at-most-characters", MOST_ALSO));
         }
         Labels.Size of = Refusal.checked("size", () -> Labels.Size.valueOf(size));
         Finishing.View view = finishing.of(kitchen, batch);
@@ -254,8 +256,12 @@ class FinishController {
     /** What a label says, the most important first: a small one may have no room for the last. */
     private static List<String> lines(Batch batch, Finishing.View view, Keeping keep, String also, Figures figures) {
         List<String> lines = new ArrayList<>();
-        lines.add("Keep " + (keep.place() == Storage.FREEZER ? "frozen" : "at 5 °C or below") + ", use by "
-                + figures.day(keep.useBy()));
+        lines.add(Words.text(
+                "finish-controller.keep-use-by",
+                (keep.place() == Storage.FREEZER
+                        ? Words.text("finish-controller.frozen")
+                        : Words.text("finish-controller.at-c-or-below")),
+                figures.day(keep.useBy())));
         String allergens = Stream.concat(
                         view.ingredients().allergens().stream().map(Words::say),
                         Arrays.stream(also.split(",")).map(String::strip).filter(word -> !word.isEmpty()))
@@ -263,13 +269,15 @@ class FinishController {
                 .sorted()
                 .collect(Collectors.joining(", "));
         if (!allergens.isEmpty()) {
-            lines.add("Contains " + allergens);
+            lines.add(Words.text("finish-controller.contains", allergens));
         }
-        lines.add("Made " + figures.day(batch.startedAt()));
+        lines.add(Words.text("finish-controller.made", figures.day(batch.startedAt())));
         double perSpoon = figures.tablespoonMl() / view.done().volumeMl20c();
-        lines.add("A tablespoon: sugar " + Numbers.fixed(view.done().sugarsG() * perSpoon, 1) + " g, salt "
-                + Numbers.fixed(view.done().saltG() * perSpoon, 2) + " g");
-        lines.add("Batch " + batch.id());
+        lines.add(Words.text(
+                "finish-controller.a-tablespoon-sugar-g-salt-g",
+                Numbers.fixed(view.done().sugarsG() * perSpoon, 1),
+                Numbers.fixed(view.done().saltG() * perSpoon, 2)));
+        lines.add(Words.text("finish-controller.batch", batch.id()));
         return lines;
     }
 }

@@ -101,55 +101,61 @@ record FinishView(
     private static String says(
             Finishing.View v, CoolingWatch watch, CoolingWatch.State state, Instant end, Figures figures) {
         if (v.held()) {
-            return "While it is above 60 °C no clock runs. Say so when it no longer is.";
+            return Words.text("finish-view.while-it-is-above-c-no");
         }
         if (v.what() == Storage.EAT_NOW) {
-            return "It has stood since " + figures.time(end) + ", and the clock runs since then.";
+            return Words.text("finish-view.it-has-stood-since-and-the", figures.time(end));
         }
-        String now = "About " + figures.temp(watch.tempC(v.elapsedMin())) + " now, "
-                + Words.say(v.chosen().in()) + ". ";
+        String now = Words.text(
+                        "finish-view.about-now",
+                        figures.temp(watch.tempC(v.elapsedMin())),
+                        Words.say(v.chosen().in()))
+                + " ";
         String warm = figures.time(end.plusSeconds(Math.round(60 * watch.warmLimitMinute())));
         String cold = figures.time(end.plusSeconds(Math.round(60 * watch.coldLimitMinute())));
         return switch (state) {
             case COLD ->
                 v.read()
-                        ? "It is cold: both limits were kept."
-                        : "By the reckoning it is cold and kept both limits; nobody read it.";
-            case IN_TIME -> now + "It keeps both limits: 21 °C by " + warm + ", 5 °C by " + cold + ".";
-            case WILL_BE_LATE -> now + "Like this it will not be at 21 °C by " + warm + " or at 5 °C by " + cold + ".";
-            case LATE -> now + "It was not at 21 °C by " + warm + ".";
-            case TOO_LATE -> now + "It was not at 5 °C by " + cold + ".";
+                        ? Words.text("finish-view.it-is-cold-both-limits-were")
+                        : Words.text("finish-view.by-the-reckoning-it-is-cold");
+            case IN_TIME -> Words.text("finish-view.it-keeps-both-limits-c-by", now, warm, cold);
+            case WILL_BE_LATE -> Words.text("finish-view.like-this-it-will-not-be", now, warm, cold);
+            case LATE -> Words.text("finish-view.it-was-not-at-c-by-2", now, warm);
+            case TOO_LATE -> Words.text("finish-view.it-was-not-at-c-by", now, cold);
         };
     }
 
     private static String holding(Finishing.View v, Figures figures) {
         double each = v.holding().get(0).lostG();
         String steps = v.holding().stream()
-                .map(h -> figures.step(h.stepHot()) + " in the pot after " + h.minutes() + " min ("
-                        + figures.step(h.stepServed()) + " served)")
+                .map(h -> Words.text(
+                        "finish-view.in-the-pot-after-min-served",
+                        figures.step(h.stepHot()),
+                        h.minutes(),
+                        figures.step(h.stepServed())))
                 .collect(Collectors.joining(", "));
-        return "Held at a bare steam with the lid ajar it thickens: step " + steps + ". Stir about "
-                + figures.mass(5 * Math.max(1, Math.round(each / 5))) + " of hot water back in each half hour.";
+        return Words.text(
+                "finish-view.held-at-a-bare-steam-with", steps, figures.mass(5 * Math.max(1, Math.round(each / 5))));
     }
 
     /** How many it serves, by the uses whose thickness is near. */
     private static String portions(Finishing.View v) {
         return Arrays.stream(Use.values())
                 .filter(use -> Math.abs(use.step() - v.batch().plan().targetStep()) <= NEAR_STEPS)
-                .map(use -> Numbers.plain(Math.floor(v.coldMl() / use.portionMl()), 0) + " to " + Words.say(use) + " ("
-                        + Numbers.plain(use.portionMl(), 0) + " mL each)")
+                .map(use -> Words.text(
+                        "finish-view.to-ml-each",
+                        Numbers.plain(Math.floor(v.coldMl() / use.portionMl()), 0),
+                        Words.say(use),
+                        Numbers.plain(use.portionMl(), 0)))
                 .collect(Collectors.joining(", "));
     }
 
     private static String todo(CoolingWatch.State state, Figures figures) {
         return switch (state) {
             case COLD, IN_TIME -> "";
-            case WILL_BE_LATE ->
-                "Spread it thinner or set it in iced water and stir: the table says which way is quick enough.";
-            case LATE ->
-                "Bring it to " + figures.temp(Cautions.SAFE_C)
-                        + " all through at once and cool it a quicker way, this once; or throw it away.";
-            case TOO_LATE -> "Throw it away: heating does not undo what may have grown.";
+            case WILL_BE_LATE -> Words.text("finish-view.spread-it-thinner-or-set-it");
+            case LATE -> Words.text("finish-view.bring-it-to-all-through-at", figures.temp(Cautions.SAFE_C));
+            case TOO_LATE -> Words.text("finish-view.throw-it-away-heating-does-not");
         };
     }
 
@@ -171,7 +177,7 @@ record FinishView(
         }
         String said =
                 minutes < 100 ? Numbers.plain(Math.round(minutes), 0) + " min" : Numbers.fixed(minutes / 60, 1) + " h";
-        return said + (minutes > limit ? " — too slow" : "");
+        return said + (minutes > limit ? " " + Words.text("finish-view.too-slow") : "");
     }
 
     private static List<JarRow> jars(Finishing.View v, Figures figures) {
@@ -183,7 +189,7 @@ record FinishView(
                 full.merge(fill.jar().name(), 1, Integer::sum);
                 one.put(fill.jar().name(), fill);
             } else {
-                part.add(row(fill, 1, ", part full: use it first", figures));
+                part.add(row(fill, 1, Words.text("finish-view.part-full-use-it-first"), figures));
             }
         }
         List<JarRow> rows = new ArrayList<>();
@@ -197,6 +203,9 @@ record FinishView(
                 fill.jar().name(),
                 String.valueOf(count),
                 figures.plain(Math.round(fill.fillMl()), 0),
-                Numbers.plain(fill.jar().belowBrimMm(fill.fillMl()), 0) + " mm below the brim" + more);
+                Words.text(
+                        "finish-view.mm-below-the-brim",
+                        Numbers.plain(fill.jar().belowBrimMm(fill.fillMl()), 0),
+                        more));
     }
 }

@@ -4,6 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.batch.EventBody;
 import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.pot.EventWords;
@@ -33,29 +34,36 @@ record Foretold(String curve, List<Row> rows) {
             rows.add(row(then, figures));
         }
         rows.add(new Row(
-                "as it came",
+                Words.text("foretold.as-it-came"),
                 figures.minutes(end.nowMinute()),
                 batch.finish()
                         .map(EventBody.Finished::yieldMl)
                         .map(figures::volume)
-                        .orElse("about " + figures.volume(end.volumeMl20c().middle())),
+                        .orElse(Words.text(
+                                "foretold.about",
+                                figures.volume(end.volumeMl20c().middle()))),
                 batch.nextDay()
                         .map(EventBody.NextDay::step)
                         .map(figures::step)
-                        .orElse("about " + figures.step(end.stepServed().middle()))));
+                        .orElse(Words.text(
+                                "foretold.about", figures.step(end.stepServed().middle())))));
         return new Foretold(curve(batch, end, before, figures), rows);
     }
 
     private static Row row(Forecast then, Figures figures) {
-        String when = then.nowMinute() < 1 ? "at the start" : "after " + figures.minutes(then.nowMinute());
+        String when = then.nowMinute() < 1
+                ? Words.text("foretold.at-the-start")
+                : Words.text("foretold.after", figures.minutes(then.nowMinute()));
         return then.finish()
                 .map(f -> new Row(
                         when,
                         figures.minutesBand(f.minute(), f.highIsOpen()),
                         figures.volumeBand(f.volumeMl20c()),
-                        figures.step(f.stepServed().low()) + " to "
-                                + figures.step(f.stepServed().high())))
-                .orElseGet(() -> new Row(when, "out of reach", "—", "—"));
+                        Words.text(
+                                "foretold.to",
+                                figures.step(f.stepServed().low()),
+                                figures.step(f.stepServed().high()))))
+                .orElseGet(() -> new Row(when, Words.text("foretold.out-of-reach"), "—", "—"));
     }
 
     private static String curve(Batch batch, Forecast end, List<Forecast> before, Figures figures) {
@@ -75,8 +83,8 @@ record Foretold(String curve, List<Row> rows) {
                 Double.NaN,
                 EventWords.ticks(batch),
                 minute -> Numbers.plain(minute, 0) + " min",
-                "Mass in the pot over time, down to "
-                        + figures.mass(end.massG().middle())
-                        + " when it came off, over the bands it was foretold in at the start and at each quarter of its time");
+                Words.text(
+                        "foretold.mass-in-the-pot-over-time",
+                        figures.mass(end.massG().middle())));
     }
 }

@@ -9,6 +9,7 @@ import app.gradior.room.kit.KeptLesson;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.kit.Lessons;
+import app.gradior.room.words.Words;
 import app.gradior.web.draw.LearningDrawing;
 import app.gradior.web.frame.Figures;
 import java.time.ZoneOffset;
@@ -69,7 +70,7 @@ class LearningController {
             for (KitBurner burner : ware.burners()) {
                 Equipment.Known known = ware.pair(pot, Optional.of(burner));
                 if (known.any()) {
-                    taught.add(taught(pot.name() + " on " + burner.name(), known));
+                    taught.add(taught(Words.text("learning-controller.on", pot.name(), burner.name()), known));
                 }
             }
         }
@@ -89,7 +90,7 @@ class LearningController {
     }
 
     private static Taught taught(String name, Equipment.Known known) {
-        String tests = known.tests() == 0 ? "" : " and " + known.tests() + " by water";
+        String tests = known.tests() == 0 ? "" : " " + Words.text("learning-controller.and-by-water", known.tests());
         return new Taught(
                 name,
                 "× " + Numbers.fixed(known.learnt().factor(), 2),
@@ -107,13 +108,18 @@ class LearningController {
             double off = foretold == null ? Double.NaN : 100 * (foretold - row.tookMin()) / row.tookMin();
             behind.add(new Behind(
                     row.batchId(),
-                    sauce == null ? "Batch " + row.batchId() : names.getOrDefault(sauce, "Batch " + row.batchId()),
+                    sauce == null
+                            ? Words.text("learning-controller.batch", row.batchId())
+                            : names.getOrDefault(sauce, "Batch " + row.batchId()),
                     figures.dayAndTime(row.finishedAt().toInstant(ZoneOffset.UTC)),
                     figures.minutes(row.tookMin()),
                     foretold == null || low == null || high == null
                             ? "—"
-                            : figures.minutes(foretold) + " (" + Numbers.plain(low, 0) + " to " + Numbers.plain(high, 0)
-                                    + ")",
+                            : Words.text(
+                                    "learning-controller.to",
+                                    figures.minutes(foretold),
+                                    Numbers.plain(low, 0),
+                                    Numbers.plain(high, 0)),
                     Double.isNaN(off) ? "—" : Figures.offPercent(off),
                     row.counted()));
         }

@@ -13,6 +13,7 @@ import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.Photos;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Overnight;
 import app.gradior.web.frame.Figures;
@@ -70,14 +71,20 @@ class LogController {
 
         EventBody.NextDay body() {
             return new EventBody.NextDay(
-                    number("step", "Step", step, 1, 9, "from 1 (Broth) to 9 (Set)"),
+                    number(
+                            "step",
+                            Words.text("log-controller.step"),
+                            step,
+                            1,
+                            9,
+                            Words.text("log-controller.from-broth-to-set")),
                     number(
                             "ring",
-                            "Ring",
+                            Words.text("log-controller.ring"),
                             ring,
                             ReadingKind.RING.least(),
                             ReadingKind.RING.most(),
-                            "a radius from 10 to 300 mm"),
+                            Words.text("log-controller.a-radius-from-to-mm")),
                     flavour.isBlank() ? null : Refusal.checked("flavour", () -> Overnight.ofKey(flavour)),
                     note.isBlank() ? null : note.strip());
         }
@@ -88,9 +95,10 @@ class LogController {
                 return null;
             }
             double number = Numbers.parse(text)
-                    .orElseThrow(() -> Refusal.unfit(field, name + ": “" + text.strip() + "” is no number."));
+                    .orElseThrow(
+                            () -> Refusal.unfit(field, Told.of("log-controller.is-no-number", name, text.strip())));
             if (!(number >= least && number <= most)) {
-                throw Refusal.unfit(field, name + ": “" + text.strip() + "” is not " + expected + ".");
+                throw Refusal.unfit(field, Told.of("log-controller.is-not", name, text.strip(), expected));
             }
             return number;
         }
@@ -194,8 +202,10 @@ class LogController {
         List<String> found = new ArrayList<>();
         for (BatchEvent event : batch.standing()) {
             if (UNPLANNED.contains(event.body().getClass())) {
-                found.add(figures.minutes(batch.minuteOf(event.at())) + " in: "
-                        + EventWords.words(batch, event, figures));
+                found.add(Words.text(
+                        "log-controller.in",
+                        figures.minutes(batch.minuteOf(event.at())),
+                        EventWords.words(batch, event, figures)));
             }
         }
         return found;
@@ -227,34 +237,36 @@ class LogController {
         List<Compared> rows = new ArrayList<>();
         BatchPlan.@Nullable Planned planned = batch.plan().planned();
         rows.add(row(
-                "Time on the heat",
+                Words.text("log-controller.time-on-the-heat"),
                 planned == null ? Double.NaN : planned.minutes(),
                 at.nowMinute(),
                 figures::minutes));
         Double yield = batch.finish().map(EventBody.Finished::yieldMl).orElse(null);
         rows.add(row(
-                "Yield, cold",
+                Words.text("log-controller.yield-cold"),
                 planned == null ? Double.NaN : planned.volumeMl20c(),
                 yield == null ? Double.NaN : yield,
                 figures::volume));
         rows.add(row(
-                "Level at the end, estimated",
+                Words.text("log-controller.level-at-the-end-estimated"),
                 planned == null ? Double.NaN : planned.levelMm(),
                 at.levelMm().middle(),
                 mm -> Numbers.plain(mm, 0) + " mm"));
         rows.add(row(
-                "Step in the pot, estimated",
+                Words.text("log-controller.step-in-the-pot-estimated"),
                 planned == null ? Double.NaN : planned.stepHot(),
                 at.stepHot().middle(),
                 figures::step));
         Double next = batch.nextDay().map(EventBody.NextDay::step).orElse(null);
         rows.add(row(
-                "Step served, at " + figures.temp(batch.plan().servedC()),
+                Words.text(
+                        "log-controller.step-served-at",
+                        figures.temp(batch.plan().servedC())),
                 batch.plan().targetStep(),
                 next == null ? Double.NaN : next,
                 figures::step));
         rows.add(row(
-                "Salt, estimated",
+                Words.text("log-controller.salt-estimated"),
                 planned == null ? Double.NaN : planned.saltPercent(),
                 at.saltPercent().middle(),
                 salt -> Numbers.fixed(salt, 1) + " %"));
@@ -268,7 +280,7 @@ class LogController {
         return new Compared(
                 word,
                 Double.isFinite(planned) ? write.apply(planned) : "—",
-                Double.isFinite(got) ? write.apply(got) : "not noted",
+                Double.isFinite(got) ? write.apply(got) : Words.text("log-controller.not-noted"),
                 both ? Figures.offPercent(off) : "");
     }
 }

@@ -123,13 +123,13 @@ class LogListController {
 
     private static List<Column> columns(Map<String, String> f) {
         return List.of(
-                column("Sauce", "name", f),
-                column("Begun", "started", f),
-                new Column("Pot", "", ""),
-                column("On the heat", "minutes", f),
-                column("Yield", "yield", f),
-                column("Next day", "step", f),
-                column("Rating", "rating", f));
+                column(Words.text("log-list-controller.sauce"), "name", f),
+                column(Words.text("log-list-controller.begun"), "started", f),
+                new Column(Words.text("log-list-controller.pot"), "", ""),
+                column(Words.text("log-list-controller.on-the-heat"), "minutes", f),
+                column(Words.text("log-list-controller.yield"), "yield", f),
+                column(Words.text("log-list-controller.next-day"), "step", f),
+                column(Words.text("log-list-controller.rating"), "rating", f));
     }
 
     private static Column column(String name, String sort, Map<String, String> f) {
@@ -169,10 +169,14 @@ class LogListController {
                 row.name(),
                 figures.dayAndTime(row.startedAt().toInstant(ZoneOffset.UTC)),
                 row.potName(),
-                minutes == null ? aside ? "set aside" : "on the heat" : figures.minutes(minutes),
+                minutes == null
+                        ? aside
+                                ? Words.text("log-list-controller.set-aside")
+                                : Words.text("log-list-controller.on-the-heat-2")
+                        : figures.minutes(minutes),
                 yield == null ? "—" : figures.volume(yield),
                 step == null ? "—" : Numbers.plain(step, 1) + " " + Words.say(Stair.Tread.of(step)),
-                rating == null ? "—" : rating + " of 5",
+                rating == null ? "—" : Words.text("log-list-controller.of", rating),
                 live);
     }
 }

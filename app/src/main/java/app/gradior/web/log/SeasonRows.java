@@ -60,10 +60,10 @@ final class SeasonRows {
             Correction does = Correction.of(sauce, Mixture.of(food, grams), servedC, bodyFactor);
             String spoons = figures.measure(food, grams);
             String change = Figures.stepChange(does.stepChange());
-            return Numbers.plain(grams, 1) + " g " + food.name() + (spoons.isEmpty() ? "" : " (" + spoons + ")")
+            return Numbers.plain(grams, 1) + " g " + Words.say(food) + (spoons.isEmpty() ? "" : " (" + spoons + ")")
                     + (change.isEmpty() ? "" : ", " + change);
         } catch (Unfit e) {
-            return Double.isNaN(target) ? "That is no number." : Words.say(e.why());
+            return Double.isNaN(target) ? Words.text("season-rows.that-is-no-number") : Words.say(e.why());
         }
     }
 }

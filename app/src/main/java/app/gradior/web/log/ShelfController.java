@@ -8,6 +8,7 @@ import app.gradior.room.house.Tokens;
 import app.gradior.room.shelf.KeptContainer;
 import app.gradior.room.shelf.Shelf;
 import app.gradior.room.shelf.ShelfCalendar;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -111,7 +112,7 @@ class ShelfController {
     /** Makes an address for a calendar program; it is shown this once. */
     @PostMapping("/feed")
     String feed(@ModelAttribute("kitchen") Kitchen kitchen, HttpServletRequest request, RedirectAttributes flash) {
-        String token = tokens.make(kitchen.id(), "shelf calendar", Tokens.Scope.CALENDAR);
+        String token = tokens.make(kitchen.id(), Words.text("shelf-controller.shelf-calendar"), Tokens.Scope.CALENDAR);
         flash.addFlashAttribute(
                 "feed",
                 ServletUriComponentsBuilder.fromRequestUri(request)

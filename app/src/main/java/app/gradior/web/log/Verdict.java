@@ -25,8 +25,8 @@ final class Verdict {
         batch.nextDay()
                 .map(EventBody.NextDay::flavour)
                 .filter(found -> !Words.say(found, "advice").isEmpty())
-                .ifPresent(found ->
-                        sentences.add("It tasted " + Words.say(found) + " cold. " + Words.say(found, "advice")));
+                .ifPresent(found -> sentences.add(
+                        Words.text("verdict.it-tasted-cold", Words.say(found), Words.say(found, "advice"))));
         batch.finish().map(EventBody.Finished::yieldMl).ifPresent(ml -> sentences.add(amount(end, ml, figures)));
         return sentences;
     }
@@ -36,37 +36,50 @@ final class Verdict {
         String why = switch (t.why()) {
             case AS_FORETOLD -> "";
             case ANOTHER_BODY ->
-                "its body is " + (t.off() > 0 ? "more" : "less")
-                        + " than the model took it for; the next plan of this sauce counts that in";
-            case OFF_LATE -> "it came off later than its target wanted, too";
-            case OFF_EARLY -> "it came off sooner than its target wanted, too";
+                Words.text(
+                        "verdict.its-body-is-than-the-model",
+                        (t.off() > 0 ? Words.text("verdict.more") : Words.text("verdict.less")));
+            case OFF_LATE -> Words.text("verdict.it-came-off-later-than-its");
+            case OFF_EARLY -> Words.text("verdict.it-came-off-sooner-than-its");
         };
-        return "When it came off, step " + Numbers.fixed(t.foretold(), 1) + " was foretold for the table; it was "
-                + Numbers.fixed(t.found(), 1)
-                + (why.isEmpty()
-                        ? ": as well as a spoon can tell."
-                        : ", " + Numbers.fixed(Math.abs(t.off()), 1) + " " + thicker
-                                + (t.inBand() ? ", inside the band. " : ", outside the band. ") + "Most likely " + why
-                                + ".");
+        return Words.text(
+                "verdict.when-it-came-off-step-was",
+                Numbers.fixed(t.foretold(), 1),
+                Numbers.fixed(t.found(), 1),
+                (why.isEmpty()
+                        ? Words.text("verdict.as-well-as-a-spoon-can")
+                        : Words.text(
+                                "verdict.most-likely",
+                                Numbers.fixed(Math.abs(t.off()), 1),
+                                thicker,
+                                (t.inBand()
+                                        ? Words.text("verdict.inside-the-band") + " "
+                                        : Words.text("verdict.outside-the-band") + " "),
+                                why)));
     }
 
     private static String ring(Forecast end, double mm) {
         double foretold = Judgement.ringMm(end);
-        return "The ring ran to " + Numbers.plain(mm, 0) + " mm where " + Numbers.plain(foretold, 0) + " were foretold"
-                + (Judgement.ringIsOff(end, mm)
-                        ? ", so it is " + (mm < foretold ? "thicker" : "thinner")
-                                + " at 20 °C than the model took it for."
-                        : ": as near as the ring can be read.");
+        return Words.text(
+                "verdict.the-ring-ran-to-mm-where",
+                Numbers.plain(mm, 0),
+                Numbers.plain(foretold, 0),
+                (Judgement.ringIsOff(end, mm)
+                        ? Words.text(
+                                "verdict.so-it-is-at-c-than",
+                                (mm < foretold ? Words.text("verdict.thicker") : Words.text("verdict.thinner")))
+                        : Words.text("verdict.as-near-as-the-ring-can")));
     }
 
     private static String amount(Forecast end, double ml, Figures figures) {
-        return "It gave " + figures.volume(ml) + " where "
-                + figures.volume(end.volumeMl20c().middle()) + " were reckoned"
-                + switch (Judgement.amount(end, ml)) {
-                    case AS_FORETOLD -> ": within what a jug can tell.";
-                    case LESS ->
-                        ". Some stayed in pot, mill or sieve, or was tasted away; weigh-ins near the end tell which.";
-                    case MORE -> ". More went in than was written, or the last weigh-in was off.";
-                };
+        return Words.text(
+                "verdict.it-gave-where-were-reckoned",
+                figures.volume(ml),
+                figures.volume(end.volumeMl20c().middle()),
+                switch (Judgement.amount(end, ml)) {
+                    case AS_FORETOLD -> Words.text("verdict.within-what-a-jug-can-tell");
+                    case LESS -> Words.text("verdict.some-stayed-in-pot-mill-or");
+                    case MORE -> Words.text("verdict.more-went-in-than-was-written");
+                });
     }
 }

@@ -6,6 +6,8 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.plan.ClockPlans;
 import app.gradior.room.plan.PlanCalendar;
 import app.gradior.room.plan.Plans;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -69,7 +71,7 @@ class ClockController {
             @RequestParam(defaultValue = "") String piece,
             Model model) {
         if (Math.abs((long) minutes) > MOST_MOVED_MIN) {
-            throw Refusal.unfit("minutes", "minutes is " + minutes + ": at most a day either way expected");
+            throw Refusal.unfit("minutes", Told.of("clock-controller.minutes-is-at-most-a-day", minutes));
         }
         plans.change(kitchen, id, draft -> draft.moved(minutes));
         if (piece.isEmpty()) {
@@ -96,7 +98,7 @@ class ClockController {
         ClockPlans.Day day = clocks.all(kitchen).stream()
                 .filter(d -> d.entries().stream().anyMatch(e -> e.planId() == id))
                 .findFirst()
-                .orElseThrow(() -> Refusal.missing("plan with a serving time"));
+                .orElseThrow(() -> Refusal.missing(Words.text("clock-controller.plan-with-a-serving-time")));
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("text/calendar;charset=utf-8"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"day.ics\"")

@@ -42,7 +42,7 @@ public final class DayView {
         LocalDateTime served = day.origin();
         return first.toLocalDate().equals(served.toLocalDate())
                 ? figures.weekday(served)
-                : figures.weekday(first) + " to " + figures.weekday(served);
+                : Words.text("day-view.to", figures.weekday(first), figures.weekday(served));
     }
 
     public String begins() {
@@ -78,7 +78,7 @@ public final class DayView {
                 .filter(p -> p.task().name() instanceof TaskName.InHand)
                 .mapToDouble(p -> p.endMinute() - p.startMinute())
                 .sum();
-        return figures.minutes(row.spareMinutes() + inHand) + " of slack";
+        return Words.text("day-view.of-slack", figures.minutes(row.spareMinutes() + inHand));
     }
 
     /** All work in order of time. */
@@ -107,7 +107,9 @@ public final class DayView {
                     figures.time(day.at(p.endMinute())),
                     names.get(i),
                     Words.say(p.task().name()),
-                    p.task().handsOn() ? "hands on" : p.task().onHeat() ? "looks after itself" : "stands",
+                    p.task().handsOn()
+                            ? Words.text("day-view.hands-on")
+                            : p.task().onHeat() ? Words.text("day-view.looks-after-itself") : "stands",
                     weekday.equals(lastDay) ? "" : weekday));
             lastDay = weekday;
         }
@@ -124,24 +126,28 @@ public final class DayView {
             sentences.add(
                     switch (c.trouble()) {
                         case HANDS ->
-                            "From " + from + " to " + to + " both " + name + " and "
-                                    + day.plan().rows().get(c.other()).job().name() + " want your hands.";
+                            Words.text(
+                                    "day-view.from-to-both-and-want-your",
+                                    from,
+                                    to,
+                                    name,
+                                    day.plan().rows().get(c.other()).job().name());
                         case BURNER ->
-                            "From " + from + " to " + to + " there is no burner free for both " + name + " and "
-                                    + (c.other() < 0
-                                            ? "the pot that is on"
+                            Words.text(
+                                    "day-view.from-to-there-is-no-burner",
+                                    from,
+                                    to,
+                                    name,
+                                    (c.other() < 0
+                                            ? Words.text("day-view.the-pot-that-is-on")
                                             : day.plan()
                                                     .rows()
                                                     .get(c.other())
                                                     .job()
-                                                    .name())
-                                    + ".";
-                        case HELD ->
-                            name + " is ready at " + from + ", " + minutesBetween(c)
-                                    + " before it is served: keep it under a lid, thin it again at the table.";
+                                                    .name()));
+                        case HELD -> Words.text("day-view.is-ready-at-before-it-is", name, from, minutesBetween(c));
                         case LATE ->
-                            name + " should have begun at " + from + ", " + minutesBetween(c)
-                                    + " ago: serve later, make less, or let starch help.";
+                            Words.text("day-view.should-have-begun-at-ago-serve", name, from, minutesBetween(c));
                     });
         }
         return sentences;

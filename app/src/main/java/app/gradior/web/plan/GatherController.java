@@ -88,7 +88,7 @@ class GatherController {
         model.addAttribute(
                 "foods",
                 lines.catalogue(kitchen).foods().stream()
-                        .map(Food::name)
+                        .map(Words::say)
                         .sorted()
                         .toList());
         model.addAttribute("line", line);
@@ -185,11 +185,14 @@ class GatherController {
                         "slurry-water",
                         figures.mass(d.way().coldLiquidG()),
                         "",
-                        "cold water or stock",
+                        Words.text("gather-controller.cold-water-or-stock"),
                         "",
                         -1,
                         saved.ticks().contains("slurry-water")));
-        return new Group("For the slurry", "stir it only just before it goes in", items);
+        return new Group(
+                Words.text("gather-controller.for-the-slurry"),
+                Words.text("gather-controller.stir-it-only-just-before-it"),
+                items);
     }
 
     private static Item item(
@@ -200,7 +203,7 @@ class GatherController {
                 key,
                 figures.mass(grams),
                 figures.measure(food, grams),
-                food.name(),
+                Words.say(food),
                 reading.text(),
                 line,
                 saved.ticks().contains(key));

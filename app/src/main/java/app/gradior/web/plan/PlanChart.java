@@ -36,18 +36,20 @@ final class PlanChart {
         List<RoutesDrawing.Shade> shades = new ArrayList<>();
         done.reduceMinutes().ifPresent(minutes -> {
             var at = answer.setting().draft().serveAt();
-            shades.add(new RoutesDrawing.Shade(minutes, "later than " + (at == null ? "" : figures.time(at))));
+            shades.add(new RoutesDrawing.Shade(
+                    minutes, Words.text("plan-chart.later-than", (at == null ? "" : figures.time(at)))));
         });
         double mostSalt = answer.setting().draft().mostSaltPercent();
         lastMinute(done, p -> p.sauce().saltPercent() <= mostSalt)
-                .ifPresent(
-                        m -> shades.add(new RoutesDrawing.Shade(m, "over " + Numbers.plain(mostSalt, 1) + " % salt")));
+                .ifPresent(m -> shades.add(
+                        new RoutesDrawing.Shade(m, Words.text("plan-chart.over-salt", Numbers.plain(mostSalt, 1)))));
         PotShape shape = answer.setting().pot().shape();
         lastMinute(done, p -> shape.levelMm(p.volumeMl20c()) >= PotRanking.CATCHES_BELOW_MM)
-                .ifPresent(m -> shades.add(new RoutesDrawing.Shade(m, "too shallow here: catches")));
+                .ifPresent(
+                        m -> shades.add(new RoutesDrawing.Shade(m, Words.text("plan-chart.too-shallow-here-catches"))));
         if (answer.setting().draft().starch() == null
                 && done.ways().curve().mostReduced().starchG() > SOME_STARCH_G) {
-            shades.add(new RoutesDrawing.Shade(0, "needs starch"));
+            shades.add(new RoutesDrawing.Shade(0, Words.text("plan-chart.needs-starch")));
         }
         return RoutesDrawing.draw(new RoutesDrawing.Chart(
                 done.ways().curve().points(),

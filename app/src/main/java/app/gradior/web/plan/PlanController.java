@@ -21,6 +21,7 @@ import app.gradior.room.plan.PlanDraft;
 import app.gradior.room.plan.PlanWork;
 import app.gradior.room.plan.Planning;
 import app.gradior.room.plan.Plans;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
@@ -142,7 +143,8 @@ class PlanController {
         Optional<Plans.Saved> saved = planId == 0 ? Optional.empty() : Optional.of(plans.plan(kitchen, planId));
         long sauceId = asked.containsKey("sauce")
                 ? id(asked.get("sauce"))
-                : saved.map(s -> s.draft().sauceId()).orElseThrow(() -> Refusal.malformed("sauce", "Choose a sauce."));
+                : saved.map(s -> s.draft().sauceId())
+                        .orElseThrow(() -> Refusal.malformed("sauce", Told.of("plan-controller.choose-a-sauce")));
         SauceBook.Sauce sauce = book.sauce(kitchen, sauceId);
         Equipment ware = kit.ware(kitchen.id());
         PlanDraft base = saved.map(Plans.Saved::draft).orElseGet(() -> begin(kitchen, ware, sauce));
@@ -185,7 +187,7 @@ class PlanController {
     private static PlanDraft begin(Kitchen kitchen, Equipment ware, SauceBook.Sauce sauce) {
         List<KitchenKit.KitPot> pots = ware.pots();
         if (pots.isEmpty()) {
-            throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
+            throw Refusal.unfit("pot", Told.of("plan-controller.there-is-no-pot-in-your"));
         }
         double hotMl = sauce.ingredients().mixture().volumeMl20c() * SpecificVolume.expansion(100);
         KitchenKit.KitPot pot = pots.stream()

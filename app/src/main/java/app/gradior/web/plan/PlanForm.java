@@ -8,6 +8,8 @@ import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.room.book.StagePlan;
 import app.gradior.room.plan.PlanDraft;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
@@ -103,28 +105,30 @@ final class PlanForm {
 
     /** The plan that the fields mean; with faults it is not to be used. */
     PlanDraft draft() {
-        PlanDraft.ScaleBy by = choice("by", "How much", PlanDraft.ScaleBy::valueOf, base.by());
+        PlanDraft.ScaleBy by = choice("by", Words.text("plan-form.how-much"), PlanDraft.ScaleBy::valueOf, base.by());
         return new PlanDraft(
                 whole("sauce"),
                 text("version").isEmpty() ? null : (int) whole("version"),
                 by,
                 amount(by),
                 (int) whole("line"),
-                optional("use", "Use", Use::valueOf),
+                optional("use", Words.text("plan-form.use"), Use::valueOf),
                 whole("pot"),
                 whole("burner"),
                 heats(),
-                number("altitude", "The altitude", -430, 5500, "m"),
-                number("step", "The step wanted", 1, 9, "(Broth to Set)"),
+                number("altitude", Words.text("plan-form.the-altitude"), -430, 5500, "m"),
+                number("step", Words.text("plan-form.the-step-wanted"), 1, 9, Words.text("plan-form.broth-to-set")),
                 served(),
-                text("wish").isEmpty() ? null : volume("wish", "The yield wished"),
-                text("starch").equals(NONE) ? null : choice("starch", "Starch", StarchKind::ofKey, StarchKind.MAIZE),
-                number("ratio", "Cold liquid to starch", 1, 2, "by weight"),
-                number("salt", "Salt at most", 0.1, 30, "%"),
+                text("wish").isEmpty() ? null : volume("wish", Words.text("plan-form.the-yield-wished")),
+                text("starch").equals(NONE)
+                        ? null
+                        : choice("starch", Words.text("plan-form.starch"), StarchKind::ofKey, StarchKind.MAIZE),
+                number("ratio", Words.text("plan-form.cold-liquid-to-starch"), 1, 2, Words.text("plan-form.by-weight")),
+                number("salt", Words.text("plan-form.salt-at-most"), 0.1, 30, "%"),
                 serveAt(),
-                choice("storage", "Then", Storage::valueOf, Storage.EAT_NOW),
+                choice("storage", Words.text("plan-form.then"), Storage::valueOf, Storage.EAT_NOW),
                 !text("nextDay").isEmpty(),
-                (int) number("moved", "Minutes earlier", -24 * 60, 24 * 60, "min"),
+                (int) number("moved", Words.text("plan-form.minutes-earlier"), -24 * 60, 24 * 60, "min"),
                 swaps(),
                 whole("pot2"),
                 whole("burner2"));
@@ -132,10 +136,10 @@ final class PlanForm {
 
     private double amount(PlanDraft.ScaleBy by) {
         return switch (by) {
-            case FACTOR -> number("amount", "Times as written", 0.01, 100, "");
-            case YIELD -> volume("amount", "The yield");
-            case GUESTS -> Math.rint(number("amount", "Guests", 1, 10_000, ""));
-            case INGREDIENT -> number("amount", "What there is", 0.1, 100_000, "g");
+            case FACTOR -> number("amount", Words.text("plan-form.times-as-written"), 0.01, 100, "");
+            case YIELD -> volume("amount", Words.text("plan-form.the-yield"));
+            case GUESTS -> Math.rint(number("amount", Words.text("plan-form.guests"), 1, 10_000, ""));
+            case INGREDIENT -> number("amount", Words.text("plan-form.what-there-is"), 0.1, 100_000, "g");
         };
     }
 
@@ -148,8 +152,8 @@ final class PlanForm {
                 heats.put(
                         i,
                         new StagePlan.Heating(
-                                choice("look-" + i, "Heat", Look::ofKey, Look.LIVELY),
-                                choice("lid-" + i, "Lid", LidState::ofKey, LidState.OPEN)));
+                                choice("look-" + i, Words.text("plan-form.heat"), Look::ofKey, Look.LIVELY),
+                                choice("lid-" + i, Words.text("plan-form.lid"), LidState::ofKey, LidState.OPEN)));
             }
         }
         return heats;
@@ -178,14 +182,14 @@ final class PlanForm {
         } catch (DateTimeParseException e) {
             // named below
         }
-        faults.add(new Fault("serve", "On the table: “" + text + "” is no date and time."));
+        faults.add(new Fault("serve", Told.of("plan-form.on-the-table-is-no-date", text)));
         return null;
     }
 
     private double served() {
         double celsius = figures.celsius(text("served"));
         if (!SauceLimits.isServed(celsius)) {
-            faults.add(new Fault("served", "The serving temperature is from −20 to 100 °C (−4 to 212 °F)."));
+            faults.add(new Fault("served", Told.of("plan-form.the-serving-temperature-is-from-to")));
         }
         return celsius;
     }
@@ -194,8 +198,7 @@ final class PlanForm {
         double ml = figures.millilitres(text(name));
         if (!(ml >= 10 && ml <= 100_000)) {
             faults.add(new Fault(
-                    name,
-                    label + ": “" + text(name) + "” " + figures.volumeFieldUnit() + ", from 10 mL to 100 L expected."));
+                    name, Told.of("plan-form.from-ml-to-l-expected", label, text(name), figures.volumeFieldUnit())));
         }
         return ml;
     }
@@ -205,8 +208,13 @@ final class PlanForm {
         if (!(value >= low && value <= high)) {
             faults.add(new Fault(
                     name,
-                    label + ": “" + text(name) + "” is not from " + Numbers.plain(low, 2) + " to "
-                            + Numbers.plain(high, 2) + (unit.isEmpty() ? "." : " " + unit + ".")));
+                    Told.of(
+                            "plan-form.is-not-from-to",
+                            label,
+                            text(name),
+                            Numbers.plain(low, 2),
+                            Numbers.plain(high, 2),
+                            (unit.isEmpty() ? "." : " " + unit + "."))));
         }
         return value;
     }
@@ -220,7 +228,7 @@ final class PlanForm {
         try {
             return of.apply(text(name));
         } catch (IllegalArgumentException e) {
-            faults.add(new Fault(name, label + ": “" + text(name) + "” is not one of the choices."));
+            faults.add(new Fault(name, Told.of("plan-form.is-not-one-of-the-choices", label, text(name))));
             return otherwise;
         }
     }
@@ -232,7 +240,7 @@ final class PlanForm {
         try {
             return of.apply(text(name).toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            faults.add(new Fault(name, label + ": “" + text(name) + "” is not one of the choices."));
+            faults.add(new Fault(name, Told.of("plan-form.is-not-one-of-the-choices", label, text(name))));
             return null;
         }
     }

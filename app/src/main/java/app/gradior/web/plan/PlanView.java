@@ -80,13 +80,20 @@ final class PlanView {
         }
         PlanAnswer.Done done = done();
         PotState main = done.main().end();
-        String reduce = done.main().minutes() < FEW_MIN ? "No need to reduce" : "Reduce to " + mm(main.levelMm());
+        String reduce = done.main().minutes() < FEW_MIN
+                ? Words.text("plan-view.no-need-to-reduce")
+                : Words.text("plan-view.reduce-to", mm(main.levelMm()));
         String starch = done.way().starchG() > SOME_STARCH_G
-                ? ", then " + grams(done.way().starchG()) + " of "
-                        + Words.say(answer.setting().mix().kind())
+                ? Words.text(
+                        "plan-view.then-of",
+                        grams(done.way().starchG()),
+                        Words.say(answer.setting().mix().kind()))
                 : "";
-        return reduce + starch + ". " + figures.volume(done.last().out().volumeMl20c()) + " of "
-                + treads(answer.setting().draft().targetStep()) + " on the table.";
+        return Words.text(
+                "plan-view.of-on-the-table",
+                reduce + starch,
+                figures.volume(done.last().out().volumeMl20c()),
+                treads(answer.setting().draft().targetStep()));
     }
 
     /** A step by its name, one between two by both. */
@@ -94,7 +101,9 @@ final class PlanView {
         Stair.Tread below = Stair.Tread.of(Math.floor(step));
         Stair.Tread near = Stair.Tread.of(step);
         boolean between = Math.abs(step - Math.rint(step)) > 0.3 && step > 1 && step < 9;
-        return between ? Words.say(below) + " to " + Words.say(Stair.Tread.of(Math.floor(step) + 1)) : Words.say(near);
+        return between
+                ? Words.text("plan-view.to-2", Words.say(below), Words.say(Stair.Tread.of(Math.floor(step) + 1)))
+                : Words.say(near);
     }
 
     /** The wish that is not met, and the nearest things that can; empty when it is. */
@@ -115,15 +124,18 @@ final class PlanView {
         Optional<PotRanking.Ranked> fits =
                 answer.pots().stream().filter(PotRanking.Ranked::fits).findFirst();
         if (fits.isPresent()) {
-            return "Your " + fits.get().candidate().name() + " takes it: "
-                    + minutes(fits.get().minutes()) + " in all.";
+            return Words.text(
+                    "plan-view.your-takes-it-in-all",
+                    fits.get().candidate().name(),
+                    minutes(fits.get().minutes()));
         }
         PotRanking.Ranked roomiest = answer.pots().stream()
                 .min(Comparator.comparingDouble(PotRanking.Ranked::fullestShare))
                 .orElseThrow();
-        return "None of your pots takes it. In the roomiest, the "
-                + roomiest.candidate().name() + ", it is " + Numbers.plain(100 * roomiest.fullestShare(), 0)
-                + " % full: cook it in two.";
+        return Words.text(
+                "plan-view.none-of-your-pots-takes-it",
+                roomiest.candidate().name(),
+                Numbers.plain(100 * roomiest.fullestShare(), 0));
     }
 
     /** Pots of the kit that make it in the time there is. */
@@ -138,7 +150,7 @@ final class PlanView {
         return answer.pots().stream()
                 .filter(r -> r.fits() && r.minutes() - others <= there.getAsDouble())
                 .limit(1)
-                .map(r -> "your " + r.candidate().name() + " makes it in " + minutes(r.minutes() - others))
+                .map(r -> Words.text("plan-view.your-makes-it-in", r.candidate().name(), minutes(r.minutes() - others)))
                 .toList();
     }
 
@@ -146,15 +158,20 @@ final class PlanView {
         if (parts.size() < 2) {
             return String.join("", parts);
         }
-        return String.join(", ", parts.subList(0, parts.size() - 1)) + ", or " + parts.get(parts.size() - 1);
+        return Words.text(
+                "plan-view.or", String.join(", ", parts.subList(0, parts.size() - 1)), parts.get(parts.size() - 1));
     }
 
     /** The three answers of a plan. */
     public List<Fact> answers() {
         PlanAnswer.Done done = done();
         return List.of(
-                new Fact("Will give, cold", figures.volume(done.last().out().volumeMl20c())),
-                new Fact("All stages take", minutes(done.bands().all().middle())));
+                new Fact(
+                        Words.text("plan-view.will-give-cold"),
+                        figures.volume(done.last().out().volumeMl20c())),
+                new Fact(
+                        Words.text("plan-view.all-stages-take"),
+                        minutes(done.bands().all().middle())));
     }
 
     /** The band of all its minutes. */
@@ -178,26 +195,42 @@ final class PlanView {
         StageResult last = done.last();
         if (done.way().starchG() > SOME_STARCH_G) {
             facts.add(new Fact(
-                    "Starch in cold liquid",
-                    grams(done.way().starchG()) + " in " + grams(done.way().coldLiquidG())));
+                    Words.text("plan-view.starch-in-cold-liquid"),
+                    Words.text(
+                            "plan-view.in",
+                            grams(done.way().starchG()),
+                            grams(done.way().coldLiquidG()))));
         }
-        facts.add(
-                new Fact("Stop reducing at", mm(main.levelMm()) + " · " + figures.volume(main.volumeMlHot()) + " hot"));
         facts.add(new Fact(
-                "On the scale then",
-                Numbers.plain(main.massG() + answer.setting().pot().emptyG(), 0) + " g with the pot"));
-        facts.add(new Fact("In the pot then", stepWords(main.stepHot())));
+                Words.text("plan-view.stop-reducing-at"),
+                Words.text("plan-view.hot", mm(main.levelMm()), figures.volume(main.volumeMlHot()))));
+        facts.add(new Fact(
+                Words.text("plan-view.on-the-scale-then"),
+                Words.text(
+                        "plan-view.g-with-the-pot",
+                        Numbers.plain(main.massG() + answer.setting().pot().emptyG(), 0))));
+        facts.add(new Fact(Words.text("plan-view.in-the-pot-then"), stepWords(main.stepHot())));
         if (last.out().ethanolG() > SOME_ALCOHOL_G) {
-            facts.add(new Fact("Alcohol left", figures.mass(last.out().ethanolG()) + " in the pot"));
+            facts.add(new Fact(
+                    Words.text("plan-view.alcohol-left"),
+                    Words.text("plan-view.in-the-pot", figures.mass(last.out().ethanolG()))));
         }
         double spoons = last.out().volumeMl20c() / figures.tablespoonMl();
-        facts.add(new Fact("Salt", Numbers.fixed(last.out().saltPercent(), 1) + " %, season last"));
-        facts.add(new Fact("Sugar in a tablespoon", Numbers.plain(last.out().sugarsG() / spoons, 1) + " g"));
+        facts.add(new Fact(
+                Words.text("plan-view.salt"),
+                Words.text("plan-view.season-last", Numbers.fixed(last.out().saltPercent(), 1))));
+        facts.add(new Fact(
+                Words.text("plan-view.sugar-in-a-tablespoon"),
+                Numbers.plain(last.out().sugarsG() / spoons, 1) + " g"));
         if (answer.setting().draft().storage().cools()) {
             facts.add(new Fact(
-                    "Keeps " + Words.say(answer.setting().draft().storage()).replace("for ", "in "),
-                    done.shelfLife().days() + " days ("
-                            + Words.say(done.shelfLife().kind()) + ")"));
+                    Words.text(
+                            "plan-view.keeps",
+                            Words.say(answer.setting().draft().storage()).replace("for ", "in ")),
+                    Words.text(
+                            "plan-view.days",
+                            done.shelfLife().days(),
+                            Words.say(done.shelfLife().kind()))));
         }
         return facts;
     }
@@ -211,20 +244,25 @@ final class PlanView {
                 .filter(KitBurner::retired)
                 .map(KitBurner::name)
                 .orElse("");
-        String what = pot.isEmpty() || burner.isEmpty() ? pot + burner : pot + " and " + burner;
-        return what.isEmpty() ? "" : "Put away in the kit: " + what + ". Choose another, or take it out again.";
+        String what = pot.isEmpty() || burner.isEmpty() ? pot + burner : Words.text("plan-view.and", pot, burner);
+        return what.isEmpty() ? "" : Words.text("plan-view.put-away-in-the-kit-choose", what);
     }
 
     public String scaleWords() {
         double factor = answer.setting().factor();
         double start = answer.done().map(d -> d.ways().before().volumeMl20c()).orElse(0.0);
-        return Numbers.cooks(factor) + " × as written"
-                + (start > 0 ? ", " + figures.volume(start) + " comes to the reduction" : "");
+        return Words.text(
+                "plan-view.as-written",
+                Numbers.cooks(factor),
+                (start > 0 ? Words.text("plan-view.comes-to-the-reduction", figures.volume(start)) : ""));
     }
 
     public String fullness() {
         double share = fullest();
-        return Numbers.plain(100 * share, 0) + " % full" + (share > Cautions.FULLEST_SHARE ? ", too full" : ", fits");
+        return Words.text(
+                "plan-view.full-2",
+                Numbers.plain(100 * share, 0),
+                (share > Cautions.FULLEST_SHARE ? Words.text("plan-view.too-full") : Words.text("plan-view.fits")));
     }
 
     private double fullest() {
@@ -238,9 +276,12 @@ final class PlanView {
     public String otherWords() {
         return done().other()
                 .map(o -> Double.isNaN(o.minutes())
-                        ? o.name() + ": it cannot give as much at that step."
-                        : o.name() + ": " + minutes(o.minutes()) + " of reducing for the same yield, against "
-                                + minutes(done().wish().point().minutes()) + " here.")
+                        ? Words.text("plan-view.it-cannot-give-as-much-at", o.name())
+                        : Words.text(
+                                "plan-view.of-reducing-for-the-same-yield",
+                                o.name(),
+                                minutes(o.minutes()),
+                                minutes(done().wish().point().minutes())))
                 .orElse("");
     }
 
@@ -259,10 +300,12 @@ final class PlanView {
                     i + 1,
                     names.get(i),
                     boils
-                            ? Words.say(stage.stage().look()) + ", lid "
-                                    + Words.say(stage.stage().lid())
+                            ? Words.text(
+                                    "plan-view.lid",
+                                    Words.say(stage.stage().look()),
+                                    Words.say(stage.stage().lid()))
                             : "",
-                    band.middle() < FEW_MIN ? "at once" : minutes(Math.max(1, band.middle())),
+                    band.middle() < FEW_MIN ? Words.text("plan-view.at-once") : minutes(Math.max(1, band.middle())),
                     band.width() >= 1 ? figures.minutesBand(band, false) : "",
                     figures.volume(stage.out().volumeMl20c()),
                     mm(end.levelMm()),
@@ -281,9 +324,11 @@ final class PlanView {
 
     private static String every(double minutes) {
         if (minutes < 0.5) {
-            return "all the time";
+            return Words.text("plan-view.all-the-time");
         }
-        return minutes >= 9.5 ? "now and then" : "every " + Numbers.cooks(minutes) + " min";
+        return minutes >= 9.5
+                ? Words.text("plan-view.now-and-then")
+                : Words.text("plan-view.every-min", Numbers.cooks(minutes));
     }
 
     /** The pot in section with the levels at which stages end. */
@@ -302,7 +347,7 @@ final class PlanView {
                     stages.get(i).evaporatedG() > 20 && i != done.way().main();
             if (reduces) {
                 marks.add(new SectionDrawing.Mark(
-                        names.get(i).toLowerCase(Locale.ROOT) + " to",
+                        Words.text("plan-view.to", names.get(i).toLowerCase(Locale.ROOT)),
                         stages.get(i).end().levelMm()));
             }
         }
@@ -327,7 +372,7 @@ final class PlanView {
                         r.candidate().id(),
                         r.candidate().name(),
                         Double.isInfinite(r.minutes()) ? "—" : minutes(r.minutes()),
-                        Numbers.plain(100 * r.fullestShare(), 0) + " % full",
+                        Words.text("plan-view.full", Numbers.plain(100 * r.fullestShare(), 0)),
                         r.why().map(why -> Words.say(why, figures)).orElse(""),
                         r.candidate().id() == answer.setting().pot().id()))
                 .toList();
@@ -340,13 +385,14 @@ final class PlanView {
                         t.times() + " ×",
                         Double.isNaN(t.minutes()) ? "—" : minutes(t.minutes()),
                         t.fullestShare() > 1
-                                ? "does not go in"
+                                ? Words.text("plan-view.does-not-go-in")
                                 : t.fullestShare() > Cautions.FULLEST_SHARE
-                                        ? "boils over: " + Numbers.plain(100 * t.fullestShare(), 0) + " % full"
-                                        : Numbers.plain(100 * t.fullestShare(), 0) + " % full",
+                                        ? Words.text(
+                                                "plan-view.boils-over-full", Numbers.plain(100 * t.fullestShare(), 0))
+                                        : Words.text("plan-view.full", Numbers.plain(100 * t.fullestShare(), 0)),
                         Double.isNaN(t.minutesInTwo())
                                 ? "—"
-                                : minutes(t.minutesInTwo()) + ", half in your " + t.secondPot()))
+                                : Words.text("plan-view.half-in-your", minutes(t.minutesInTwo()), t.secondPot())))
                 .toList();
     }
 
@@ -357,10 +403,13 @@ final class PlanView {
     /** How it cools, in a sentence; empty when it is eaten hot. */
     public String coolingWords(PlanWork work) {
         return work.cooling()
-                .map(course -> "Cools " + work.container() + ": " + minutes(work.coolingMinutes())
-                        + (course.warmInTime() && course.coldInTime()
-                                ? ", inside both limits."
-                                : ", which is too slow: make less at a time."))
+                .map(course -> Words.text(
+                        "plan-view.cools",
+                        work.container(),
+                        minutes(work.coolingMinutes()),
+                        (course.warmInTime() && course.coldInTime()
+                                ? Words.text("plan-view.inside-both-limits")
+                                : Words.text("plan-view.which-is-too-slow-make-less"))))
                 .orElse("");
     }
 

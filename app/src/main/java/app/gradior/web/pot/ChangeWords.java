@@ -3,6 +3,7 @@ package app.gradior.web.pot;
 import app.gradior.batch.EventBody;
 import app.gradior.estimate.Change;
 import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,24 +15,24 @@ final class ChangeWords {
     private static final double SOME_STEP = 0.05;
     private static final double SOME_ML = 5;
     private static final Map<String, String> NAMES = Map.ofEntries(
-            Map.entry("weight", "That weigh-in"),
-            Map.entry("level", "That dip"),
-            Map.entry("volume", "That jug"),
-            Map.entry("spoon", "That spoon"),
-            Map.entry("ring", "That ring"),
-            Map.entry("brix", "That Brix"),
-            Map.entry("temperature", "That probe"),
-            Map.entry("heat", "At that heat"),
-            Map.entry("lid", "With that lid"),
-            Map.entry("added", "What went in"),
-            Map.entry("corrected", "That correction"),
-            Map.entry("slurry", "That slurry"),
-            Map.entry("taken", "What was taken out"),
-            Map.entry("blended", "Blended"),
-            Map.entry("sieved", "Through the sieve"),
-            Map.entry("offHeat", "Off the heat"),
-            Map.entry("backOn", "Back on"),
-            Map.entry("undo", "Taken back"));
+            Map.entry("weight", "change-words.that-weigh-in"),
+            Map.entry("level", "change-words.that-dip"),
+            Map.entry("volume", "change-words.that-jug"),
+            Map.entry("spoon", "change-words.that-spoon"),
+            Map.entry("ring", "change-words.that-ring"),
+            Map.entry("brix", "change-words.that-brix"),
+            Map.entry("temperature", "change-words.that-probe"),
+            Map.entry("heat", "change-words.at-that-heat"),
+            Map.entry("lid", "change-words.with-that-lid"),
+            Map.entry("added", "change-words.what-went-in"),
+            Map.entry("corrected", "change-words.that-correction"),
+            Map.entry("slurry", "change-words.that-slurry"),
+            Map.entry("taken", "change-words.what-was-taken-out"),
+            Map.entry("blended", "change-words.blended"),
+            Map.entry("sieved", "change-words.through-the-sieve"),
+            Map.entry("offHeat", "change-words.off-the-heat"),
+            Map.entry("backOn", "change-words.back-on"),
+            Map.entry("undo", "change-words.taken-back"));
 
     private ChangeWords() {}
 
@@ -44,17 +45,28 @@ final class ChangeWords {
     static String of(EventBody body, Change change, Figures figures) {
         List<String> parts = new ArrayList<>();
         if (Math.abs(change.minutes()) >= SOME_MIN) {
-            parts.add(figures.minutes(Math.abs(change.minutes())) + (change.minutes() > 0 ? " more" : " less"));
+            parts.add(Words.text(
+                    change.minutes() > 0 ? "change-words.so-much-more" : "change-words.so-much-less",
+                    figures.minutes(Math.abs(change.minutes()))));
         }
         if (Math.abs(change.stepServed()) >= SOME_STEP) {
-            parts.add(Numbers.fixed(Math.abs(change.stepServed()), 1) + " step "
-                    + (change.stepServed() > 0 ? "thicker" : "thinner") + " now");
+            parts.add(Words.text(
+                    "change-words.step-now",
+                    Numbers.fixed(Math.abs(change.stepServed()), 1),
+                    (change.stepServed() > 0
+                            ? Words.text("change-words.thicker")
+                            : Words.text("change-words.thinner"))));
         }
         if (Math.abs(change.yieldMl()) >= SOME_ML) {
-            parts.add(figures.volume(Math.abs(change.yieldMl())) + (change.yieldMl() > 0 ? " more" : " less")
-                    + " in the end");
+            parts.add(Words.text(
+                    "change-words.in-the-end",
+                    Words.text(
+                            change.yieldMl() > 0 ? "change-words.so-much-more" : "change-words.so-much-less",
+                            figures.volume(Math.abs(change.yieldMl())))));
         }
-        String name = NAMES.getOrDefault(body.type(), "That");
-        return parts.isEmpty() ? name + ": nothing to speak of changes." : name + ": " + String.join(", ", parts) + ".";
+        String name = Words.text(NAMES.getOrDefault(body.type(), "change-words.that"));
+        return parts.isEmpty()
+                ? Words.text("change-words.nothing-to-speak-of-changes", name)
+                : name + ": " + String.join(", ", parts) + ".";
     }
 }

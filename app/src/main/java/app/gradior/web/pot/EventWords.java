@@ -20,6 +20,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -31,77 +32,98 @@ public final class EventWords {
     /** Begins the client keys of instruments that read by themselves; docs/api.md says so. */
     private static final String INSTRUMENT_KEY = "device-";
 
-    private static final Map<ReadingKind, String> READ_MARKS =
-            Map.of(ReadingKind.WEIGHT, "weighed", ReadingKind.LEVEL, "dipped", ReadingKind.SPOON, "spoon");
+    private static final Map<ReadingKind, String> READ_MARKS = Map.of(
+            ReadingKind.WEIGHT,
+            "event-mark.weighed",
+            ReadingKind.LEVEL,
+            "event-mark.dipped",
+            ReadingKind.SPOON,
+            "event-mark.spoon");
 
     /** Readings that an instrument takes by itself. */
     private static final Set<ReadingKind> BY_INSTRUMENT = EnumSet.of(ReadingKind.WEIGHT, ReadingKind.TEMPERATURE);
 
     /** The word at a mark on the curve; empty for none. */
     private static final EventCases<String, String> MARKS = EventCases.<String, String>otherwise((event, none) -> none)
-            .on(EventBody.Read.class, (read, none) -> READ_MARKS.getOrDefault(read.kind(), none))
-            .on("added", EventBody.Added.class)
-            .on("slurry", EventBody.Slurry.class)
-            .on("next", EventBody.StageDone.class)
-            .on("taken out", EventBody.Taken.class)
-            .on("blended", EventBody.Blended.class)
-            .on("sieved", EventBody.Sieved.class)
-            .on("off", EventBody.OffHeat.class)
-            .on("back on", EventBody.BackOn.class)
+            .on(
+                    EventBody.Read.class,
+                    (read, none) -> Optional.ofNullable(READ_MARKS.get(read.kind()))
+                            .map(Words::text)
+                            .orElse(none))
+            .on(EventBody.Added.class, (event, to) -> Words.text("event-mark.added"))
+            .on(EventBody.Slurry.class, (event, to) -> Words.text("event-mark.slurry"))
+            .on(EventBody.StageDone.class, (event, to) -> Words.text("event-mark.next"))
+            .on(EventBody.Taken.class, (event, to) -> Words.text("event-mark.taken-out"))
+            .on(EventBody.Blended.class, (event, to) -> Words.text("event-mark.blended"))
+            .on(EventBody.Sieved.class, (event, to) -> Words.text("event-mark.sieved"))
+            .on(EventBody.OffHeat.class, (event, to) -> Words.text("event-mark.off"))
+            .on(EventBody.BackOn.class, (event, to) -> Words.text("event-mark.back-on"))
             .on(EventBody.HeatSet.class, (set, none) -> Words.say(set.look()))
-            .on(EventBody.LidSet.class, (set, none) -> "lid " + Words.say(set.state()));
+            .on(EventBody.LidSet.class, (set, none) -> Words.text("event-mark.lid", set.state()));
 
     /** An event of a batch, told in a kitchen's figures. */
     private record Told(Batch batch, BatchEvent event, Figures figures) {}
 
     /** A line of the log for every kind of event. */
     static final EventCases<Told, String> WORDS = EventCases.<Told, String>each()
-            .on("Stirred", EventBody.Stirred.class)
-            .on("Blended", EventBody.Blended.class)
-            .on("Off the heat for a while", EventBody.OffHeat.class)
-            .on("Back on the heat", EventBody.BackOn.class)
-            .on("Set aside", EventBody.SetAside.class)
-            .on("Taken up again", EventBody.TakenUp.class)
-            .on("Next stage", EventBody.StageDone.class)
-            .on("Taken back", EventBody.Undo.class)
+            .on(EventBody.Stirred.class, (event, to) -> Words.text("event-words.stirred"))
+            .on(EventBody.Blended.class, (event, to) -> Words.text("event-words.blended"))
+            .on(EventBody.OffHeat.class, (event, to) -> Words.text("event-words.off-the-heat-for-a-while"))
+            .on(EventBody.BackOn.class, (event, to) -> Words.text("event-words.back-on-the-heat"))
+            .on(EventBody.SetAside.class, (event, to) -> Words.text("event-words.set-aside"))
+            .on(EventBody.TakenUp.class, (event, to) -> Words.text("event-words.taken-up-again"))
+            .on(EventBody.StageDone.class, (event, to) -> Words.text("event-words.next-stage"))
+            .on(EventBody.Undo.class, (event, to) -> Words.text("event-words.taken-back"))
             .on(EventBody.Read.class, (read, told) -> read(read.kind(), read.value(), told.figures()))
-            .on(EventBody.HeatSet.class, (set, told) -> "Heat: " + Words.say(set.look()))
-            .on(EventBody.LidSet.class, (set, told) -> "Lid: " + Words.say(set.state()))
+            .on(EventBody.HeatSet.class, (set, told) -> Words.text("event-words.heat", set.look()))
+            .on(EventBody.LidSet.class, (set, told) -> Words.text("event-words.lid", set.state()))
             .on(
                     EventBody.Added.class,
-                    (added, told) -> "Added: "
-                            + added.ingredients().stream().map(EventWords::name).collect(Collectors.joining("; ")))
+                    (added, told) -> Words.text(
+                            "event-words.added",
+                            added.ingredients().stream().map(EventWords::name).collect(Collectors.joining("; "))))
             .on(
                     EventBody.Slurry.class,
-                    (s, told) -> "Slurry: " + Numbers.plain(s.starchG(), 1) + " g " + Words.say(s.starch()) + " in "
-                            + Numbers.plain(s.liquidG(), 0) + " g water")
+                    (s, told) -> Words.text(
+                            "event-words.slurry-g-in-g-water",
+                            Numbers.plain(s.starchG(), 1),
+                            s.starch(),
+                            Numbers.plain(s.liquidG(), 0)))
             .on(
                     EventBody.Taken.class,
-                    (taken, told) -> "Taken out: "
-                            + (taken.massG() != null
+                    (taken, told) -> Words.text(
+                            "event-words.taken-out",
+                            taken.massG() != null
                                     ? told.figures().mass(taken.massG())
                                     : told.figures().volume(taken.ml() == null ? 0 : taken.ml())))
             .on(
                     EventBody.Sieved.class,
-                    (sieved, told) -> (sieved.milled() ? "Milled" : "Sieved")
+                    (sieved, told) -> Words.text(sieved.milled() ? "event-words.milled" : "event-words.sieved")
                             + (sieved.leftG() == null
                                     ? ""
-                                    : ", " + told.figures().mass(sieved.leftG()) + " stayed behind"))
-            .on(EventBody.Ticked.class, (ticked, told) -> "In: " + names(told.batch(), ticked.lines()))
-            .on(EventBody.LeftOut.class, (left, told) -> "Left out: " + names(told.batch(), left.lines()))
+                                    : ", "
+                                            + Words.text(
+                                                    "event-words.stayed-behind",
+                                                    told.figures().mass(sieved.leftG()))))
+            .on(
+                    EventBody.Ticked.class,
+                    (ticked, told) -> Words.text("event-words.in", names(told.batch(), ticked.lines())))
+            .on(
+                    EventBody.LeftOut.class,
+                    (left, told) -> Words.text("event-words.left-out", names(told.batch(), left.lines())))
             .on(EventBody.Corrected.class, (corrected, told) -> corrected(told))
-            .on(EventBody.Note.class, (note, told) -> "Note: " + note.text())
+            .on(EventBody.Note.class, (note, told) -> Words.text("event-words.note", note.text()))
             .on(
                     EventBody.Finished.class,
-                    (finished, told) -> "Off the heat"
+                    (finished, told) -> Words.text("event-words.off-the-heat-for-good")
                             + (finished.yieldMl() == null
                                     ? ""
                                     : ": " + told.figures().volume(finished.yieldMl())))
             .on(EventBody.NextDay.class, (next, told) -> nextDay(next))
-            .on(EventBody.Rated.class, (rated, told) -> "Rated " + rated.stars() + " of 5")
+            .on(EventBody.Rated.class, (rated, told) -> Words.text("event-words.rated-of", rated.stars()))
             .on(
                     EventBody.Cooling.class,
-                    (cooling, told) -> "Cooling " + Words.say(cooling.container())
+                    (cooling, told) -> Words.text("event-words.cooling", cooling.container())
                             + (cooling.c() == null ? "" : ": " + told.figures().temp(cooling.c())));
 
     /** ... and closer than this share of the time so far. */
@@ -162,7 +184,7 @@ public final class EventWords {
             if (again) {
                 entries.remove(entries.size() - 1);
             }
-            String many = told > 1 ? " · " + told + " readings since " + since : "";
+            String many = told > 1 ? " " + Words.text("event-words.readings-since", told, since) : "";
             entries.add(new Entry(
                     figures.time(event.at()),
                     words(batch, event, figures) + many,
@@ -185,13 +207,14 @@ public final class EventWords {
 
     private static String read(ReadingKind kind, double value, Figures figures) {
         return switch (kind) {
-            case WEIGHT -> "Weighed: " + Numbers.plain(value, 0) + " g";
-            case LEVEL -> "Dipped: " + Numbers.plain(value, 0) + " mm";
-            case VOLUME -> "Jug: " + figures.volume(value) + " hot";
-            case SPOON -> "Spoon: step " + Numbers.plain(value, 1) + " " + Words.say(Stair.Tread.of(value));
-            case RING -> "Ring: " + Numbers.plain(value, 0) + " mm";
-            case BRIX -> "Brix: " + Numbers.plain(value, 1);
-            case TEMPERATURE -> "Probe: " + figures.temp(value);
+            case WEIGHT -> Words.text("event-words.weighed-g", Numbers.plain(value, 0));
+            case LEVEL -> Words.text("event-words.dipped-mm", Numbers.plain(value, 0));
+            case VOLUME -> Words.text("event-words.jug-hot", figures.volume(value));
+            case SPOON ->
+                Words.text("event-words.spoon-step", Numbers.plain(value, 1), Words.say(Stair.Tread.of(value)));
+            case RING -> Words.text("event-words.ring-mm", Numbers.plain(value, 0));
+            case BRIX -> Words.text("event-words.brix", Numbers.plain(value, 1));
+            case TEMPERATURE -> Words.text("event-words.probe", figures.temp(value));
             case SERVED, YIELD -> throw new IllegalArgumentException(kind + " is not recorded alone");
         };
     }
@@ -203,17 +226,19 @@ public final class EventWords {
 
     private static String corrected(Told told) {
         if (told.event().understood().isEmpty()) {
-            return "Corrected";
+            return Words.text("event-words.corrected");
         }
         Understood now = told.event().understood().get(0);
-        return "Corrected: “" + now.text() + "” was " + told.figures().mass(now.massG()) + " "
-                + now.food().name();
+        return Words.text(
+                "event-words.corrected-was", now.text(), told.figures().mass(now.massG()), now.food());
     }
 
     private static String nextDay(EventBody.NextDay next) {
-        return "Next day" + (next.step() == null ? "" : ", step " + Numbers.plain(next.step(), 1))
-                + (next.ringMm() == null ? "" : ", ring " + Numbers.plain(next.ringMm(), 0) + " mm")
-                + (next.flavour() == null ? "" : ", " + Words.say(next.flavour()));
+        return Words.text(
+                "event-words.next-day",
+                (next.step() == null ? "" : Words.text("event-words.step", Numbers.plain(next.step(), 1))),
+                (next.ringMm() == null ? "" : Words.text("event-words.ring-mm-2", Numbers.plain(next.ringMm(), 0))),
+                (next.flavour() == null ? "" : ", " + Words.say(next.flavour())));
     }
 
     private static String names(Batch batch, List<Integer> lines) {

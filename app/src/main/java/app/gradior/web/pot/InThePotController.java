@@ -12,6 +12,9 @@ import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.shelf.Shelf;
+import app.gradior.room.words.FoodNames;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
@@ -55,11 +58,9 @@ class InThePotController {
                     added,
                     line,
                     recorded.text(),
-                    now.food().name(),
+                    Words.say(now.food()),
                     plain(now.massG()),
-                    recorded.equals(now)
-                            ? ""
-                            : plain(recorded.massG()) + " g " + recorded.food().name(),
+                    recorded.equals(now) ? "" : plain(recorded.massG()) + " g " + Words.say(recorded.food()),
                     leftOut);
         }
 
@@ -105,7 +106,7 @@ class InThePotController {
         model.addAttribute(
                 "foods",
                 lines.catalogue(kitchen).foods().stream()
-                        .map(Food::name)
+                        .map(Words::say)
                         .sorted()
                         .toList());
         model.addAttribute("late", late(kitchen, batch));
@@ -153,7 +154,8 @@ class InThePotController {
         Batch batch = batches.batch(kitchen.id(), id);
         try {
             double grams = Numbers.parse(massG)
-                    .orElseThrow(() -> Refusal.unfit("massG", "“" + massG + "” is no number of grams."));
+                    .orElseThrow(() ->
+                            Refusal.unfit("massG", Told.of("in-the-pot-controller.is-no-number-of-grams", massG)));
             EventBody body = new EventBody.Corrected(
                     added.isEmpty() ? null : added, line, foodId(kitchen, batch, added, line, food), grams);
             batches.record(kitchen, id, new Batches.Draft("corrected-" + UUID.randomUUID(), batches.now(), body));
@@ -168,13 +170,15 @@ class InThePotController {
     private @Nullable String foodId(Kitchen kitchen, Batch batch, String added, int line, String name) {
         List<Understood> put =
                 added.isEmpty() ? batch.lines() : batch.additions().getOrDefault(added, List.of());
-        boolean same =
-                line >= 0 && line < put.size() && put.get(line).food().name().equalsIgnoreCase(name.strip());
+        boolean same = line >= 0
+                && line < put.size()
+                && Words.say(put.get(line).food()).equalsIgnoreCase(name.strip());
         if (same) {
             return null;
         }
-        Optional<Food> found = lines.catalogue(kitchen).named(name);
+        Optional<Food> found = FoodNames.named(lines.catalogue(kitchen), name);
         return found.map(Food::id)
-                .orElseThrow(() -> Refusal.unfit("food", "“" + name + "” is no food of the larder: choose one."));
+                .orElseThrow(
+                        () -> Refusal.unfit("food", Told.of("in-the-pot-controller.is-no-food-of-the-larder", name)));
     }
 }

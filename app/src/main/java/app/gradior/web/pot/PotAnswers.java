@@ -31,13 +31,13 @@ public record PotAnswers(
                 figures.step(forecast.stepServed().middle()),
                 liquid(forecast)
                         ? Words.say(Stair.Tread.of(forecast.stepServed().middle()))
-                        : "nothing liquid yet",
+                        : Words.text("pot-answers.nothing-liquid-yet"),
                 figures.temp(batch.plan().servedC()),
                 figures.volumeFigure(yield.middle()),
                 figures.volumeUnit(yield.middle()),
                 figures.volumeBand(yield),
                 known ? Numbers.plain(left.middle(), 0) : "—",
-                known ? figures.minutesBand(left, open) : "not as it is set now");
+                known ? figures.minutesBand(left, open) : Words.text("pot-answers.not-as-it-is-set-now"));
     }
 
     static boolean liquid(Forecast forecast) {

@@ -16,6 +16,7 @@ import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.EventJson;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.BatchStreams;
@@ -139,7 +140,8 @@ class PotController {
         }
         batch.plan()
                 .lines()
-                .forEach(line -> known.add("a splash of " + line.food().id().replace('-', ' ')));
+                .forEach(line -> known.add(Words.text(
+                        "pot-controller.a-splash-of", line.food().id().replace('-', ' '))));
         return known.stream().distinct().limit(MOST_KNOWN).toList();
     }
 
@@ -191,7 +193,8 @@ class PotController {
     }
 
     private static double number(String field, String text) {
-        return Numbers.parse(text).orElseThrow(() -> Refusal.unfit(field, "“" + text + "” is no number"));
+        return Numbers.parse(text)
+                .orElseThrow(() -> Refusal.unfit(field, Told.of("pot-controller.is-no-number", text)));
     }
 
     private EventBody body(Tapped tapped, Figures figures) {
@@ -214,7 +217,7 @@ class PotController {
                 ArrayNode lines = fields.putArray("lines");
                 for (String line : text.split(",")) {
                     lines.add((int) Math.round(Numbers.parse(line)
-                            .orElseThrow(() -> Refusal.unfit("lines", "“" + text + "” are no lines"))));
+                            .orElseThrow(() -> Refusal.unfit("lines", Told.of("pot-controller.are-no-lines", text)))));
                 }
             } else if (tapped.type().equals("added") && field.getKey().equals("line")) {
                 fields.putArray("ingredients").addObject().put("line", text);
@@ -276,6 +279,6 @@ class PotController {
             return null;
         }
         return Numbers.parse(text)
-                .orElseThrow(() -> Refusal.unfit("yieldMl", "“" + text.strip() + "” mL is no number."));
+                .orElseThrow(() -> Refusal.unfit("yieldMl", Told.of("pot-controller.ml-is-no-number", text.strip())));
     }
 }

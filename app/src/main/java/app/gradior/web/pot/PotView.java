@@ -71,8 +71,10 @@ public record PotView(
         OptionalDouble stopMm = forecast.stageEnd()
                 .map(end -> OptionalDouble.of(end.levelMm().middle()))
                 .orElse(OptionalDouble.empty());
-        String pot = "in the pot, " + figures.temp(forecast.likely().tempC());
-        String table = "at the table, " + figures.temp(batch.plan().servedC());
+        String pot =
+                Words.text("pot-view.in-the-pot", figures.temp(forecast.likely().tempC()));
+        String table =
+                Words.text("pot-view.at-the-table", figures.temp(batch.plan().servedC()));
         return new PotView(
                 batch.id(),
                 batch.name(),
@@ -108,15 +110,22 @@ public record PotView(
     }
 
     private static String lossLine(Forecast forecast, Figures figures) {
-        String inPot = figures.mass(forecast.massG().middle()) + " in the pot"
-                + (PotAnswers.liquid(forecast)
-                        ? ", salt " + Numbers.fixed(forecast.saltPercent().middle(), 1) + " %."
-                        : ".");
+        String inPot = Words.text(
+                "pot-view.in-the-pot-2",
+                figures.mass(forecast.massG().middle()),
+                (PotAnswers.liquid(forecast)
+                        ? Words.text(
+                                "pot-view.salt",
+                                Numbers.fixed(forecast.saltPercent().middle(), 1))
+                        : "."));
         if (!PotAnswers.liquid(forecast)) {
             return inPot;
         }
-        return figures.mass(Math.max(0, forecast.lossGPerMin().middle())) + " a minute leaves now. Boils at "
-                + figures.temp(forecast.boilingC().middle()) + ". " + inPot;
+        return Words.text(
+                "pot-view.a-minute-leaves-now-boils-at",
+                figures.mass(Math.max(0, forecast.lossGPerMin().middle())),
+                figures.temp(forecast.boilingC().middle()),
+                inPot);
     }
 
     private static String next(Batch batch, Forecast forecast, Figures figures) {
@@ -126,10 +135,10 @@ public record PotView(
             return takeOff(batch, forecast, figures);
         }
         if (at >= course.size()) {
-            return "Finish: cool it, fill jars, label.";
+            return Words.text("pot-view.finish-cool-it-fill-jars-label");
         }
         if (at + 1 == course.size()) {
-            return "After this it is done.";
+            return Words.text("pot-view.after-this-it-is-done");
         }
         BatchPlan.PlanStage next = course.get(at + 1);
         String in = next.lines().stream()
@@ -137,9 +146,12 @@ public record PotView(
                 .collect(Collectors.joining(", "));
         String when = forecast.stageEnd()
                 .filter(end -> end.minute().middle() > forecast.nowMinute())
-                .map(end -> " about " + figures.time(batch.momentOf(end.minute().middle())))
+                .map(end -> " "
+                        + Words.text(
+                                "pot-view.about",
+                                figures.time(batch.momentOf(end.minute().middle()))))
                 .orElse("");
-        return next.name() + when + (in.isEmpty() ? "." : ", with " + in + ".");
+        return Words.say(next.name()) + when + (in.isEmpty() ? "." : Words.text("pot-view.with", in));
     }
 
     private static boolean lastOnHeat(List<BatchPlan.PlanStage> course, int at) {
@@ -153,29 +165,32 @@ public record PotView(
                 .map(f -> {
                     Stair.Tread cold = Stair.Tread.of(f.stepServed().middle());
                     if (forecast.stepServed().middle() > batch.plan().targetStep() + PAST_STEP) {
-                        return "It is past "
-                                + Words.say(Stair.Tread.of(batch.plan().targetStep()))
-                                + ": a little water thins it. Record it as added and see.";
+                        return Words.text(
+                                "pot-view.it-is-past-a-little-water",
+                                Words.say(Stair.Tread.of(batch.plan().targetStep())));
                     }
-                    return "At " + Numbers.plain(f.levelMm().middle(), 0) + " mm, or "
-                            + figures.mass(
-                                    f.massG().middle() + batch.plan().pot().emptyG())
-                            + " with the pot, take it off the heat. Served at "
-                            + figures.temp(batch.plan().servedC()) + " that is " + Words.say(cold) + ".";
+                    return Words.text(
+                            "pot-view.at-mm-or-with-the-pot",
+                            Numbers.plain(f.levelMm().middle(), 0),
+                            figures.mass(f.massG().middle() + batch.plan().pot().emptyG()),
+                            figures.temp(batch.plan().servedC()),
+                            Words.say(cold));
                 })
-                .orElse("Change the heat, lift the lid or add a thickener: then there is an end to say.");
+                .orElse(Words.text("pot-view.change-the-heat-lift-the-lid"));
     }
 
     static String descent(Batch batch, Forecast forecast, Figures figures) {
         double stop = forecast.stageEnd().map(f -> f.massG().middle()).orElse(Double.NaN);
-        String words = "Mass in the pot over time, from "
-                + figures.mass(forecast.curve().get(0).massG().middle()) + " to "
-                + figures.mass(forecast.massG().middle()) + " now"
-                + forecast.stageEnd()
-                        .map(f -> "; it meets the stop line between "
-                                + figures.time(batch.momentOf(f.minute().low())) + " and "
-                                + figures.time(batch.momentOf(f.minute().high())))
-                        .orElse("");
+        String words = Words.text(
+                "pot-view.mass-in-the-pot-over-time",
+                figures.mass(forecast.curve().get(0).massG().middle()),
+                figures.mass(forecast.massG().middle()),
+                forecast.stageEnd()
+                        .map(f -> Words.text(
+                                "pot-view.it-meets-the-stop-line-between",
+                                figures.time(batch.momentOf(f.minute().low())),
+                                figures.time(batch.momentOf(f.minute().high()))))
+                        .orElse(""));
         return DescentDrawing.draw(
                 forecast.curve(),
                 forecast.nowMinute(),

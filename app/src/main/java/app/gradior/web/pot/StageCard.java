@@ -92,34 +92,39 @@ public record StageCard(
         return forecast.stageEnd()
                 .map(end -> {
                     Band left = end.minutesFrom(forecast.nowMinute());
-                    return left.middle() < 0.5 ? "about now" : figures.minutesBand(left, end.highIsOpen()) + " more";
+                    return left.middle() < 0.5
+                            ? Words.text("stage-card.about-now")
+                            : Words.text("stage-card.more", figures.minutesBand(left, end.highIsOpen()));
                 })
-                .orElse("no end in sight");
+                .orElse(Words.text("stage-card.no-end-in-sight"));
     }
 
     /** What a cook sees when the stage is over. */
     private static String lookFor(Batch batch, BatchPlan.PlanStage stage, Forecast forecast, Figures figures) {
         Optional<Forecast.StageEnd> end = forecast.stageEnd();
         String level =
-                end.map(e -> Numbers.plain(e.levelMm().middle(), 0) + " mm").orElse("its mark");
+                end.map(e -> Numbers.plain(e.levelMm().middle(), 0) + " mm").orElse(Words.text("stage-card.its-mark"));
         String gross = end.map(e ->
                         figures.mass(e.massG().middle() + batch.plan().pot().emptyG()))
-                .orElse("its weight");
+                .orElse(Words.text("stage-card.its-weight"));
         return switch (stage.end()) {
-            case MINUTES -> Numbers.cooks(stage.value()) + " min at its heat.";
-            case WORD -> "Until it looks right; about " + Numbers.cooks(stage.value()) + " min.";
+            case MINUTES -> Words.text("stage-card.min-at-its-heat", Numbers.cooks(stage.value()));
+            case WORD -> Words.text("stage-card.until-it-looks-right-about-min", Numbers.cooks(stage.value()));
             case FRACTION, FRACTION_ADDED, VOLUME, WEIGHT ->
-                "Until the level is at " + level + ", or pot and sauce weigh " + gross + ".";
-            case LEVEL -> "Until the level is at " + Numbers.plain(stage.value(), 0) + " mm.";
+                Words.text("stage-card.until-the-level-is-at-or", level, gross);
+            case LEVEL -> Words.text("stage-card.until-the-level-is-at-mm", Numbers.plain(stage.value(), 0));
             case STEP_HOT, STEP_SERVED ->
                 end.map(e -> {
                             Stair.Tread tread = Stair.Tread.of(e.stepHot().middle());
-                            return "Until it looks like a " + Words.say(tread) + " in the pot: it "
-                                    + Words.say(tread, "spoon") + ". About " + level + ".";
+                            return Words.text(
+                                    "stage-card.until-it-looks-like-a-in",
+                                    Words.say(tread),
+                                    Words.say(tread, "spoon"),
+                                    level);
                         })
-                        .orElse("Until it is thick enough.");
-            case BOILING -> "Until it boils at " + figures.temp(stage.value()) + ".";
-            case COOLED -> "Until it has cooled to " + figures.temp(stage.value()) + ".";
+                        .orElse(Words.text("stage-card.until-it-is-thick-enough"));
+            case BOILING -> Words.text("stage-card.until-it-boils-at", figures.temp(stage.value()));
+            case COOLED -> Words.text("stage-card.until-it-has-cooled-to", figures.temp(stage.value()));
         };
     }
 }

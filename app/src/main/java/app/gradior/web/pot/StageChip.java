@@ -27,7 +27,8 @@ public record StageChip(String name, String state, String when) {
             if (i < at) {
                 Instant began = i == 0 ? batch.startedAt() : ends.get(i - 1);
                 double took = batch.minuteOf(ends.get(i)) - batch.minuteOf(began);
-                chips.add(new StageChip(Words.say(stage.name()), "past", "took " + figures.minutes(took)));
+                chips.add(new StageChip(
+                        Words.say(stage.name()), "past", Words.text("stage-chip.took", figures.minutes(took))));
             } else {
                 chips.add(new StageChip(
                         Words.say(stage.name()), i == at ? "atwork" : "ahead", when(batch, forecast, i, at, figures)));
@@ -42,6 +43,8 @@ public record StageChip(String name, String state, String when) {
         }
         Band end = forecast.partEnds().get(stage - at);
         double left = end.middle() - forecast.nowMinute();
-        return left < 1 ? "about now" : "to about " + figures.time(batch.momentOf(end.middle()));
+        return left < 1
+                ? Words.text("stage-chip.about-now")
+                : Words.text("stage-chip.to-about", figures.time(batch.momentOf(end.middle())));
     }
 }

@@ -28,13 +28,8 @@ final class Paper {
         try (Sheet sheet = new Sheet(letter)) {
             double floor = sheet.heightMm() - FLOOR_FROM_BOTTOM_MM;
             double tallest = Math.min(pot.heightMm(), floor - 45);
-            sheet.text(LEFT_MM, 20, 16, true, "Dipstick: " + potName);
-            sheet.text(
-                    LEFT_MM,
-                    27,
-                    10,
-                    false,
-                    "Cut it out, tape it on a wooden spoon with its foot at the spoon's tip, stand it on the floor of the pot.");
+            sheet.text(LEFT_MM, 20, 16, true, Words.text("paper.dipstick", potName));
+            sheet.text(LEFT_MM, 27, 10, false, Words.text("paper.cut-it-out-tape-it-on"));
             sheet.line(LEFT_MM, floor, LEFT_MM, floor - tallest - 5, 0.2);
             sheet.line(LEFT_MM + STICK_WIDTH_MM, floor, LEFT_MM + STICK_WIDTH_MM, floor - tallest - 5, 0.2);
             sheet.line(LEFT_MM, floor, LEFT_MM + STICK_WIDTH_MM, floor, 0.5);
@@ -83,14 +78,9 @@ final class Paper {
         try (Sheet sheet = new Sheet(letter)) {
             double cx = sheet.widthMm() / 2;
             double cy = 125;
-            sheet.text(LEFT_MM, 20, 16, true, "Ring target");
-            sheet.text(
-                    LEFT_MM,
-                    27,
-                    10,
-                    false,
-                    "Lay a glass plate on it. Pour 30 mL (two level 15 mL spoons) on the middle.");
-            sheet.text(LEFT_MM, 32, 10, false, "Read the mean radius after 60 seconds");
+            sheet.text(LEFT_MM, 20, 16, true, Words.text("paper.ring-target"));
+            sheet.text(LEFT_MM, 27, 10, false, Words.text("paper.lay-a-glass-plate-on-it"));
+            sheet.text(LEFT_MM, 32, 10, false, Words.text("paper.read-the-mean-radius-after-seconds"));
             for (int mm = 10; mm <= 80; mm += 5) {
                 sheet.circle(cx, cy, mm, mm % 10 == 0 ? 0.4 : 0.15);
                 if (mm % 10 == 0) {
@@ -98,7 +88,7 @@ final class Paper {
                 }
             }
             sheet.line(cx - 84, cy, cx + 84, cy, 0.1).line(cx, cy - 84, cx, cy + 84, 0.1);
-            sheet.text(LEFT_MM, 216, 10, true, "What a syrup that stops there is, at the plate's temperature:");
+            sheet.text(LEFT_MM, 216, 10, true, Words.text("paper.what-a-syrup-that-stops-there"));
             double y = 222;
             for (Stair.Tread tread : Stair.Tread.values()) {
                 double radius = RingTest.radiusMm(Stair.viscosityPaS(tread.number()), 0, PLATE_DENSITY_KG_PER_M3);
@@ -112,12 +102,7 @@ final class Paper {
                         false,
                         tread.number() + " " + Words.say(tread) + ": " + Numbers.plain(radius, 0) + " mm");
             }
-            sheet.text(
-                    LEFT_MM,
-                    248,
-                    9,
-                    false,
-                    "A purée or a starch sauce stands still sooner: enter the radius, Gradior knows which it is.");
+            sheet.text(LEFT_MM, 248, 9, false, Words.text("paper.a-pur-e-or-a-starch"));
             sheet.ruler(LEFT_MM, sheet.heightMm() - 18);
             return sheet.bytes();
         }

@@ -3,6 +3,7 @@ package app.gradior.web.print;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
@@ -36,7 +37,7 @@ class PrintController {
         KitchenKit.KitPot kitPot = kit.pot(kitchen.id(), pot);
         List<Paper.Mark> marks = new ArrayList<>();
         Numbers.parse(start).ifPresent(mm -> marks.add(new Paper.Mark(mm, "start")));
-        Numbers.parse(stop).ifPresent(mm -> marks.add(new Paper.Mark(mm, "stop at")));
+        Numbers.parse(stop).ifPresent(mm -> marks.add(new Paper.Mark(mm, Words.text("print-controller.stop-at"))));
         return pdf("dipstick.pdf", Paper.dipstick(kitPot.name(), kitPot.shape(), marks, isLetter(paper)));
     }
 

@@ -1,5 +1,6 @@
 package app.gradior.web.print;
 
+import app.gradior.room.words.Words;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -143,12 +144,7 @@ final class Sheet implements AutoCloseable {
                 text(xMm + mm - 2, yMm - 5.5, 8, false, String.valueOf(mm));
             }
         }
-        return text(
-                xMm,
-                yMm + 5,
-                9,
-                false,
-                "This ruler must be 100 mm long. If it is not, print again at 100 %, not “fit to page”.");
+        return text(xMm, yMm + 5, 9, false, Words.text("sheet.this-ruler-must-be-mm-long"));
     }
 
     private interface Drawing {

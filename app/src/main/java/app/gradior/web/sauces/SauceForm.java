@@ -11,7 +11,9 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.FoodNames;
 import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
 import app.gradior.sauce.SauceLimits;
@@ -102,7 +104,7 @@ record SauceForm(
             Lines.Typed line = draft.lines().get(i);
             String food = Optional.ofNullable(line.foodId())
                     .flatMap(catalogue::food)
-                    .map(Food::name)
+                    .map(Words::say)
                     .orElse("");
             String grams = line.massG() == null ? "" : Numbers.plain(line.massG(), 1);
             lines.add(new Line(line.text(), food, grams, stageOf(draft, i)));
@@ -262,9 +264,9 @@ record SauceForm(
         if (name.isBlank()) {
             return null;
         }
-        Optional<Food> food = catalogue.named(name);
+        Optional<Food> food = FoodNames.named(catalogue, name);
         if (food.isEmpty()) {
-            faults.add(new Fault(field, "“" + name.strip() + "” is no food of the larder: pick one from the list."));
+            faults.add(new Fault(field, Told.of("sauce-form.is-no-food-of-the-larder", name.strip())));
         }
         return food.map(Food::id).orElse(null);
     }
@@ -275,7 +277,7 @@ record SauceForm(
         }
         double grams = Numbers.parse(text).orElse(Double.NaN);
         if (!(grams > 0 && grams <= 100_000)) {
-            faults.add(new Fault(field, "“" + text.strip() + "” g: more than 0 and at most 100,000 g expected."));
+            faults.add(new Fault(field, Told.of("sauce-form.g-more-than-and-at-most", text.strip())));
             return null;
         }
         return grams;

@@ -15,6 +15,7 @@ import app.gradior.room.book.StagePlan;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.FoodNames;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
@@ -87,14 +88,14 @@ final class SauceView {
         if (line.isBlank()) {
             return new Row(index, line.text(), line.food(), line.grams(), line.stage(), "", "", "", "", "");
         }
-        Optional<Food> food = lines.catalogue(kitchen).named(line.food());
+        Optional<Food> food = FoodNames.named(lines.catalogue(kitchen), line.food());
         double massG = Numbers.parse(line.grams()).orElse(-1);
         Lines.Typed typed = new Lines.Typed(
                 line.text(), food.map(Food::id).orElse(null), massG > 0 && massG <= 100_000 ? massG : null);
         LineReading reading = lines.read(kitchen, typed);
         boolean weighed = reading.massG() > 0;
         String spread = weighed && reading.logSd() > 0.015
-                ? figures.mass(reading.lowG()) + " to " + figures.mass(reading.highG())
+                ? Words.text("sauce-view.to", figures.mass(reading.lowG()), figures.mass(reading.highG()))
                 : "";
         return new Row(
                 index,
@@ -102,7 +103,7 @@ final class SauceView {
                 line.food(),
                 line.grams(),
                 line.stage(),
-                reading.food().map(Food::name).orElse("not understood"),
+                reading.food().map(Words::say).orElse(Words.text("sauce-view.not-understood")),
                 weighed ? figures.mass(reading.massG()) : "—",
                 spread,
                 typed.corrected() ? "corrected" : reading.sureness().name().toLowerCase(Locale.ROOT),
@@ -132,10 +133,12 @@ final class SauceView {
             stages = cooked.stages().stream().map(this::figure).toList();
             cooked.stuck().ifPresent(stuck -> warnings.add(Words.text("stage.stuck", stuck.stage() + 1, stuck.why())));
             if (cooked.stuck().isEmpty()) {
-                cookedIn = "In your " + pot.get().name() + " all stages take about "
-                        + figures.minutes(cooked.minutes()) + " and give "
-                        + figures.volume(cooked.out().volumeMl20c()) + ", " + stepWords(cooked.out(), draft.servedC())
-                        + " when served.";
+                cookedIn = Words.text(
+                        "sauce-view.in-your-all-stages-take-about",
+                        pot.get().name(),
+                        figures.minutes(cooked.minutes()),
+                        figures.volume(cooked.out().volumeMl20c()),
+                        stepWords(cooked.out(), draft.servedC()));
             }
         }
         List<Caution> cautions = new ArrayList<>();
@@ -150,51 +153,80 @@ final class SauceView {
         double minutes = result.warmUpMinutes() + result.minutes();
         String after = figures.volume(result.out().volumeMl20c());
         if (!Double.isNaN(result.end().stepServed())) {
-            after += ", step " + figures.step(result.end().stepServed()) + " served";
+            after += Words.text(
+                    "sauce-view.step-served", figures.step(result.end().stepServed()));
         }
-        return new StageFigure(minutes < 0.5 ? "at once" : "about " + figures.minutes(Math.max(1, minutes)), after);
+        return new StageFigure(
+                minutes < 0.5
+                        ? Words.text("sauce-view.at-once")
+                        : Words.text("sauce-view.about", figures.minutes(Math.max(1, minutes))),
+                after);
     }
 
     private static List<String> warnings(SauceBook.Draft draft, List<LineReading> readings) {
         List<String> warnings = new ArrayList<>();
         for (int line : StagePlan.unused(draft, readings)) {
-            warnings.add("“" + readings.get(line).text().strip() + "” is used in no stage.");
+            warnings.add(Words.text(
+                    "sauce-view.is-used-in-no-stage", readings.get(line).text().strip()));
         }
         boolean aims =
                 draft.stages().stream().anyMatch(s -> s.lid() == LidState.CLOSED && s.kind() == StageKind.REDUCE);
         if (aims) {
-            warnings.add("A stage reduces with the lid on: next to nothing evaporates.");
+            warnings.add(Words.text("sauce-view.a-stage-reduces-with-the-lid"));
         }
         if (!draft.stages().isEmpty() && draft.stages().get(0).lines().isEmpty()) {
-            warnings.add("Nothing goes in at the first stage: give it lines.");
+            warnings.add(Words.text("sauce-view.nothing-goes-in-at-the-first"));
         }
         return warnings;
     }
 
     private List<Total> totals(Ingredients all, Mixture m, double servedC) {
         List<Total> totals = new ArrayList<>();
-        totals.add(new Total("Together", figures.mass(m.massG()), "everything in the pot before the heat is on"));
-        totals.add(new Total("Volume", figures.volume(m.volumeMl20c()), "at 20 °C"));
+        totals.add(new Total(
+                Words.text("sauce-view.together"),
+                figures.mass(m.massG()),
+                Words.text("sauce-view.everything-in-the-pot-before-the")));
+        totals.add(new Total(
+                Words.text("sauce-view.volume"),
+                figures.volume(m.volumeMl20c()),
+                Words.text("sauce-view.at-room", figures.temp(20))));
         if (m.serumG() > 0 && SauceLimits.isServed(servedC)) {
             totals.add(new Total(
-                    "Thickness as mixed", stepWords(m.cooked(), servedC), "cooked but not reduced, when served"));
+                    Words.text("sauce-view.thickness-as-mixed"),
+                    stepWords(m.cooked(), servedC),
+                    Words.text("sauce-view.cooked-but-not-reduced-when-served")));
         }
         double spoons = m.volumeMl20c() / figures.tablespoonMl();
         totals.add(new Total(
-                "In a tablespoon",
-                Numbers.plain(m.sugarsG() / spoons, 1) + " g sugar, " + Numbers.plain(m.saltG() / spoons, 2)
-                        + " g salt",
-                Numbers.plain(figures.tablespoonMl(), 1) + " mL of it as mixed"));
-        totals.add(new Total("Salt", Numbers.fixed(m.saltPercent(), 2) + " %", "grams of salt in 100 g"));
+                Words.text("sauce-view.in-a-tablespoon"),
+                Words.text(
+                        "sauce-view.g-sugar-g-salt",
+                        Numbers.plain(m.sugarsG() / spoons, 1),
+                        Numbers.plain(m.saltG() / spoons, 2)),
+                Words.text("sauce-view.ml-of-it-as-mixed", Numbers.plain(figures.tablespoonMl(), 1))));
         totals.add(new Total(
-                "Brix", Numbers.fixed(m.brixPercent(), 1), "grams of dissolved solids in 100 g of its liquid"));
-        totals.add(new Total("pH", "about " + Numbers.fixed(m.ph(), 1), "an estimate: never to preserve by"));
+                Words.text("sauce-view.salt"),
+                Numbers.fixed(m.saltPercent(), 2) + " %",
+                Words.text("sauce-view.grams-of-salt-in-g")));
+        totals.add(new Total(
+                Words.text("sauce-view.brix"),
+                Numbers.fixed(m.brixPercent(), 1),
+                Words.text("sauce-view.grams-of-dissolved-solids-in-g")));
+        totals.add(new Total(
+                "pH",
+                Words.text("sauce-view.about", Numbers.fixed(m.ph(), 1)),
+                Words.text("sauce-view.an-estimate-never-to-preserve-by")));
         if (m.ethanolG() > 0.5) {
-            totals.add(new Total("Alcohol", figures.mass(m.ethanolG()), "before it cooks"));
+            totals.add(new Total(
+                    Words.text("sauce-view.alcohol"),
+                    figures.mass(m.ethanolG()),
+                    Words.text("sauce-view.before-it-cooks")));
         }
         String allergens = all.allergens().stream().map(Words::say).collect(Collectors.joining(", "));
         totals.add(new Total(
-                "Allergens", allergens.isEmpty() ? "none known" : allergens, "a help to read labels, not a promise"));
+                Words.text("sauce-view.allergens"),
+                allergens.isEmpty() ? Words.text("sauce-view.none-known") : allergens,
+                Words.text("sauce-view.a-help-to-read-labels-not")));
         return totals;
     }
 

@@ -14,6 +14,8 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Larder;
 import app.gradior.room.larder.Lines;
+import app.gradior.room.words.FoodNames;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
@@ -116,12 +118,18 @@ class SaucesController {
     }
 
     private static Entry entry(SauceVersion row, @Nullable LastCooked cooked, Figures figures) {
-        String target = Numbers.plain(row.targetStep(), 1) + " " + Words.say(Stair.Tread.of(row.targetStep())) + " at "
-                + figures.temp(row.servedC());
+        String target = Words.text(
+                "sauces-controller.at",
+                Numbers.plain(row.targetStep(), 1),
+                Words.say(Stair.Tread.of(row.targetStep())),
+                figures.temp(row.servedC()));
         String when = cooked == null
-                ? "never cooked"
-                : "cooked " + cooked.batches() + (cooked.batches() == 1 ? " time" : " times") + ", last "
-                        + figures.day(cooked.lastAt().toInstant(ZoneOffset.UTC));
+                ? Words.text("sauces-controller.never-cooked")
+                : Words.text(
+                        "sauces-controller.cooked-last",
+                        cooked.batches(),
+                        (cooked.batches() == 1 ? " time" : " times"),
+                        figures.day(cooked.lastAt().toInstant(ZoneOffset.UTC)));
         return new Entry(row.id(), row.name(), target, when, tagsOf(row), cooked == null ? null : cooked.lastAt());
     }
 
@@ -160,12 +168,11 @@ class SaucesController {
     @PostMapping("/remember")
     @ResponseBody
     String remember(@ModelAttribute("kitchen") Kitchen kitchen, @RequestParam String text, @RequestParam String food) {
-        Food picked = lines.catalogue(kitchen)
-                .named(food)
-                .orElseThrow(() -> Refusal.unfit("food", "Pick a food of the larder first."));
+        Food picked = FoodNames.named(lines.catalogue(kitchen), food)
+                .orElseThrow(() -> Refusal.unfit("food", Told.of("sauces-controller.pick-a-food-of-the-larder")));
         String words = lines.foodWords(kitchen, text);
         larder.remember(kitchen, words, picked.id());
-        return "Remembered: “" + words + "” is " + picked.name() + " in your kitchen.";
+        return Words.text("sauces-controller.remembered-is-in-your-kitchen", words, picked.name());
     }
 
     @PostMapping
@@ -198,7 +205,7 @@ class SaucesController {
         model.addAttribute(
                 "foods",
                 lines.catalogue(kitchen).foods().stream()
-                        .map(Food::name)
+                        .map(Words::say)
                         .sorted()
                         .toList());
         model.addAttribute("treads", Stair.Tread.values());

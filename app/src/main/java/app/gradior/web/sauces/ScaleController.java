@@ -4,7 +4,6 @@ import app.gradior.care.Cautions;
 import app.gradior.course.SauceRun;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
@@ -16,6 +15,7 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.larder.Swaps;
+import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
@@ -103,7 +103,7 @@ class ScaleController {
 
     private static KitchenKit.KitPot pot(ScaleForm asked, List<KitchenKit.KitPot> pots, SauceBook.Sauce sauce) {
         if (pots.isEmpty()) {
-            throw Refusal.unfit("pot", "There is no pot in your kit yet: add one on the Kit page.");
+            throw Refusal.unfit("pot", Told.of("scale-controller.there-is-no-pot-in-your"));
         }
         Long wanted = asked.pot();
         double hotMl = sauce.ingredients().mixture().volumeMl20c() * SpecificVolume.expansion(100);
@@ -131,7 +131,7 @@ class ScaleController {
             case "ingredient" -> {
                 int line = (int) number(asked.line(), 0);
                 if (line < 0 || line >= readings.size()) {
-                    throw Refusal.unfit("line", "Choose one of the lines.");
+                    throw Refusal.unfit("line", Told.of("scale-controller.choose-one-of-the-lines"));
                 }
                 double needed = readings.get(line).massG();
                 yield Refusal.checked("haveG", () -> Scaling.byIngredient(number(asked.haveG(), needed), needed));
@@ -155,7 +155,7 @@ class ScaleController {
         List<String[]> scaled = new ArrayList<>();
         for (LineReading reading : readings) {
             scaled.add(new String[] {
-                reading.food().map(Food::name).orElse(reading.text()),
+                reading.food().map(Words::say).orElse(reading.text()),
                 figures.mass(reading.massG()),
                 figures.mass(reading.massG() * factor)
             });
@@ -178,9 +178,9 @@ class ScaleController {
                     cooked.stuck().isPresent()
                             ? Words.say(cooked.stuck().get().why(), figures)
                             : full > Cautions.FULLEST_SHARE
-                                    ? "The pot would be " + Numbers.plain(100 * full, 0)
-                                            + " % full: it boils over. Take a larger one."
-                                    : "fits, " + Numbers.plain(100 * full, 0) + " % full"));
+                                    ? Words.text(
+                                            "scale-controller.the-pot-would-be-full-it", Numbers.plain(100 * full, 0))
+                                    : Words.text("scale-controller.fits-full", Numbers.plain(100 * full, 0))));
         }
         model.addAttribute("times", times);
     }
@@ -205,7 +205,7 @@ class ScaleController {
         model.addAttribute(
                 "foods",
                 lines.catalogue(kitchen).foods().stream()
-                        .map(Food::name)
+                        .map(Words::say)
                         .sorted()
                         .toList());
         if (!to.isBlank()) {

@@ -69,19 +69,28 @@ class VersionsController {
     private static List<String> words(SauceBook.Draft draft, Figures figures) {
         List<String> words = new ArrayList<>();
         words.add(draft.name());
-        words.add("Wanted: " + Numbers.plain(draft.targetStep(), 1) + " "
-                + Words.say(Stair.Tread.of(draft.targetStep())) + " at " + figures.temp(draft.servedC()) + ", "
-                + Words.say(draft.texture()));
+        words.add(Words.text(
+                "versions-controller.wanted-at",
+                Numbers.plain(draft.targetStep(), 1),
+                Words.say(Stair.Tread.of(draft.targetStep())),
+                figures.temp(draft.servedC()),
+                Words.say(draft.texture())));
         for (Lines.Typed line : draft.lines()) {
             Double massG = line.massG();
-            words.add(line.text() + (massG == null ? "" : " (corrected to " + Numbers.plain(massG, 1) + " g)"));
+            words.add(line.text()
+                    + (massG == null
+                            ? ""
+                            : " " + Words.text("versions-controller.corrected-to-g", Numbers.plain(massG, 1))));
         }
         for (StageDraft stage : draft.stages()) {
-            words.add("Stage: " + Words.say(stage.kind()) + " " + Words.say(stage.end()) + " "
-                    + Numbers.plain(stage.value(), 2));
+            words.add(Words.text(
+                    "versions-controller.stage",
+                    Words.say(stage.kind()),
+                    Words.say(stage.end()),
+                    Numbers.plain(stage.value(), 2)));
         }
         if (!draft.notes().isBlank()) {
-            words.add("Notes: " + draft.notes().strip());
+            words.add(Words.text("versions-controller.notes", draft.notes().strip()));
         }
         return words;
     }

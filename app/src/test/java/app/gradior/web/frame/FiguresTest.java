@@ -7,11 +7,12 @@ import app.gradior.measure.MeasureSystem;
 import app.gradior.room.house.Kitchen;
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class FiguresTest {
     private static Figures of(MeasureSystem measures, boolean fahrenheit, String zone) {
-        return new Figures(new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of(zone), false));
+        return new Figures(new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of(zone), false, Optional.empty()));
     }
 
     @Test

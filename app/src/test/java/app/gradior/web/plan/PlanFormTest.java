@@ -17,6 +17,7 @@ import app.gradior.web.frame.Figures;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -49,7 +50,7 @@ class PlanFormTest {
             1);
 
     private static Figures figures(MeasureSystem measures, boolean fahrenheit) {
-        return new Figures(new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of("UTC"), false));
+        return new Figures(new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of("UTC"), false, Optional.empty()));
     }
 
     private static PlanForm form(Map<String, String> asked) {

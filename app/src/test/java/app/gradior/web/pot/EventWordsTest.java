@@ -28,13 +28,14 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class EventWordsTest {
     private static final Instant START = Instant.parse("2026-12-19T17:00:00Z");
-    private static final Figures FIGURES =
-            new Figures(new Kitchen(1, "Test", MeasureSystem.METRIC, false, 0, ZoneOffset.UTC, false));
+    private static final Figures FIGURES = new Figures(
+            new Kitchen(1, "Test", MeasureSystem.METRIC, false, 0, ZoneOffset.UTC, false, Optional.empty()));
 
     private final List<BatchEvent> events = new ArrayList<>();
 
