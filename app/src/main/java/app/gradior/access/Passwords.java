@@ -1,7 +1,5 @@
 package app.gradior.access;
 
-import app.gradior.finding.Finding;
-import app.gradior.room.words.Told;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -62,19 +60,19 @@ public class Passwords {
     }
 
     /** What is wrong with a new password for that name; empty when nothing is. */
-    public Optional<Finding> wrongWith(String password, String login) {
+    public Optional<PasswordFinding> wrongWith(String password, String login) {
         String plain = normal(password);
         int length = plain.codePointCount(0, plain.length());
         if (length < SHORTEST || length > LONGEST) {
-            return Optional.of(Told.of("passwords.length", SHORTEST, LONGEST));
+            return Optional.of(new PasswordFinding.Length(SHORTEST, LONGEST));
         }
         String small = plain.toLowerCase(Locale.ROOT);
         String name = normal(login).strip().toLowerCase(Locale.ROOT);
         if (small.equals(name) || name.length() >= SHORTEST && small.contains(name)) {
-            return Optional.of(Told.of("passwords.name"));
+            return Optional.of(new PasswordFinding.IsTheName());
         }
         if (common.contains(small) || small.chars().distinct().count() < 3) {
-            return Optional.of(Told.of("passwords.guessed"));
+            return Optional.of(new PasswordFinding.Common());
         }
         return Optional.empty();
     }

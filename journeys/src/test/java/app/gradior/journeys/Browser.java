@@ -53,6 +53,7 @@ final class Browser implements AutoCloseable {
 
     Page page(String baseUrl, int width, int height, ColorScheme scheme) {
         BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setLocale("en-GB")
                 .setBaseURL(baseUrl)
                 .setColorScheme(scheme)
                 .setViewportSize(width, height));

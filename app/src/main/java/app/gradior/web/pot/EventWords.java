@@ -10,6 +10,7 @@ import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Understood;
 import app.gradior.measure.Numbers;
 import app.gradior.reading.ReadingKind;
+import app.gradior.room.words.Language;
 import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.DescentDrawing;
@@ -205,18 +206,10 @@ public final class EventWords {
                 && BY_INSTRUMENT.contains(read.kind());
     }
 
+    /** Its line is that of its kind: the figure, and for a spoon the name of the step. */
     private static String read(ReadingKind kind, double value, Figures figures) {
-        return switch (kind) {
-            case WEIGHT -> Words.text("event-words.weighed-g", Numbers.plain(value, 0));
-            case LEVEL -> Words.text("event-words.dipped-mm", Numbers.plain(value, 0));
-            case VOLUME -> Words.text("event-words.jug-hot", figures.volume(value));
-            case SPOON ->
-                Words.text("event-words.spoon-step", Numbers.plain(value, 1), Words.say(Stair.Tread.of(value)));
-            case RING -> Words.text("event-words.ring-mm", Numbers.plain(value, 0));
-            case BRIX -> Words.text("event-words.brix", Numbers.plain(value, 1));
-            case TEMPERATURE -> Words.text("event-words.probe", figures.temp(value));
-            case SERVED, YIELD -> throw new IllegalArgumentException(kind + " is not recorded alone");
-        };
+        return Words.in(Language.now(), figures)
+                .byKey("ReadingKind." + kind.name() + ".log", value, Stair.Tread.of(value));
     }
 
     /** An event in words; lines are named by the batch's plan. */

@@ -9,6 +9,7 @@ import app.gradior.larder.StarchKind;
 import app.gradior.plan.CannotReach;
 import app.gradior.plan.PotFinding;
 import app.gradior.plan.WishFinding;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageName;
 import app.gradior.texture.Stair;
@@ -88,7 +89,8 @@ class WordsTest {
         assertThat(named).isGreaterThan(20);
     }
 
-    private static final Pattern ASKED_IN_JAVA = Pattern.compile("(?:Words\\.text|Told\\.of|byKey)\\(\\s*\"([^\"]+)\"");
+    private static final Pattern ASKED_IN_JAVA =
+            Pattern.compile("(?:Words\\.text|Told\\.of|byKey)\\(\\s*\"([^\"]+)\"\\s*[,)]");
     private static final Pattern ASKED_IN_PAGES = Pattern.compile("#\\{([\\w.-]+)");
     private static final Pattern CHOSEN =
             Pattern.compile("Words\\.text\\(\\s*[^\"()]*\\?\\s*\"([^\"]+)\"\\s*:\\s*\"([^\"]+)\"");
@@ -120,6 +122,16 @@ class WordsTest {
     @Test
     void everyKeyThatIsAskedForIsThere() throws IOException {
         assertThat(Words.keys(Language.ENGLISH)).containsAll(asked());
+    }
+
+    /** Every kind of reading that is recorded has its line in the log. */
+    @Test
+    void everyReadingHasItsLine() {
+        for (ReadingKind kind : ReadingKind.values()) {
+            assertThat(Words.keys(Language.ENGLISH).contains("ReadingKind." + kind.name() + ".log"))
+                    .as(kind.name())
+                    .isEqualTo(kind.isRecorded());
+        }
     }
 
     /** The American variant changes texts and adds none, but for names of foods, and asks for the same figures. */

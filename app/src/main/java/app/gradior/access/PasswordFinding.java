@@ -1,0 +1,15 @@
+package app.gradior.access;
+
+import app.gradior.finding.Finding;
+
+/** What is wrong with a new password. */
+public sealed interface PasswordFinding extends Finding {
+    /** Too short or too long, in characters. */
+    record Length(int shortest, int longest) implements PasswordFinding {}
+
+    /** It is the name, or has it in it. */
+    record IsTheName() implements PasswordFinding {}
+
+    /** It is guessed first. */
+    record Common() implements PasswordFinding {}
+}
