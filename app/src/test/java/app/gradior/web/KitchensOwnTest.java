@@ -286,14 +286,14 @@ class KitchensOwnTest extends PageCalls {
                 .param("name", "By the window")
                 .param("netPowerW", "a lot"));
         assertThat(refused)
-                .contains("Heat into the pot: “a lot” is no number from 50 to 20,000.")
+                .contains("Heat into the pot: “a lot” is not from 50 to 20,000 W.")
                 .contains("value=\"By the window\"")
                 .contains("value=\"a lot\"")
                 .contains("value=\"Small burner\"");
         assertThat(body(post("/kit/jars/" + jar + "/count")
                         .param("revision", "0")
                         .param("count", "dozens")))
-                .contains("How many: “dozens” is no number from 0 to 1,000.")
+                .contains("How many: “dozens” is not from 0 to 1,000.")
                 .contains("value=\"dozens\"");
         assertThat(body(post("/kit/burners/" + burner)
                         .param("revision", "7")
@@ -352,7 +352,7 @@ class KitchensOwnTest extends PageCalls {
                 "alcohol?lines=400%20ml%20stock | no alcohol in this",
                 "slurry?grams=12&parts=3 | part 3",
                 "season?taste=SALT&percent=1.5&with=soy%20sauce | of soy sauce",
-                "season?percent=abc | is not between",
+                "season?percent=abc | is not from",
                 "jars?hotMl=900 | Fill ",
                 "swap?from=sugar&grams=200&to=honey | the same sweetness",
                 "swap?from=salt&grams=10&to=water | brings no salt",

@@ -270,7 +270,7 @@ class LogPagesTest extends PageCalls {
                         .param("flavour", "flatter")
                         .param("note", "dull")))
                 .andExpect(status().isUnprocessableContent())
-                .andExpect(content().string(Matchers.containsString("Ring: “5” is not a radius from 10 to 300 mm")))
+                .andExpect(content().string(Matchers.containsString("Ring: “5” is not from 10 to 300 mm")))
                 .andExpect(content().string(Matchers.containsString("value=\"6,2\"")))
                 .andExpect(content().string(Matchers.matchesRegex("(?s).*value=\"flatter\"\\s+selected.*")));
         mvc.perform(as(post("/log/" + id + "/next-day").param("ring", "20").param("flavour", "flatter")))

@@ -15,6 +15,11 @@ public final class SauceLimits {
     /** Set. */
     public static final double MOST_STEP = 9;
 
+    /** A spoonful. */
+    public static final double LEAST_YIELD_ML = 10;
+    /** More than any pot at home holds, mL. */
+    public static final double MOST_YIELD_ML = 100_000;
+
     private SauceLimits() {}
 
     /** Whether a sauce is served at that temperature, °C; not when it is no number. */

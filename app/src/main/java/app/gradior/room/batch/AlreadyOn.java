@@ -5,6 +5,7 @@ import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
@@ -14,7 +15,6 @@ import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.words.Told;
-import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Texture;
@@ -87,27 +87,9 @@ public class AlreadyOn {
         SauceBook.@Nullable Sauce sauce = question.sauceId() == 0 ? null : book.sauce(kitchen, question.sauceId());
         List<LineReading> readings =
                 sauce != null ? sauce.ingredients().usable() : readings(kitchen, question.typed(), faults);
-        range(
-                faults,
-                "since",
-                Words.text("already-on.since-how-many-minutes"),
-                question.sinceMinutes(),
-                0,
-                LONGEST_SINCE_MIN);
-        range(
-                faults,
-                "step",
-                Words.text("already-on.the-step-wanted"),
-                question.targetStep(),
-                SauceLimits.LEAST_STEP,
-                SauceLimits.MOST_STEP);
-        range(
-                faults,
-                "served",
-                Words.text("already-on.the-serving-temperature-c"),
-                question.servedC(),
-                SauceLimits.COLDEST_SERVED_C,
-                SauceLimits.HOTTEST_SERVED_C);
+        range(faults, "since", question.sinceMinutes(), 0, LONGEST_SINCE_MIN);
+        range(faults, "step", question.targetStep(), SauceLimits.LEAST_STEP, SauceLimits.MOST_STEP);
+        range(faults, "served", question.servedC(), SauceLimits.COLDEST_SERVED_C, SauceLimits.HOTTEST_SERVED_C);
         Equipment ware = kit.ware(kitchen.id());
         if (ware.pots().stream().noneMatch(p -> p.id() == question.potId())) {
             faults.add(new Fault("pot", Told.of("already-on.choose-the-pot-it-is-in")));
@@ -177,9 +159,9 @@ public class AlreadyOn {
         return readings;
     }
 
-    private static void range(List<Fault> faults, String field, String label, double value, double low, double high) {
+    private static void range(List<Fault> faults, String field, double value, double low, double high) {
         if (!(value >= low && value <= high)) {
-            faults.add(new Fault(field, Told.of("already-on.from-to-expected", label, (int) low, (int) high)));
+            faults.add(new Fault(field, new Wrong.Range(field, value, low, high, "")));
         }
     }
 }

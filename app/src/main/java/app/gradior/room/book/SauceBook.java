@@ -187,7 +187,7 @@ public class SauceBook {
             faults.add(new Fault("servedC", Told.of("sauce-book.the-serving-temperature-is-from-to")));
         }
         Double yieldMl = draft.yieldMl();
-        if (yieldMl != null && !(yieldMl >= 10 && yieldMl <= 100_000)) {
+        if (yieldMl != null && !(yieldMl >= SauceLimits.LEAST_YIELD_ML && yieldMl <= SauceLimits.MOST_YIELD_ML)) {
             faults.add(new Fault("yieldMl", Told.of("sauce-book.the-yield-wanted-is-from-ml")));
         }
         if (draft.tags().length() > 300) {

@@ -112,9 +112,13 @@ public final class Words {
             return filled(key(finding.code(), part), finding.figures());
         }
         if (what instanceof Enum<?> constant) {
-            return filled(key(Finding.codeOf(constant.getDeclaringClass()) + "." + constant.name(), part), Map.of());
+            return filled(key(key(constant), part), Map.of());
         }
         return String.valueOf(worded(what));
+    }
+
+    private static String key(Enum<?> constant) {
+        return Finding.codeOf(constant.getDeclaringClass()) + "." + constant.name();
     }
 
     private static String key(String code, String part) {
@@ -130,8 +134,12 @@ public final class Words {
         if (value == null) {
             return "";
         }
-        if (value instanceof Finding || value instanceof Enum<?>) {
-            return words(value);
+        if (value instanceof Finding finding) {
+            return words(finding);
+        }
+        if (value instanceof Enum<?> constant) {
+            // One without a name is a program's: it is told as programs write it.
+            return bundle.has(key(constant)) ? words(constant) : constant.name();
         }
         if (value instanceof Food food) {
             return bundle.raw("food." + food.id())

@@ -4,12 +4,13 @@ import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.measure.Numbers;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.KitchenAccount;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Words;
+import app.gradior.web.form.Bound;
+import app.gradior.web.form.TypedNumber;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import jakarta.servlet.http.HttpServletRequest;
@@ -25,7 +26,9 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -106,17 +109,36 @@ class AccountController {
 
     /** The form as the cook left it. */
     record Form(
-            String name,
-            String login,
-            MeasureSystem measures,
-            boolean fahrenheit,
-            String altitude,
-            String timeZone,
-            String word) {}
+            @Nullable String name,
+            @Nullable String login,
+            @Nullable String password,
+            @Nullable MeasureSystem measures,
+            @Nullable Boolean fahrenheit,
+            @Nullable TypedNumber altitude,
+            @Nullable String timeZone,
+            @Nullable String word) {
+        static final Form BLANK =
+                new Form("", "", "", MeasureSystem.METRIC, false, new TypedNumber("0"), "Europe/London", "");
+
+        Kitchens.SetUp wanted() {
+            return new Kitchens.SetUp(
+                    said(login),
+                    said(password),
+                    said(name),
+                    Refusal.given("measures", measures),
+                    Boolean.TRUE.equals(fahrenheit),
+                    TypedNumber.of(altitude).value(),
+                    said(timeZone));
+        }
+
+        private static String said(@Nullable String text) {
+            return text == null ? "" : text;
+        }
+    }
 
     @GetMapping("/setup")
     String setUp(Model model) {
-        return form(model, new Form("", "", MeasureSystem.METRIC, false, "0", "Europe/London", ""), List.of());
+        return form(model, Form.BLANK, List.of());
     }
 
     private String form(Model model, Form form, List<Fault> faults) {
@@ -129,25 +151,19 @@ class AccountController {
 
     @PostMapping("/setup")
     String setUp(
-            @RequestParam String name,
-            @RequestParam String login,
-            @RequestParam String password,
-            @RequestParam MeasureSystem measures,
-            @RequestParam(defaultValue = "false") boolean fahrenheit,
-            @RequestParam String altitude,
-            @RequestParam String timeZone,
-            @RequestParam(defaultValue = "") String word,
+            @ModelAttribute("form") Form form,
+            BindingResult bound,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        double altitudeM = Numbers.parse(altitude).orElse(Double.NaN);
         try {
-            kitchens.signUp(new Kitchens.SetUp(login, password, name, measures, fahrenheit, altitudeM, timeZone), word);
-            entrance.enter(login, request, response);
+            Bound.check(bound);
+            kitchens.signUp(form.wanted(), Form.said(form.word()));
+            entrance.enter(Form.said(form.login()), request, response);
             return "redirect:/";
         } catch (Refusal refusal) {
             response.setStatus(422);
-            return form(model, new Form(name, login, measures, fahrenheit, altitude, timeZone, word), refusal.faults());
+            return form(model, form, refusal.faults());
         }
     }
 

@@ -9,13 +9,17 @@ import app.gradior.room.exchange.KitchenFileWriter;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Language;
+import app.gradior.web.form.Bound;
+import app.gradior.web.form.TypedNumber;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -40,12 +44,26 @@ class KitchenController {
 
     /** The form as typed. */
     record Form(
-            String name,
-            MeasureSystem measures,
-            boolean fahrenheit,
-            String altitude,
-            String timeZone,
-            String language) {}
+            @Nullable String name,
+            @Nullable MeasureSystem measures,
+            @Nullable Boolean fahrenheit,
+            @Nullable TypedNumber altitude,
+            @Nullable String timeZone,
+            @Nullable String language) {
+        Kitchens.Settings settings() {
+            return new Kitchens.Settings(
+                    said(name),
+                    Refusal.given("measures", measures),
+                    Boolean.TRUE.equals(fahrenheit),
+                    TypedNumber.of(altitude).value(),
+                    said(timeZone),
+                    said(language));
+        }
+
+        private static String said(@Nullable String text) {
+            return text == null ? "" : text;
+        }
+    }
 
     @GetMapping
     String page(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
@@ -54,7 +72,7 @@ class KitchenController {
                         kitchen.name(),
                         kitchen.measures(),
                         kitchen.fahrenheit(),
-                        Numbers.plain(kitchen.altitudeM(), 0).replace(",", ""),
+                        new TypedNumber(Numbers.plain(kitchen.altitudeM(), 0).replace(",", "")),
                         kitchen.zone().getId(),
                         kitchen.language().map(Language::tag).orElse("")),
                 List.of(),
@@ -72,21 +90,17 @@ class KitchenController {
     @PostMapping
     String change(
             @ModelAttribute("kitchen") Kitchen kitchen,
-            @RequestParam String name,
-            @RequestParam MeasureSystem measures,
-            @RequestParam(defaultValue = "false") boolean fahrenheit,
-            @RequestParam String altitude,
-            @RequestParam String timeZone,
-            @RequestParam(defaultValue = "") String language,
+            @ModelAttribute("form") Form form,
+            BindingResult bound,
             Model model,
             HttpServletResponse response) {
         try {
-            double metres = Numbers.parse(altitude).orElse(Double.NaN);
-            kitchens.change(kitchen, new Kitchens.Settings(name, measures, fahrenheit, metres, timeZone, language));
+            Bound.check(bound);
+            kitchens.change(kitchen, form.settings());
             return "redirect:/kitchen?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);
-            return page(new Form(name, measures, fahrenheit, altitude, timeZone, language), refusal.faults(), model);
+            return page(form, refusal.faults(), model);
         }
     }
 

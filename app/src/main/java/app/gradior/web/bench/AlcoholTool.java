@@ -64,8 +64,8 @@ class AlcoholTool implements Tool {
         if (!(start.ethanolG() > 0.01)) {
             throw Refusal.unfit("lines", Told.of("alcohol-tool.there-is-no-alcohol-in-this"));
         }
-        double minutes = asked.number("minutes", Words.text("alcohol-tool.minutes"), 20, 0, 24 * 60, " min");
-        double portions = asked.number("portions", Words.text("alcohol-tool.shared-by"), 6, 1, 1000, "");
+        double minutes = asked.number("minutes", "alcohol-tool.minutes", 20, 0, 24 * 60, " min");
+        double portions = asked.number("portions", "alcohol-tool.shared-by", 6, 1, 1000, "");
         double hotMl = start.volumeMl20c() * SpecificVolume.expansion(100);
         KitchenKit.KitPot pot = Ask.kitPot(asked, kitchen, kit, hotMl);
         SimmerRun run = new SimmerRun(

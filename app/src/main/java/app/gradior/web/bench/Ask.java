@@ -38,7 +38,7 @@ final class Ask {
     }
 
     static double stepWanted(BenchForm asked, double usual) {
-        return asked.number("step", Words.text("ask.the-step-wanted"), usual, 0, 9.5, "");
+        return asked.number("step", "ask.the-step-wanted", usual, 0, 9.5, "");
     }
 
     static Field served(BenchForm asked, Kitchen kitchen) {
@@ -49,7 +49,7 @@ final class Ask {
     }
 
     static double servedC(BenchForm asked, Kitchen kitchen) {
-        return asked.celsius("served", Words.text("ask.the-serving-temperature"), USUAL_SERVED_C, new Figures(kitchen));
+        return asked.celsius("served", "ask.the-serving-temperature", USUAL_SERVED_C, new Figures(kitchen));
     }
 
     static Field starch(BenchForm asked) {

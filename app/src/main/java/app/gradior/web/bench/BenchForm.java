@@ -1,8 +1,6 @@
 package app.gradior.web.bench;
 
-import app.gradior.finding.Refusal;
-import app.gradior.measure.Numbers;
-import app.gradior.room.words.Told;
+import app.gradior.web.form.TypedNumber;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.Arrays;
@@ -22,25 +20,17 @@ record BenchForm(Map<String, String> fields) {
         return value == null ? usual : value.strip();
     }
 
-    /** A number within bounds, or a refusal that names the field as the page does. */
+    /**
+     * A number within bounds, or a refusal that names the field as the page does.
+     *
+     * @param word key of what the page calls it
+     */
     double number(String name, String word, double usual, double low, double high, String unit) {
         String text = text(name, "");
         if (text.isEmpty()) {
             return usual;
         }
-        double value = Numbers.parse(text).orElse(Double.NaN);
-        if (!(value >= low && value <= high)) {
-            throw Refusal.unfit(
-                    name,
-                    Told.of(
-                            "bench-form.is-not-between-and-2",
-                            word,
-                            text,
-                            Numbers.plain(low, 2),
-                            Numbers.plain(high, 2),
-                            unit));
-        }
-        return value;
+        return new TypedNumber(text).within(name, word, low, high, unit);
     }
 
     /** A temperature in the kitchen's degrees, °C. */
@@ -51,8 +41,7 @@ record BenchForm(Map<String, String> fields) {
         }
         double value = figures.celsius(text);
         if (!(value >= -20 && value <= 110)) {
-            throw Refusal.unfit(
-                    name, Told.of("bench-form.is-not-between-and", word, text, figures.temp(-20), figures.temp(110)));
+            throw new TypedNumber(text).outside(name, word, figures.temp(-20), figures.temp(110));
         }
         return value;
     }

@@ -53,8 +53,7 @@ class JarsTool implements Tool {
 
     @Override
     public Reply answer(BenchForm asked, Kitchen kitchen) {
-        double hotMl =
-                asked.number("hotMl", Words.text("jars-tool.what-is-in-the-pot"), 1200, 1, JarFilling.MOST_ML, " mL");
+        double hotMl = asked.number("hotMl", "jars-tool.what-is-in-the-pot", 1200, 1, JarFilling.MOST_ML, " mL");
         List<Jar> jars = KitchenKit.jars(kit.jars(kitchen.id()));
         if (jars.isEmpty()) {
             throw Refusal.unfit("hotMl", Told.of("jars-tool.there-are-no-jars-in-your"));

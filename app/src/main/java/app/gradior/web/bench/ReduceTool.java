@@ -81,11 +81,9 @@ class ReduceTool implements Tool {
         double hotMl = start.volumeMl20c() * SpecificVolume.expansion(100);
         KitchenKit.KitPot pot = Ask.kitPot(asked, kitchen, kit, hotMl);
         StopAt target = switch (asked.text("until", "fraction")) {
-            case "volume" ->
-                new StopAt.Volume(asked.number("toMl", Words.text("reduce-tool.the-volume"), 500, 1, 50_000, " mL"));
+            case "volume" -> new StopAt.Volume(asked.number("toMl", "reduce-tool.the-volume", 500, 1, 50_000, " mL"));
             case "step" -> new StopAt.StepServed(Ask.stepWanted(asked, 5));
-            default ->
-                new StopAt.Fraction(asked.number("left", Words.text("reduce-tool.the-share-left"), 0.5, 0.01, 1, ""));
+            default -> new StopAt.Fraction(asked.number("left", "reduce-tool.the-share-left", 0.5, 0.01, 1, ""));
         };
         Reduction reduction = new Reduction(
                 start,

@@ -83,8 +83,8 @@ class SeasonTool implements Tool {
     public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture();
         Taste taste = taste(asked);
-        double percent = asked.number(
-                "percent", Words.text("season-tool.the-target"), Double.parseDouble(usual(taste)), 0, 95, " %");
+        double percent =
+                asked.number("percent", "season-tool.the-target", Double.parseDouble(usual(taste)), 0, 95, " %");
         Food food = Foods.named(lines.catalogue(kitchen), asked.text("with", usualFood(taste)), "with");
         double add = Refusal.checked("percent", () -> Seasoning.addG(sauce, food, taste, percent));
         Mixture added = Mixture.of(food, add);

@@ -52,9 +52,9 @@ class SlurryTool implements Tool {
     public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture().cooked();
         StarchKind kind = Ask.starchKind(asked);
-        double grams = asked.number("grams", Words.text("slurry-tool.starch-mixed"), 20, 0.5, 2000, " g");
-        double ratio = asked.number("ratio", Words.text("slurry-tool.cold-liquid-to-starch"), 1.5, 1, 2, "");
-        int parts = (int) asked.number("parts", Words.text("slurry-tool.parts"), 4, 1, 12, "");
+        double grams = asked.number("grams", "slurry-tool.starch-mixed", 20, 0.5, 2000, " g");
+        double ratio = asked.number("ratio", "slurry-tool.cold-liquid-to-starch", 1.5, 1, 2, "");
+        int parts = (int) asked.number("parts", "slurry-tool.parts", 4, 1, 12, "");
         double servedC = Ask.servedC(asked, kitchen);
         double hotC = Refusal.checked("lines", () -> Ask.boilingC(sauce, kitchen));
         double before = Refusal.checked("lines", () -> Consistency.step(sauce, 1, servedC));

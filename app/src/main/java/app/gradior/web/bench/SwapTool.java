@@ -72,7 +72,7 @@ class SwapTool implements Tool {
         Catalogue catalogue = lines.catalogue(kitchen);
         Food from = Foods.named(catalogue, asked.text("from", Words.text("swap-tool.cider-vinegar")), "from");
         Food to = Foods.named(catalogue, asked.text("to", Words.text("swap-tool.lemon-juice")), "to");
-        double grams = asked.number("grams", Words.text("swap-tool.the-amount"), 100, 0.1, 20_000, " g");
+        double grams = asked.number("grams", "swap-tool.the-amount", 100, 0.1, 20_000, " g");
         String wanted = asked.text("keeps", "");
         Keeps keeps = wanted.isEmpty() ? Keeps.of(from) : Refusal.checked("keeps", () -> Keeps.valueOf(wanted));
         // A thickener needs something to thicken: a litre of water stands for the sauce.

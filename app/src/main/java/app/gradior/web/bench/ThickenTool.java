@@ -67,7 +67,7 @@ class ThickenTool implements Tool {
         StarchKind kind = Ask.starchKind(asked);
         Form form = Refusal.checked("form", () -> Form.valueOf(asked.text("form", Form.SLURRY.name())));
         double ratio = form == Form.SLURRY
-                ? asked.number("ratio", Words.text("thicken-tool.cold-liquid-to-starch"), 1.5, 1, 2, "")
+                ? asked.number("ratio", "thicken-tool.cold-liquid-to-starch", 1.5, 1, 2, "")
                 : Thickening.Mix.LEAST_RATIO;
         Thickening.Mix mix = Refusal.checked("form", () -> new Thickening.Mix(kind, form, ratio));
         double servedC = Ask.servedC(asked, kitchen);

@@ -138,9 +138,9 @@ class WhatIHave {
     private static Have look(BenchForm asked, Kitchen kitchen) {
         Figures figures = new Figures(kitchen);
         ByLook.Kind kind = Refusal.checked("kind", () -> ByLook.Kind.ofKey(asked.text("kind", "pulp")));
-        double step = asked.number("looksStep", Words.text("what-ihave.step-it-looks-like"), 4, 0, 9.5, "");
-        double tempC = asked.celsius("looksC", Words.text("what-ihave.its-temperature"), 90, figures);
-        double ml = asked.number("volumeMl", Words.text("what-ihave.how-much-there-is"), 800, 10, 50_000, " mL");
+        double step = asked.number("looksStep", "what-ihave.step-it-looks-like", 4, 0, 9.5, "");
+        double tempC = asked.celsius("looksC", "what-ihave.its-temperature", 90, figures);
+        double ml = asked.number("volumeMl", "what-ihave.how-much-there-is", 800, 10, 50_000, " mL");
         Mixture mixture = Refusal.checked("looksStep", () -> ByLook.sauce(kind, step, Math.max(0, tempC), ml));
         return new Have(
                 mixture,

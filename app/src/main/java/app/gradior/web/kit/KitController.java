@@ -10,14 +10,19 @@ import app.gradior.room.house.Tokens;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.SectionDrawing;
+import app.gradior.web.form.Bound;
+import app.gradior.web.form.TypedNumber;
+import app.gradior.web.form.Within;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -27,6 +32,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -53,77 +59,6 @@ class KitController {
     /** A burner-and-pot pair and what is known of it. */
     record Pair(String pot, String burner, String says) {}
 
-    /** The pot's form as it came; what a browser leaves out is as if it were empty. */
-    record PotAsked(
-            @Nullable Long id,
-            @Nullable String name,
-            @Nullable String top,
-            @Nullable String base,
-            @Nullable String height,
-            @Nullable String corner,
-            @Nullable String empty,
-            @Nullable PotMaterial material,
-            @Nullable Boolean lid,
-            @Nullable Integer revision) {
-        PotForm form() {
-            return new PotForm(
-                    id == null ? 0 : id,
-                    or(name),
-                    or(top),
-                    or(base),
-                    or(height),
-                    or(corner),
-                    or(empty),
-                    material == null ? PotMaterial.STAINLESS : material,
-                    Boolean.TRUE.equals(lid),
-                    revision == null ? 0 : revision);
-        }
-
-        private static String or(@Nullable String text) {
-            return text == null ? "" : text;
-        }
-    }
-
-    /** The pot's form as shown. */
-    record PotForm(
-            long id,
-            String name,
-            String top,
-            String base,
-            String height,
-            String corner,
-            String empty,
-            PotMaterial material,
-            boolean lid,
-            int revision) {
-        static final PotForm BLANK = new PotForm(0, "", "", "", "", "0", "", PotMaterial.STAINLESS, true, 0);
-
-        static PotForm of(KitchenKit.KitPot pot) {
-            PotShape shape = pot.shape();
-            return new PotForm(
-                    pot.id(),
-                    pot.name(),
-                    plain(shape.topDiameterMm()),
-                    plain(shape.baseDiameterMm()),
-                    plain(shape.heightMm()),
-                    plain(shape.cornerMm()),
-                    plain(pot.emptyG()),
-                    pot.material(),
-                    pot.lid(),
-                    pot.revision());
-        }
-
-        private static String plain(double value) {
-            return Numbers.plain(value, 1).replace(",", "");
-        }
-
-        /** The shape typed so far. */
-        PotShape shape() {
-            double rounding = corner.isBlank() ? 0 : number(corner);
-            return Refusal.checked("", () -> new PotShape(number(top), number(base), number(height), rounding));
-        }
-    }
-
     @GetMapping
     String kit(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
         return page(kitchen, PotForm.BLANK, List.of(), model);
@@ -136,8 +71,8 @@ class KitController {
 
     /** The section of the pot that is being typed. */
     @GetMapping("/pots/answer")
-    String drawn(@ModelAttribute("kitchen") Kitchen kitchen, PotAsked asked, Model model) {
-        drawing(kitchen, asked.form(), model);
+    String drawn(@ModelAttribute("kitchen") Kitchen kitchen, PotForm form, Model model) {
+        drawing(kitchen, form, model);
         return "kit/drawn";
     }
 
@@ -152,13 +87,12 @@ class KitController {
                             new Figures(kitchen).volume(shape.capacityMl()),
                             new Figures(kitchen).volume(2 * shape.capacityMl() / 3)));
         } catch (Refusal refusal) {
-            boolean begun = !form.top().isBlank()
-                    && !form.base().isBlank()
-                    && !form.height().isBlank();
             model.addAttribute("section", "");
             model.addAttribute(
                     "holds",
-                    begun ? Words.say(refusal.faults().get(0)) : Words.text("kit-controller.it-is-drawn-to-scale-as"));
+                    form.begun()
+                            ? Words.say(refusal.faults().get(0))
+                            : Words.text("kit-controller.it-is-drawn-to-scale-as"));
         }
     }
 
@@ -252,21 +186,9 @@ class KitController {
     }
 
     @PostMapping("/pots")
-    String putPot(
-            @ModelAttribute("kitchen") Kitchen kitchen, PotAsked asked, Model model, HttpServletResponse response) {
-        PotForm form = asked.form();
+    String putPot(@ModelAttribute("kitchen") Kitchen kitchen, PotForm form, Model model, HttpServletResponse response) {
         try {
-            kit.putPot(
-                    kitchen.id(),
-                    new KitchenKit.KitPot(
-                            form.id(),
-                            form.name(),
-                            form.shape(),
-                            number(form.empty()),
-                            form.material(),
-                            form.lid(),
-                            false,
-                            form.revision()));
+            kit.putPot(kitchen.id(), form.pot());
             return "redirect:/kit";
         } catch (Refusal refusal) {
             response.setStatus(422);
@@ -286,59 +208,81 @@ class KitController {
         return "redirect:/kit";
     }
 
-    private static double number(String text) {
-        return Numbers.parse(text).orElse(Double.NaN);
-    }
+    private static final String HEAT = "kit-controller.heat-into-the-pot";
+    private static final String HOW_MANY = "kit-controller.how-many";
 
-    private static double watts(String text) {
-        return typed(
-                "netPowerW",
-                Words.text("kit-controller.heat-into-the-pot"),
-                text,
-                KitchenKit.WEAKEST_BURNER_W,
-                KitchenKit.STRONGEST_BURNER_W);
-    }
+    /** A new burner as typed. */
+    record NewBurnerForm(
+            @NotBlank @Size(max = 80) String burnerName,
+            KitchenKit.@Nullable BurnerType type,
 
-    private static int many(String text) {
-        return (int) typed("count", Words.text("kit-controller.how-many"), text, 0, KitchenKit.MOST_JARS);
-    }
-
-    /** A number as typed, within its range; else a fault in the form's words. */
-    private static double typed(String field, String label, String text, double least, double most) {
-        double value = number(text);
-        if (!(value >= least && value <= most)) {
-            throw Refusal.unfit(
-                    field,
-                    Told.of(
-                            "kit-controller.is-no-number-from-to",
-                            label,
-                            text.strip(),
-                            Numbers.plain(least, 0),
-                            Numbers.plain(most, 0)));
+            @Within(label = HEAT, least = KitchenKit.WEAKEST_BURNER_W, most = KitchenKit.STRONGEST_BURNER_W, unit = "W")
+            @Nullable
+            TypedNumber netPowerW) {
+        double watts() {
+            return TypedNumber.of(netPowerW).value();
         }
-        return value;
     }
 
-    /** A burner's row as it was sent, shown again when it is refused. */
-    record TypedBurner(long id, String name, String netPowerW) {}
+    /** A burner's row as typed. */
+    record BurnerForm(
+            long id,
+            int revision,
+            @NotBlank @Size(max = 80) String name,
 
-    /** The same of how many jars there are. */
-    record TypedCount(long id, String count) {}
+            @Within(label = HEAT, least = KitchenKit.WEAKEST_BURNER_W, most = KitchenKit.STRONGEST_BURNER_W, unit = "W")
+            @Nullable
+            TypedNumber netPowerW) {
+        double watts() {
+            return TypedNumber.of(netPowerW).value();
+        }
+    }
+
+    /** Jars as typed; the jar's own rules say what it may hold. */
+    record JarForm(
+            @NotBlank @Size(max = 80) String jarName,
+            @Nullable TypedNumber brimMl,
+            @Nullable TypedNumber headspaceMm,
+
+            @Within(label = HOW_MANY, least = 0, most = KitchenKit.MOST_JARS) @Nullable
+            TypedNumber count) {
+        Jar jar() {
+            return Refusal.checked(
+                    "",
+                    () -> Jar.withHeadspace(
+                            jarName,
+                            TypedNumber.of(brimMl).value(),
+                            TypedNumber.of(headspaceMm).value(),
+                            (int) TypedNumber.of(count).value()));
+        }
+    }
+
+    /** How many jars there are, as typed. */
+    record CountForm(
+            long id,
+            int revision,
+
+            @Within(label = HOW_MANY, least = 0, most = KitchenKit.MOST_JARS) @Nullable
+            TypedNumber count) {
+        int many() {
+            return (int) TypedNumber.of(count).value();
+        }
+    }
 
     @PostMapping("/burners")
     String addBurner(
             @ModelAttribute("kitchen") Kitchen kitchen,
-            @RequestParam String burnerName,
-            @RequestParam KitchenKit.BurnerType type,
-            @RequestParam String netPowerW,
+            @Valid @ModelAttribute("newBurner") NewBurnerForm form,
+            BindingResult bound,
             Model model,
             HttpServletResponse response) {
-        model.addAttribute("burnerName", burnerName);
-        model.addAttribute("netPowerW", netPowerW);
         return done(
                 kitchen,
                 "burners",
-                () -> kit.addBurner(kitchen.id(), burnerName, type, watts(netPowerW)),
+                () -> {
+                    Bound.check(bound);
+                    kit.addBurner(kitchen.id(), form.burnerName(), Refusal.given("type", form.type()), form.watts());
+                },
                 model,
                 response);
     }
@@ -346,17 +290,17 @@ class KitController {
     @PostMapping("/burners/{id}")
     String changeBurner(
             @ModelAttribute("kitchen") Kitchen kitchen,
-            @PathVariable long id,
-            @RequestParam int revision,
-            @RequestParam String name,
-            @RequestParam String netPowerW,
+            @Valid @ModelAttribute("typedBurner") BurnerForm form,
+            BindingResult bound,
             Model model,
             HttpServletResponse response) {
-        model.addAttribute("typedBurner", new TypedBurner(id, name, netPowerW));
         return done(
                 kitchen,
                 "burners",
-                () -> kit.changeBurner(kitchen.id(), id, revision, name, watts(netPowerW)),
+                () -> {
+                    Bound.check(bound);
+                    kit.changeBurner(kitchen.id(), form.id(), form.revision(), form.name(), form.watts());
+                },
                 model,
                 response);
     }
@@ -376,22 +320,16 @@ class KitController {
     @PostMapping("/jars")
     String addJar(
             @ModelAttribute("kitchen") Kitchen kitchen,
-            @RequestParam String jarName,
-            @RequestParam String brimMl,
-            @RequestParam String headspaceMm,
-            @RequestParam String count,
+            @Valid @ModelAttribute("jarForm") JarForm form,
+            BindingResult bound,
             Model model,
             HttpServletResponse response) {
-        model.addAttribute("jarForm", new String[] {jarName, brimMl, headspaceMm, count});
         return done(
                 kitchen,
                 "jars",
                 () -> {
-                    int many = many(count);
-                    kit.addJar(
-                            kitchen.id(),
-                            Refusal.checked(
-                                    "", () -> Jar.withHeadspace(jarName, number(brimMl), number(headspaceMm), many)));
+                    Bound.check(bound);
+                    kit.addJar(kitchen.id(), form.jar());
                 },
                 model,
                 response);
@@ -411,13 +349,19 @@ class KitController {
     @PostMapping("/jars/{id}/count")
     String countJars(
             @ModelAttribute("kitchen") Kitchen kitchen,
-            @PathVariable long id,
-            @RequestParam String count,
-            @RequestParam int revision,
+            @Valid @ModelAttribute("typedCount") CountForm form,
+            BindingResult bound,
             Model model,
             HttpServletResponse response) {
-        model.addAttribute("typedCount", new TypedCount(id, count));
-        return done(kitchen, "jars", () -> kit.countJars(kitchen.id(), id, many(count), revision), model, response);
+        return done(
+                kitchen,
+                "jars",
+                () -> {
+                    Bound.check(bound);
+                    kit.countJars(kitchen.id(), form.id(), form.many(), form.revision());
+                },
+                model,
+                response);
     }
 
     @PostMapping("/jars/{id}/remove")

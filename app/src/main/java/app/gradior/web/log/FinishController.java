@@ -169,48 +169,28 @@ class FinishController {
     String pack(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
-            @RequestParam(defaultValue = "") List<String> name,
-            @RequestParam(defaultValue = "") List<String> count,
-            @RequestParam(defaultValue = "") List<String> ml,
-            @RequestParam String what,
-            @RequestParam(defaultValue = "") String useBy,
-            @RequestParam(defaultValue = "") String reason,
-            @RequestParam(defaultValue = "") String tested,
+            PackForm form,
             Model model,
             HttpServletResponse response) {
         try {
-            List<Shelf.Filled> filled = new ArrayList<>();
-            for (int i = 0; i < Math.min(name.size(), Math.min(count.size(), ml.size())); i++) {
-                if (!name.get(i).isBlank() && !count.get(i).isBlank()) {
-                    filled.add(new Shelf.Filled(
-                            name.get(i),
-                            (int) Math.round(number(count.get(i), "count", Words.text("finish-controller.how-many"))),
-                            number(ml.get(i), "ml", Words.text("finish-controller.how-much-in-each"))));
-                }
-            }
-            shelf.pack(kitchen, id, filled, Refusal.checked("what", () -> Storage.valueOf(what)), date(useBy), reason);
-            if (!tested.isBlank()) {
-                EventBody note =
-                        new EventBody.Note(Words.text("finish-controller.tested-recipe-followed", tested.strip()));
+            shelf.pack(
+                    kitchen,
+                    id,
+                    form.filled(),
+                    Refusal.checked("what", () -> Storage.valueOf(form.what())),
+                    date(form.useBy()),
+                    form.reason());
+            if (!form.tested().isBlank()) {
+                EventBody note = new EventBody.Note(Words.text(
+                        "finish-controller.tested-recipe-followed",
+                        form.tested().strip()));
                 batches.record(kitchen, id, new Batches.Draft("tested-" + UUID.randomUUID(), batches.now(), note));
             }
             return "redirect:/log/" + id + "/finish#kept";
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            List<FinishView.JarRow> rows = new ArrayList<>();
-            for (int i = 0; i < Math.min(name.size(), Math.min(count.size(), ml.size())); i++) {
-                if (!name.get(i).isBlank()) {
-                    rows.add(new FinishView.JarRow(name.get(i), count.get(i), ml.get(i), ""));
-                }
-            }
-            Packing typed = new Packing(rows, what, useBy, reason);
-            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), typed, "", model);
+            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), form.again(), "", model);
         }
-    }
-
-    private static double number(String text, String field, String word) {
-        return Numbers.parse(text)
-                .orElseThrow(() -> Refusal.unfit(field, Told.of("finish-controller.is-no-number", word, text.strip())));
     }
 
     static LocalDate date(String text) {

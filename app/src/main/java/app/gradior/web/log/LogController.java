@@ -9,17 +9,20 @@ import app.gradior.estimate.Forecast;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.Numbers;
-import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.Photos;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Overnight;
+import app.gradior.sauce.SauceLimits;
+import app.gradior.web.form.Bound;
+import app.gradior.web.form.TypedNumber;
+import app.gradior.web.form.Within;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
 import app.gradior.web.pot.EventWords;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,6 +33,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -55,52 +59,41 @@ class LogController {
     record Compared(String word, String planned, String got, String off) {}
 
     /** The next-day form as typed. */
-    record NextDayForm(String step, String ring, String flavour, String note) {
+    record NextDayForm(
+            @Within(
+                    label = "log-controller.step",
+                    least = SauceLimits.LEAST_STEP,
+                    most = SauceLimits.MOST_STEP,
+                    optional = true)
+            @Nullable
+            TypedNumber step,
+
+            @Within(label = "log-controller.ring", least = 10, most = 300, unit = "mm", optional = true) @Nullable
+            TypedNumber ring,
+
+            @Nullable String flavour,
+            @Nullable String note) {
         static NextDayForm of(Batch batch) {
             Optional<EventBody.NextDay> said = batch.nextDay();
             return new NextDayForm(
                     said.map(EventBody.NextDay::step)
-                            .map(s -> Numbers.plain(s, 1))
-                            .orElse(""),
+                            .map(s -> new TypedNumber(Numbers.plain(s, 1)))
+                            .orElse(null),
                     said.map(EventBody.NextDay::ringMm)
-                            .map(r -> Numbers.plain(r, 0))
-                            .orElse(""),
+                            .map(r -> new TypedNumber(Numbers.plain(r, 0)))
+                            .orElse(null),
                     said.map(EventBody.NextDay::flavour).map(Overnight::key).orElse(""),
                     said.map(EventBody.NextDay::note).orElse(""));
         }
 
         EventBody.NextDay body() {
             return new EventBody.NextDay(
-                    number(
-                            "step",
-                            Words.text("log-controller.step"),
-                            step,
-                            1,
-                            9,
-                            Words.text("log-controller.from-broth-to-set")),
-                    number(
-                            "ring",
-                            Words.text("log-controller.ring"),
-                            ring,
-                            ReadingKind.RING.least(),
-                            ReadingKind.RING.most(),
-                            Words.text("log-controller.a-radius-from-to-mm")),
-                    flavour.isBlank() ? null : Refusal.checked("flavour", () -> Overnight.ofKey(flavour)),
-                    note.isBlank() ? null : note.strip());
-        }
-
-        private static @Nullable Double number(
-                String field, String name, String text, double least, double most, String expected) {
-            if (text.isBlank()) {
-                return null;
-            }
-            double number = Numbers.parse(text)
-                    .orElseThrow(
-                            () -> Refusal.unfit(field, Told.of("log-controller.is-no-number", name, text.strip())));
-            if (!(number >= least && number <= most)) {
-                throw Refusal.unfit(field, Told.of("log-controller.is-not", name, text.strip(), expected));
-            }
-            return number;
+                    TypedNumber.of(step).given().orElse(null),
+                    TypedNumber.of(ring).given().orElse(null),
+                    flavour == null || flavour.isBlank()
+                            ? null
+                            : Refusal.checked("flavour", () -> Overnight.ofKey(flavour)),
+                    note == null || note.isBlank() ? null : note.strip());
         }
     }
 
@@ -126,15 +119,13 @@ class LogController {
     String nextDay(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
-            @RequestParam(defaultValue = "") String step,
-            @RequestParam(defaultValue = "") String ring,
-            @RequestParam(defaultValue = "") String flavour,
-            @RequestParam(defaultValue = "") String note,
+            @Valid @ModelAttribute("form") NextDayForm form,
+            BindingResult bound,
             Model model,
             HttpServletResponse response) {
         Batch batch = batches.batch(kitchen.id(), id);
-        NextDayForm form = new NextDayForm(step, ring, flavour, note);
         try {
+            Bound.check(bound);
             batches.record(kitchen, id, new Batches.Draft("next-day-" + UUID.randomUUID(), batches.now(), form.body()));
             return "redirect:/log/" + id;
         } catch (Refusal refusal) {

@@ -2,6 +2,7 @@ package app.gradior.web.plan;
 
 import app.gradior.care.Storage;
 import app.gradior.finding.Fault;
+import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -12,6 +13,7 @@ import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Use;
+import app.gradior.web.form.TypedNumber;
 import app.gradior.web.frame.Figures;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
@@ -105,30 +107,30 @@ final class PlanForm {
 
     /** The plan that the fields mean; with faults it is not to be used. */
     PlanDraft draft() {
-        PlanDraft.ScaleBy by = choice("by", Words.text("plan-form.how-much"), PlanDraft.ScaleBy::valueOf, base.by());
+        PlanDraft.ScaleBy by = choice("by", "plan-form.how-much", PlanDraft.ScaleBy::valueOf, base.by());
         return new PlanDraft(
                 whole("sauce"),
                 text("version").isEmpty() ? null : (int) whole("version"),
                 by,
                 amount(by),
                 (int) whole("line"),
-                optional("use", Words.text("plan-form.use"), Use::valueOf),
+                optional("use", "plan-form.use", Use::valueOf),
                 whole("pot"),
                 whole("burner"),
                 heats(),
-                number("altitude", Words.text("plan-form.the-altitude"), -430, 5500, "m"),
-                number("step", Words.text("plan-form.the-step-wanted"), 1, 9, Words.text("plan-form.broth-to-set")),
+                number("altitude", "plan-form.the-altitude", -430, 5500, "m"),
+                number("step", "plan-form.the-step-wanted", 1, 9, Words.text("plan-form.broth-to-set")),
                 served(),
-                text("wish").isEmpty() ? null : volume("wish", Words.text("plan-form.the-yield-wished")),
+                text("wish").isEmpty() ? null : volume("wish", "plan-form.the-yield-wished"),
                 text("starch").equals(NONE)
                         ? null
-                        : choice("starch", Words.text("plan-form.starch"), StarchKind::ofKey, StarchKind.MAIZE),
-                number("ratio", Words.text("plan-form.cold-liquid-to-starch"), 1, 2, Words.text("plan-form.by-weight")),
-                number("salt", Words.text("plan-form.salt-at-most"), 0.1, 30, "%"),
+                        : choice("starch", "plan-form.starch", StarchKind::ofKey, StarchKind.MAIZE),
+                number("ratio", "plan-form.cold-liquid-to-starch", 1, 2, Words.text("plan-form.by-weight")),
+                number("salt", "plan-form.salt-at-most", 0.1, 30, "%"),
                 serveAt(),
-                choice("storage", Words.text("plan-form.then"), Storage::valueOf, Storage.EAT_NOW),
+                choice("storage", "plan-form.then", Storage::valueOf, Storage.EAT_NOW),
                 !text("nextDay").isEmpty(),
-                (int) number("moved", Words.text("plan-form.minutes-earlier"), -24 * 60, 24 * 60, "min"),
+                (int) number("moved", "plan-form.minutes-earlier", -24 * 60, 24 * 60, "min"),
                 swaps(),
                 whole("pot2"),
                 whole("burner2"));
@@ -136,10 +138,10 @@ final class PlanForm {
 
     private double amount(PlanDraft.ScaleBy by) {
         return switch (by) {
-            case FACTOR -> number("amount", Words.text("plan-form.times-as-written"), 0.01, 100, "");
-            case YIELD -> volume("amount", Words.text("plan-form.the-yield"));
-            case GUESTS -> Math.rint(number("amount", Words.text("plan-form.guests"), 1, 10_000, ""));
-            case INGREDIENT -> number("amount", Words.text("plan-form.what-there-is"), 0.1, 100_000, "g");
+            case FACTOR -> number("amount", "plan-form.times-as-written", 0.01, 100, "");
+            case YIELD -> volume("amount", "plan-form.the-yield");
+            case GUESTS -> Math.rint(number("amount", "plan-form.guests", 1, 10_000, ""));
+            case INGREDIENT -> number("amount", "plan-form.what-there-is", 0.1, 100_000, "g");
         };
     }
 
@@ -196,27 +198,22 @@ final class PlanForm {
 
     private double volume(String name, String label) {
         double ml = figures.millilitres(text(name));
-        if (!(ml >= 10 && ml <= 100_000)) {
-            faults.add(new Fault(
-                    name, Told.of("plan-form.from-ml-to-l-expected", label, text(name), figures.volumeFieldUnit())));
+        if (!(ml >= SauceLimits.LEAST_YIELD_ML && ml <= SauceLimits.MOST_YIELD_ML)) {
+            Refusal refusal = new TypedNumber(text(name))
+                    .outside(
+                            name,
+                            label,
+                            figures.volume(SauceLimits.LEAST_YIELD_ML),
+                            figures.volume(SauceLimits.MOST_YIELD_ML));
+            faults.addAll(refusal.faults());
         }
         return ml;
     }
 
     private double number(String name, String label, double low, double high, String unit) {
-        double value = Numbers.parse(text(name)).orElse(Double.NaN);
-        if (!(value >= low && value <= high)) {
-            faults.add(new Fault(
-                    name,
-                    Told.of(
-                            "plan-form.is-not-from-to",
-                            label,
-                            text(name),
-                            Numbers.plain(low, 2),
-                            Numbers.plain(high, 2),
-                            (unit.isEmpty() ? "." : " " + unit + "."))));
-        }
-        return value;
+        TypedNumber typed = new TypedNumber(text(name));
+        typed.fault(name, label, low, high, unit).ifPresent(faults::add);
+        return typed.value();
     }
 
     private long whole(String name) {
@@ -228,7 +225,7 @@ final class PlanForm {
         try {
             return of.apply(text(name));
         } catch (IllegalArgumentException e) {
-            faults.add(new Fault(name, Told.of("plan-form.is-not-one-of-the-choices", label, text(name))));
+            faults.add(new Fault(name, Told.of("plan-form.is-not-one-of-the-choices", Told.of(label), text(name))));
             return otherwise;
         }
     }
@@ -240,7 +237,7 @@ final class PlanForm {
         try {
             return of.apply(text(name).toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            faults.add(new Fault(name, Told.of("plan-form.is-not-one-of-the-choices", label, text(name))));
+            faults.add(new Fault(name, Told.of("plan-form.is-not-one-of-the-choices", Told.of(label), text(name))));
             return null;
         }
     }

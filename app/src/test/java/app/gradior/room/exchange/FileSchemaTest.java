@@ -3,6 +3,7 @@ package app.gradior.room.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.finding.Fault;
+import app.gradior.room.words.Told;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -33,11 +34,11 @@ class FileSchemaTest {
                 .containsExactlyInAnyOrder("name", "brimMl", "fillMl", "count");
         assertThat(faults("jar", "[]")).extracting(Fault::field).containsExactly("");
         assertThat(faults("jar", "{'name':'Squat','brimMl':1,'fillMl':1,'revision':0}"))
-                .containsExactly(new Fault("count", "this field is missing"));
+                .containsExactly(new Fault("count", Told.of("file-schema.missing")));
         assertThat(faults(
                         "kitchen",
                         "{'name':'K','measures':'METRIC','fahrenheit':false,'altitudeM':0,'timeZone':'UTC','x':1}"))
-                .containsExactly(new Fault("x", "this field is not known"));
+                .containsExactly(new Fault("x", Told.of("file-schema.not-known")));
     }
 
     @Test

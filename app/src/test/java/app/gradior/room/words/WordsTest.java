@@ -10,6 +10,7 @@ import app.gradior.plan.CannotReach;
 import app.gradior.plan.PotFinding;
 import app.gradior.plan.WishFinding;
 import app.gradior.reading.ReadingKind;
+import app.gradior.room.house.Tokens;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageName;
 import app.gradior.texture.Stair;
@@ -91,6 +92,8 @@ class WordsTest {
 
     private static final Pattern ASKED_IN_JAVA =
             Pattern.compile("(?:Words\\.text|Told\\.of|byKey)\\(\\s*\"([^\"]+)\"\\s*[,)]");
+    private static final Pattern LABELS = Pattern.compile(
+            "(?:\\b(?:number|celsius|within|volume|choice|optional)\\(\\s*\"\\w+\",\\s*|label = |String (?:HEAT|HOW_MANY) = )\"([\\w.-]+)\"");
     private static final Pattern ASKED_IN_PAGES = Pattern.compile("#\\{([\\w.-]+)");
     private static final Pattern CHOSEN =
             Pattern.compile("Words\\.text\\(\\s*[^\"()]*\\?\\s*\"([^\"]+)\"\\s*:\\s*\"([^\"]+)\"");
@@ -103,7 +106,7 @@ class WordsTest {
                 if (name.endsWith(".java") || name.endsWith(".html")) {
                     String text = Files.readString(file);
                     List<Pattern> patterns =
-                            name.endsWith(".html") ? List.of(ASKED_IN_PAGES) : List.of(ASKED_IN_JAVA, CHOSEN);
+                            name.endsWith(".html") ? List.of(ASKED_IN_PAGES) : List.of(ASKED_IN_JAVA, LABELS, CHOSEN);
                     for (Pattern pattern : patterns) {
                         Matcher matcher = pattern.matcher(text);
                         while (matcher.find()) {
@@ -205,6 +208,9 @@ class WordsTest {
     void aFindingWithinAFindingAndTheCooksOwnWords() {
         assertThat(Words.say(new StageName.OfKind(StageKind.MILL))).isEqualTo("Mill");
         assertThat(Words.say(new StageName.Titled("Grandmother's {way}"))).isEqualTo("Grandmother's {way}");
+        assertThat(Words.say(Told.of("stage.stuck", 1, Tokens.Scope.ALL)))
+                .as("a constant that has no name is told as programs write it")
+                .isEqualTo("Stage 1: ALL");
         assertThat(Words.say(Stair.Tread.CLING, "spoon")).isEqualTo("coats; a line holds");
         assertThat(Words.say(Told.of("stage.stuck", 2, new CannotReach.NoWater())))
                 .isEqualTo("Stage 2: There is no water in this pot: nothing can boil off. Add a liquid.");
