@@ -40,7 +40,7 @@ public final class ClockDrawing {
      * @param time a minute of the day as a time
      */
     public static String draw(List<Lane> lanes, int nowMinute, IntFunction<String> time, List<String> burners) {
-        Axis axis = Axis.of(lanes);
+        DayAxis axis = DayAxis.of(lanes);
         double height = TOP + LANE * lanes.size() + 12;
         Svg svg = new Svg("clock", WIDTH, height, words(lanes, time)).hatch("standing");
         for (int minute : axis.ticks()) {
@@ -73,7 +73,7 @@ public final class ClockDrawing {
         return Words.text("clock-drawing.the-day", String.join("; ", parts));
     }
 
-    private static void lane(Svg svg, Axis axis, Lane lane, double top, List<String> burners) {
+    private static void lane(Svg svg, DayAxis axis, Lane lane, double top, List<String> burners) {
         ClockPlan.Row row = lane.row();
         int burner =
                 row.placed().stream().mapToInt(ClockPlan.Placed::burner).max().orElse(-1);
@@ -92,11 +92,8 @@ public final class ClockDrawing {
         for (ClockPlan.Placed placed : row.placed()) {
             double x = axis.x(placed.startMinute());
             double width = Math.max(2, axis.x(placed.endMinute()) - x);
-            String kind = placed.task().handsOn()
-                    ? Words.text("clock-drawing.work-hands")
-                    : placed.task().onHeat()
-                            ? Words.text("clock-drawing.work-free")
-                            : Words.text("clock-drawing.work-standing");
+            String kind =
+                    placed.task().handsOn() ? "work hands" : placed.task().onHeat() ? "work free" : "work standing";
             svg.rect(kind, x, top, width, BAR);
             String name = fitted(Words.say(placed.task().name()), width - 10);
             if (!name.isEmpty()) {
@@ -118,8 +115,8 @@ public final class ClockDrawing {
     }
 
     /** Time along the paper, long quiet cut out. */
-    private record Axis(int first, int last, List<int[]> cuts, double perMinute) {
-        static Axis of(List<Lane> lanes) {
+    private record DayAxis(int first, int last, List<int[]> cuts, double perMinute) {
+        static DayAxis of(List<Lane> lanes) {
             int first = Integer.MAX_VALUE;
             int last = Integer.MIN_VALUE;
             List<int[]> busy = new ArrayList<>();
@@ -142,7 +139,7 @@ public final class ClockDrawing {
             for (int[] cut : cuts) {
                 shown -= cut[1] - cut[0] - CUT_MIN;
             }
-            return new Axis(first, last, cuts, (RIGHT - LEFT) / shown);
+            return new DayAxis(first, last, cuts, (RIGHT - LEFT) / shown);
         }
 
         private static List<int[]> quiet(List<int[]> busy, int first) {
@@ -175,7 +172,7 @@ public final class ClockDrawing {
 
         List<Integer> ticks() {
             double shown = (RIGHT - LEFT) / perMinute;
-            int step = (int) DescentDrawing.niceStep(shown, 11, STEPS);
+            int step = (int) Axis.niceStep(shown, 11, STEPS);
             List<Integer> ticks = new ArrayList<>();
             for (int minute = Math.floorDiv(first, step) * step; minute <= last; minute += step) {
                 int at = minute;

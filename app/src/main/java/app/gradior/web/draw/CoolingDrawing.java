@@ -26,6 +26,7 @@ public final class CoolingDrawing {
     public static String draw(
             CoolingWatch watch, double elapsedMin, DoubleFunction<String> time, DoubleFunction<String> temp) {
         double last = watch.coldLimitMinute() + 40;
+        Plane plane = new Plane(new Axis(0, last, LEFT, RIGHT), new Axis(0, HOTTEST_C, BOTTOM, TOP));
         Svg svg = new Svg(
                 "cooling",
                 WIDTH,
@@ -36,41 +37,31 @@ public final class CoolingDrawing {
                         time.apply(watch.coldLimitMinute()),
                         temp.apply(watch.tempC(elapsedMin))));
         for (double c : new double[] {Cooling.COLD_LIMIT_C, Cooling.WARM_LIMIT_C, Cooling.HOT_LIMIT_C}) {
-            svg.line("grid", LEFT, y(c), RIGHT, y(c)).text("tick", LEFT - 6, y(c) + 4, "end", temp.apply(c));
+            double y = plane.y().at(c);
+            svg.line("grid", LEFT, y, RIGHT, y).text("tick", LEFT - 6, y + 4, "end", temp.apply(c));
         }
-        for (int minute = 0; minute <= last; minute += EVERY_MIN) {
-            svg.text("tick", x(minute, last), BOTTOM + 20, "middle", time.apply(minute));
+        for (double minute : plane.x().ticks(EVERY_MIN)) {
+            svg.text("tick", plane.x().at(minute), BOTTOM + 20, "middle", time.apply(minute));
         }
-        post(svg, watch.warmLimitMinute(), Cooling.WARM_LIMIT_C, last, "2 h");
-        post(svg, watch.coldLimitMinute(), Cooling.COLD_LIMIT_C, last, "6 h");
-        StringBuilder d = new StringBuilder();
-        for (Cooling.Point p : watch.course().points()) {
-            double minute = p.minute() * watch.slowness();
-            if (minute <= last) {
-                d.append(d.isEmpty() ? "M" : "L")
-                        .append(Svg.n(x(minute, last)))
-                        .append(' ')
-                        .append(Svg.n(y(p.tempC())));
-            }
-        }
-        svg.path("course", d.isEmpty() ? "M0 0" : d.toString());
+        post(svg, plane, watch.warmLimitMinute(), Cooling.WARM_LIMIT_C, "2 h");
+        post(svg, plane, watch.coldLimitMinute(), Cooling.COLD_LIMIT_C, "6 h");
+        svg.path(
+                "course",
+                plane.line(
+                        watch.course().points().stream()
+                                .filter(p -> p.minute() * watch.slowness() <= last)
+                                .toList(),
+                        p -> p.minute() * watch.slowness(),
+                        p -> Math.max(0, Math.min(HOTTEST_C, p.tempC()))));
         if (elapsedMin <= last) {
-            svg.circle("now dot", x(elapsedMin, last), y(watch.tempC(elapsedMin)), 6);
+            svg.circle("now dot", plane.x().at(elapsedMin), plane.y().within(watch.tempC(elapsedMin)), 6);
         }
         return svg.done();
     }
 
     /** From the limit's temperature up: the course must have come down before it. */
-    private static void post(Svg svg, double minute, double limitC, double last, String word) {
-        double x = x(minute, last);
-        svg.line("limit", x, y(limitC), x, TOP).text("limit-word", x + 5, TOP + 12, "start", word);
-    }
-
-    private static double x(double minute, double last) {
-        return LEFT + minute / last * (RIGHT - LEFT);
-    }
-
-    private static double y(double tempC) {
-        return BOTTOM - Math.max(0, Math.min(HOTTEST_C, tempC)) / HOTTEST_C * (BOTTOM - TOP);
+    private static void post(Svg svg, Plane plane, double minute, double limitC, String word) {
+        double x = plane.x().at(minute);
+        svg.line("limit", x, plane.y().at(limitC), x, TOP).text("limit-word", x + 5, TOP + 12, "start", word);
     }
 }

@@ -18,6 +18,10 @@ public final class DescentDrawing {
 
     private static final double WORD_HEIGHT = 13;
     private static final int WORD_ROWS = 4;
+    private static final int MOST_ROWS = 5;
+    private static final int MOST_COLUMNS = 6;
+    private static final double[] GRAMS = {5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000, 5000};
+    private static final double[] MINUTES = {1, 2, 5, 10, 15, 20, 30, 60, 120, 240};
 
     private DescentDrawing() {}
 
@@ -62,14 +66,15 @@ public final class DescentDrawing {
                 earlier.stream().map(ahead -> until(ahead, last)).toList();
         List<Forecast.CurvePoint> all = new ArrayList<>(points);
         foretold.forEach(ahead -> all.addAll(0, ahead));
-        Axes axes = Axes.of(all, stopMassG);
-        grid(svg, axes, clock);
-        foretold.forEach(ahead -> band(svg, axes, ahead, 0));
-        band(svg, axes, points, nowMinute);
-        svg.path("past-line", way(axes, points, nowMinute, true));
-        svg.path("later-line", way(axes, points, nowMinute, false));
+        Paper paper = Paper.of(all, stopMassG);
+        Plane plane = paper.plane();
+        grid(svg, paper, clock);
+        foretold.forEach(ahead -> band(svg, plane, ahead, 0));
+        band(svg, plane, points, nowMinute);
+        svg.path("past-line", way(plane, points, nowMinute, true));
+        svg.path("later-line", way(plane, points, nowMinute, false));
         if (stopMassG > 0) {
-            double y = axes.y(stopMassG);
+            double y = plane.y().at(stopMassG);
             svg.line("goal", LEFT, y, RIGHT, y);
             svg.text(
                     "goal-word",
@@ -78,35 +83,28 @@ public final class DescentDrawing {
                     "end",
                     Words.text("descent-drawing.stop-at-g", Numbers.plain(stopMassG, 0)));
         }
-        ticks(svg, axes, points, ticks);
+        ticks(svg, plane, points, ticks);
         points.stream()
                 .filter(p -> p.minute() >= nowMinute)
                 .findFirst()
                 .ifPresent(p -> svg.circle(
-                        "now dot", axes.x(p.minute()), axes.y(p.massG().middle()), 6));
+                        "now dot",
+                        plane.x().at(p.minute()),
+                        plane.y().at(p.massG().middle()),
+                        6));
         return svg.done();
     }
 
-    private static void grid(Svg svg, Axes axes, DoubleFunction<String> clock) {
-        for (double mass = axes.lowG; mass <= axes.highG + 1e-6; mass += axes.stepG) {
-            svg.line("grid", LEFT, axes.y(mass), RIGHT, axes.y(mass));
-            svg.text("tick", LEFT - 6, axes.y(mass) + 4, "end", Numbers.plain(mass, 0));
+    private static void grid(Svg svg, Paper paper, DoubleFunction<String> clock) {
+        Plane plane = paper.plane();
+        for (double mass : plane.y().ticks(paper.stepG())) {
+            svg.line("grid", LEFT, plane.y().at(mass), RIGHT, plane.y().at(mass));
+            svg.text("tick", LEFT - 6, plane.y().at(mass) + 4, "end", Numbers.plain(mass, 0));
         }
         svg.text("tick", RIGHT, TOP - 4, "end", Words.text("descent-drawing.grams-in-the-pot"));
-        double stepMin = niceStep(axes.lastMin, 6, new double[] {1, 2, 5, 10, 15, 20, 30, 60, 120, 240});
-        for (double minute = 0; minute <= axes.lastMin + 1e-6; minute += stepMin) {
-            svg.text("tick", axes.x(minute), BOTTOM + 20, "middle", clock.apply(minute));
+        for (double minute : plane.x().ticks(MOST_COLUMNS, MINUTES)) {
+            svg.text("tick", plane.x().at(minute), BOTTOM + 20, "middle", clock.apply(minute));
         }
-    }
-
-    /** A step that is easy to read and gives at most so many of them. */
-    static double niceStep(double span, int most, double[] steps) {
-        for (double step : steps) {
-            if (span / step <= most) {
-                return step;
-            }
-        }
-        return Math.ceil(span / most / 60) * 60;
     }
 
     /** The points up to a minute, the last one at it. */
@@ -128,17 +126,17 @@ public final class DescentDrawing {
         return kept;
     }
 
-    private static void band(Svg svg, Axes axes, List<Forecast.CurvePoint> points, double nowMinute) {
+    private static void band(Svg svg, Plane plane, List<Forecast.CurvePoint> points, double nowMinute) {
         StringBuilder high = new StringBuilder();
         StringBuilder low = new StringBuilder();
         for (Forecast.CurvePoint point : points) {
             if (point.minute() >= nowMinute - 1e-9) {
-                String x = Svg.n(axes.x(point.minute()));
+                String x = Svg.n(plane.x().at(point.minute()));
                 high.append(high.isEmpty() ? "M" : "L")
                         .append(x)
                         .append(' ')
-                        .append(Svg.n(axes.y(point.massG().high())));
-                low.insert(0, "L" + x + " " + Svg.n(axes.y(point.massG().low())));
+                        .append(Svg.n(plane.y().at(point.massG().high())));
+                low.insert(0, "L" + x + " " + Svg.n(plane.y().at(point.massG().low())));
             }
         }
         if (!high.isEmpty()) {
@@ -146,29 +144,23 @@ public final class DescentDrawing {
         }
     }
 
-    private static String way(Axes axes, List<Forecast.CurvePoint> points, double nowMinute, boolean past) {
-        StringBuilder d = new StringBuilder();
+    private static String way(Plane plane, List<Forecast.CurvePoint> points, double nowMinute, boolean past) {
+        List<Forecast.CurvePoint> here = new ArrayList<>();
         for (int i = 0; i < points.size(); i++) {
-            Forecast.CurvePoint point = points.get(i);
-            boolean here = past
-                    ? point.minute() <= nowMinute + 1e-9
-                            || (i > 0 && points.get(i - 1).minute() < nowMinute)
-                    : point.minute() >= nowMinute - 1e-9;
-            if (here) {
-                d.append(d.isEmpty() ? "M" : "L")
-                        .append(Svg.n(axes.x(point.minute())))
-                        .append(' ')
-                        .append(Svg.n(axes.y(point.massG().middle())));
+            double minute = points.get(i).minute();
+            boolean before = i > 0 && points.get(i - 1).minute() < nowMinute;
+            if (past ? minute <= nowMinute + 1e-9 || before : minute >= nowMinute - 1e-9) {
+                here.add(points.get(i));
             }
         }
-        return d.isEmpty() ? "M0 0" : d.toString();
+        return plane.line(here, Forecast.CurvePoint::minute, p -> p.massG().middle());
     }
 
-    private static void ticks(Svg svg, Axes axes, List<Forecast.CurvePoint> points, List<Tick> ticks) {
+    private static void ticks(Svg svg, Plane plane, List<Forecast.CurvePoint> points, List<Tick> ticks) {
         List<double[]> words = new ArrayList<>();
         for (Tick tick : ticks) {
-            double x = axes.x(tick.minute());
-            double y = axes.y(massAt(points, tick.minute()));
+            double x = plane.x().at(tick.minute());
+            double y = plane.y().at(massAt(points, tick.minute()));
             svg.line("event", x, y - 8, x, y + 8);
             double width = 10 + 6.4 * tick.word().length();
             boolean left = x + width > WIDTH;
@@ -201,9 +193,9 @@ public final class DescentDrawing {
         return points.get(points.size() - 1).massG().middle();
     }
 
-    /** From grams and minutes to paper. */
-    private record Axes(double lastMin, double lowG, double highG, double stepG) {
-        static Axes of(List<Forecast.CurvePoint> points, double stopMassG) {
+    /** From minutes and grams to paper, and the grams from one line of the grid to the next. */
+    private record Paper(Plane plane, double stepG) {
+        static Paper of(List<Forecast.CurvePoint> points, double stopMassG) {
             double low = points.stream().mapToDouble(p -> p.massG().low()).min().orElse(0);
             double high =
                     points.stream().mapToDouble(p -> p.massG().high()).max().orElse(1);
@@ -211,21 +203,13 @@ public final class DescentDrawing {
                 low = Math.min(low, stopMassG);
                 high = Math.max(high, stopMassG);
             }
-            double step = niceStep(
-                    Math.max(1, high - low), 5, new double[] {5, 10, 20, 25, 50, 100, 200, 250, 500, 1000, 2000, 5000});
-            return new Axes(
-                    Math.max(1, points.get(points.size() - 1).minute()),
-                    Math.floor(low / step) * step,
-                    Math.ceil(high / step) * step,
+            double step = Axis.niceStep(Math.max(1, high - low), MOST_ROWS, GRAMS);
+            double last = Math.max(1, points.get(points.size() - 1).minute());
+            return new Paper(
+                    new Plane(
+                            new Axis(0, last, LEFT, RIGHT),
+                            new Axis(Math.floor(low / step) * step, Math.ceil(high / step) * step, BOTTOM, TOP)),
                     step);
-        }
-
-        double x(double minute) {
-            return LEFT + (RIGHT - LEFT) * minute / lastMin;
-        }
-
-        double y(double massG) {
-            return BOTTOM - (BOTTOM - TOP) * (massG - lowG) / Math.max(1e-9, highG - lowG);
         }
     }
 }

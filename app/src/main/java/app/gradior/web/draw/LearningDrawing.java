@@ -5,6 +5,7 @@ import app.gradior.room.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 
 /** How well the finish was foretold before any reading, against the number of batches of that sauce before it. */
 public final class LearningDrawing {
@@ -51,12 +52,13 @@ public final class LearningDrawing {
                         .mapToDouble(p -> Math.max(p.off(), p.unlearnt()))
                         .max()
                         .orElse(0.2));
-        for (double share = 0; share <= most + 1e-9; share += most > 0.6 ? 0.2 : 0.1) {
-            double y = y(share, most);
+        Plane plane = new Plane(new Axis(0, Math.max(1, last), LEFT + 12, RIGHT - 12), new Axis(0, most, BOTTOM, TOP));
+        for (double share : plane.y().ticks(most > 0.6 ? 0.2 : 0.1)) {
+            double y = plane.y().at(share);
             svg.line("grid", LEFT, y, RIGHT, y).text("tick", LEFT - 6, y + 4, "end", percent(share));
         }
         for (int n = 0; n <= last; n++) {
-            svg.text("tick", x(n, last), BOTTOM + 20, "middle", String.valueOf(n));
+            svg.text("tick", plane.x().at(n), BOTTOM + 20, "middle", String.valueOf(n));
         }
         svg.text(
                 "tick",
@@ -65,10 +67,10 @@ public final class LearningDrawing {
                 "middle",
                 Words.text("learning-drawing.batches-of-that-sauce-before-it"));
         for (Point p : points) {
-            svg.circle("each", x(p.before(), last), y(p.off(), most), 3.5);
+            svg.circle("each", plane.x().at(p.before()), plane.y().at(p.off()), 3.5);
         }
-        svg.path("unlearnt", line(points, last, most, Point::unlearnt));
-        svg.path("learnt", line(points, last, most, Point::off));
+        svg.path("unlearnt", line(plane, points, last, Point::unlearnt));
+        svg.path("learnt", line(plane, points, last, Point::off));
         svg.text(
                 "learnt-word",
                 RIGHT,
@@ -78,27 +80,12 @@ public final class LearningDrawing {
         return svg.done();
     }
 
-    private static String line(List<Point> points, int last, double most, ToDoubleFunction<Point> figure) {
-        StringBuilder d = new StringBuilder();
-        for (int n = 0; n <= last; n++) {
-            int before = n;
-            List<Point> here = points.stream().filter(p -> p.before() == before).toList();
-            if (!here.isEmpty()) {
-                d.append(d.isEmpty() ? "M" : "L")
-                        .append(Svg.n(x(n, last)))
-                        .append(' ')
-                        .append(Svg.n(y(median(here, figure), most)));
-            }
-        }
-        return d.isEmpty() ? "M0 0" : d.toString();
-    }
-
-    private static double x(int n, int last) {
-        return LEFT + 12 + n * (RIGHT - LEFT - 24) / Math.max(1, last);
-    }
-
-    private static double y(double share, double most) {
-        return BOTTOM - share / most * (BOTTOM - TOP);
+    private static String line(Plane plane, List<Point> points, int last, ToDoubleFunction<Point> figure) {
+        List<List<Point>> each = IntStream.rangeClosed(0, last)
+                .mapToObj(n -> points.stream().filter(p -> p.before() == n).toList())
+                .filter(here -> !here.isEmpty())
+                .toList();
+        return plane.line(each, here -> here.get(0).before(), here -> median(here, figure));
     }
 
     private static double median(List<Point> points, ToDoubleFunction<Point> figure) {

@@ -53,17 +53,6 @@ public final class RoutesDrawing {
             DoubleFunction<String> field,
             String label) {}
 
-    /** Where minutes and millilitres are on the paper. */
-    private record Axes(double lastMinute, double mostMl) {
-        double x(double minute) {
-            return LEFT + (RIGHT - LEFT) * minute / lastMinute;
-        }
-
-        double y(double ml) {
-            return BOTTOM - (BOTTOM - TOP) * ml / mostMl;
-        }
-    }
-
     /** The chart as SVG. */
     public static String draw(Chart chart) {
         Routes.Point reduce = chart.points().get(0);
@@ -82,30 +71,35 @@ public final class RoutesDrawing {
                         chart.other().isEmpty()
                                 ? 0
                                 : chart.other().get(chart.other().size() - 1).volumeMl20c());
-        Axes axes = new Axes(last, most);
+        Plane plane = new Plane(new Axis(0, last, LEFT, RIGHT), new Axis(0, most, BOTTOM, TOP));
         Svg svg = new Svg("routes", WIDTH, HEIGHT, words(chart)).hatch("forbidden");
-        grid(svg, axes, chart);
-        shades(svg, axes, chart);
+        grid(svg, plane, chart);
+        shades(svg, plane, chart);
         if (!chart.other().isEmpty()) {
-            svg.path("other-line", line(axes, chart.other()));
+            svg.path("other-line", line(plane, chart.other()));
             Routes.Point end = chart.other().get(0);
-            svg.text("other-word", axes.x(end.minutes()), axes.y(end.volumeMl20c()) + 18, "end", chart.otherName());
+            svg.text(
+                    "other-word",
+                    plane.x().at(end.minutes()),
+                    plane.y().at(end.volumeMl20c()) + 18,
+                    "end",
+                    chart.otherName());
         }
-        svg.path("way-line", line(axes, chart.points()));
-        strips(svg, axes, chart);
+        svg.path("way-line", line(plane, chart.points()));
+        strips(svg, plane, chart);
         for (Routes.Point p : chart.points()) {
             svg.dot(
                     "way-point",
-                    axes.x(p.minutes()),
-                    axes.y(p.volumeMl20c()),
+                    plane.x().at(p.minutes()),
+                    plane.y().at(p.volumeMl20c()),
                     3,
                     "wish",
                     chart.field().apply(p.volumeMl20c()),
                     "says",
                     says(chart, p));
         }
-        ends(svg, axes, chart);
-        chosen(svg, axes, chart);
+        ends(svg, plane, chart);
+        chosen(svg, plane, chart);
         return svg.done();
     }
 
@@ -131,32 +125,23 @@ public final class RoutesDrawing {
         return grams < 0.05 ? "no" : Numbers.plain(grams, grams < 10 ? 1 : 0) + " g";
     }
 
-    private static String line(Axes axes, List<Routes.Point> points) {
-        StringBuilder d = new StringBuilder();
-        for (Routes.Point p : points) {
-            d.append(d.isEmpty() ? "M" : "L")
-                    .append(Svg.n(axes.x(p.minutes())))
-                    .append(' ')
-                    .append(Svg.n(axes.y(p.volumeMl20c())));
-        }
-        return d.toString();
+    private static String line(Plane plane, List<Routes.Point> points) {
+        return plane.line(points, Routes.Point::minutes, Routes.Point::volumeMl20c);
     }
 
-    private static void grid(Svg svg, Axes axes, Chart chart) {
-        double mlStep = DescentDrawing.niceStep(axes.mostMl, 5, ML_STEPS);
-        for (double ml = 0; ml <= axes.mostMl; ml += mlStep) {
-            svg.line("grid", LEFT, axes.y(ml), RIGHT, axes.y(ml));
+    private static void grid(Svg svg, Plane plane, Chart chart) {
+        for (double ml : plane.y().ticks(5, ML_STEPS)) {
+            svg.line("grid", LEFT, plane.y().at(ml), RIGHT, plane.y().at(ml));
             svg.text(
                     "tick",
                     LEFT - 7,
-                    axes.y(ml) + 4,
+                    plane.y().at(ml) + 4,
                     "end",
                     ml == 0 ? "0" : chart.volume().apply(ml));
         }
-        double minuteStep = DescentDrawing.niceStep(axes.lastMinute, 7, MINUTE_STEPS);
-        for (double minute = 0; minute <= axes.lastMinute; minute += minuteStep) {
-            svg.line("grid", axes.x(minute), BOTTOM, axes.x(minute), BOTTOM + 4);
-            svg.text("tick", axes.x(minute), BOTTOM + 18, "middle", Numbers.plain(minute, 0));
+        for (double minute : plane.x().ticks(7, MINUTE_STEPS)) {
+            svg.line("grid", plane.x().at(minute), BOTTOM, plane.x().at(minute), BOTTOM + 4);
+            svg.text("tick", plane.x().at(minute), BOTTOM + 18, "middle", Numbers.plain(minute, 0));
         }
         svg.text("axis", RIGHT, SALT_TOP + STRIP + 16, "end", Words.text("routes-drawing.minutes-of-reducing"));
         svg.text("axis", LEFT - 56, 13, "start", Words.text("routes-drawing.yield-cold"));
@@ -164,15 +149,15 @@ public final class RoutesDrawing {
                 .ifPresent(ml -> svg.line(
                         "wish-line",
                         LEFT,
-                        axes.y(Math.min(ml, axes.mostMl)),
+                        plane.y().within(ml),
                         RIGHT,
-                        axes.y(Math.min(ml, axes.mostMl))));
+                        plane.y().within(ml)));
     }
 
-    private static void shades(Svg svg, Axes axes, Chart chart) {
+    private static void shades(Svg svg, Plane plane, Chart chart) {
         int row = 0;
         for (Shade shade : chart.shades()) {
-            double x = axes.x(Math.max(0, Math.min(axes.lastMinute, shade.fromMinute())));
+            double x = plane.x().within(shade.fromMinute());
             if (x >= RIGHT - 2) {
                 continue;
             }
@@ -186,22 +171,16 @@ public final class RoutesDrawing {
     }
 
     /** Below the chart: how much starch, and how salty, along the same minutes. */
-    private static void strips(Svg svg, Axes axes, Chart chart) {
+    private static void strips(Svg svg, Plane plane, Chart chart) {
         List<Routes.Point> points = chart.points();
         double mostStarch = Math.max(0.1, points.get(points.size() - 1).starchG());
         double mostSalt = Math.max(0.05, points.get(0).sauce().saltPercent());
-        strip(svg, axes, points, STARCH_TOP, Words.text("routes-drawing.strip-starch"), p -> p.starchG() / mostStarch);
-        strip(
-                svg,
-                axes,
-                points,
-                SALT_TOP,
-                Words.text("routes-drawing.strip-salt"),
-                p -> p.sauce().saltPercent() / mostSalt);
+        strip(svg, plane, points, STARCH_TOP, "strip starch", p -> p.starchG() / mostStarch);
+        strip(svg, plane, points, SALT_TOP, "strip salt", p -> p.sauce().saltPercent() / mostSalt);
         svg.text("strip-word", LEFT - 7, STARCH_TOP + STRIP - 6, "end", "starch");
         svg.text("strip-word", LEFT - 7, SALT_TOP + STRIP - 6, "end", "salt");
         Routes.Point p = chart.chosen();
-        double x = axes.x(p.minutes());
+        double x = plane.x().at(p.minutes());
         boolean right = x < (LEFT + RIGHT) / 2;
         String anchor = right ? "start" : "end";
         double at = right ? x + 8 : x - 8;
@@ -217,35 +196,36 @@ public final class RoutesDrawing {
 
     private static void strip(
             Svg svg,
-            Axes axes,
+            Plane plane,
             List<Routes.Point> points,
             double top,
             String css,
             java.util.function.ToDoubleFunction<Routes.Point> share) {
         double floor = top + STRIP;
-        StringBuilder d = new StringBuilder("M" + Svg.n(axes.x(points.get(0).minutes())) + " " + Svg.n(floor));
+        StringBuilder d =
+                new StringBuilder("M" + Svg.n(plane.x().at(points.get(0).minutes())) + " " + Svg.n(floor));
         for (Routes.Point p : points) {
             d.append("L")
-                    .append(Svg.n(axes.x(p.minutes())))
+                    .append(Svg.n(plane.x().at(p.minutes())))
                     .append(' ')
                     .append(Svg.n(floor - (STRIP - 4) * share.applyAsDouble(p)));
         }
         d.append("L")
-                .append(Svg.n(axes.x(points.get(points.size() - 1).minutes())))
+                .append(Svg.n(plane.x().at(points.get(points.size() - 1).minutes())))
                 .append(' ')
                 .append(Svg.n(floor))
                 .append('Z');
         svg.path(css, d.toString()).line("grid", LEFT, floor, RIGHT, floor);
     }
 
-    private static void ends(Svg svg, Axes axes, Chart chart) {
+    private static void ends(Svg svg, Plane plane, Chart chart) {
         Routes.Point reduce = chart.points().get(0);
         Routes.Point starch = chart.points().get(chart.points().size() - 1);
-        double x = axes.x(reduce.minutes());
-        double y = axes.y(reduce.volumeMl20c());
+        double x = plane.x().at(reduce.minutes());
+        double y = plane.y().at(reduce.volumeMl20c());
         boolean pure = reduce.starchG() < 0.05;
         svg.path("way-end", diamond(x, y));
-        double chosenX = axes.x(chart.chosen().minutes());
+        double chosenX = plane.x().at(chart.chosen().minutes());
         if (x - chosenX > NEAR) {
             svg.text(
                     "end-word",
@@ -254,13 +234,13 @@ public final class RoutesDrawing {
                     "end",
                     pure ? Words.text("routes-drawing.reduce-only") : Words.text("routes-drawing.reduced-most"));
         }
-        double left = axes.x(starch.minutes());
-        svg.path("way-end", diamond(left, axes.y(starch.volumeMl20c())));
+        double left = plane.x().at(starch.minutes());
+        svg.path("way-end", diamond(left, plane.y().at(starch.volumeMl20c())));
         if (chosenX - left > NEAR) {
             svg.text(
                     "end-word",
                     left + 9,
-                    axes.y(starch.volumeMl20c()) - 7,
+                    plane.y().at(starch.volumeMl20c()) - 7,
                     "start",
                     Words.text("routes-drawing.starch-only"));
         }
@@ -271,10 +251,10 @@ public final class RoutesDrawing {
                 + Svg.n(y + 6) + "L" + Svg.n(x - 6) + " " + Svg.n(y) + "Z";
     }
 
-    private static void chosen(Svg svg, Axes axes, Chart chart) {
+    private static void chosen(Svg svg, Plane plane, Chart chart) {
         Routes.Point p = chart.chosen();
-        double x = axes.x(p.minutes());
-        double y = axes.y(p.volumeMl20c());
+        double x = plane.x().at(p.minutes());
+        double y = plane.y().at(p.volumeMl20c());
         svg.line("chosen-line", LEFT, y, x, y).line("chosen-line", x, y, x, BOTTOM);
         svg.circle("chosen", x, y, 11);
         boolean right = x < LEFT + 0.62 * (RIGHT - LEFT);

@@ -44,22 +44,12 @@ public final class StairDrawing {
             int n = tread.number();
             double x = (n - 1) * TREAD;
             double y = top(n);
-            svg.rect(n == wanted ? Words.text("stair-drawing.tread-wanted") : "tread", x, y, TREAD, FLOOR - y);
+            svg.rect(n == wanted ? "tread wanted" : "tread", x, y, TREAD, FLOOR - y);
             outline.append("L").append(Svg.n(x)).append(' ').append(Svg.n(y));
             outline.append("L").append(Svg.n(x + TREAD)).append(' ').append(Svg.n(y));
             drop(svg, n, x + TREAD / 2, y);
-            svg.text(
-                    n == wanted ? Words.text("stair-drawing.number-wanted") : "number",
-                    x + TREAD / 2,
-                    FLOOR + 16,
-                    "middle",
-                    String.valueOf(n));
-            svg.text(
-                    n == wanted ? Words.text("stair-drawing.name-wanted") : "name",
-                    x + TREAD / 2,
-                    FLOOR + 32,
-                    "middle",
-                    Words.say(tread));
+            svg.text(n == wanted ? "number wanted" : "number", x + TREAD / 2, FLOOR + 16, "middle", String.valueOf(n));
+            svg.text(n == wanted ? "name wanted" : "name", x + TREAD / 2, FLOOR + 32, "middle", Words.say(tread));
         }
         svg.path("outline", outline.toString());
         svg.line("goal", x(wanted - 0.49), top(wanted), x(wanted + 0.49), top(wanted));

@@ -7,6 +7,7 @@ import app.gradior.finding.Wrong;
 import jakarta.validation.ConstraintViolation;
 import jakarta.validation.constraints.Size;
 import java.lang.annotation.Annotation;
+import java.util.Comparator;
 import java.util.List;
 import org.springframework.validation.BindingResult;
 import org.springframework.validation.FieldError;
@@ -29,12 +30,12 @@ public final class Bound {
     /** Its faults, in the order of their fields. */
     public static List<Fault> faults(BindingResult bound) {
         return bound.getFieldErrors().stream()
-                .map(error -> fault(bound, error))
-                .sorted(java.util.Comparator.comparing(Fault::field))
+                .map(Bound::fault)
+                .sorted(Comparator.comparing(Fault::field))
                 .toList();
     }
 
-    private static Fault fault(BindingResult bound, FieldError error) {
+    private static Fault fault(FieldError error) {
         if (!error.contains(ConstraintViolation.class)) {
             return new Fault(error.getField(), new Wrong.NotTaken());
         }

@@ -6,22 +6,30 @@ import app.gradior.room.kit.KitchenKit;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.form.TypedNumber;
-import org.jspecify.annotations.Nullable;
 
-/** The form of a pot as typed; the shape's own rules say what it may be. */
+/** The form of a pot as typed, what a browser leaves out as if it were empty; the shape's own rules say what it may be. */
 record PotForm(
-        @Nullable Long id,
-        @Nullable String name,
-        @Nullable TypedNumber top,
-        @Nullable TypedNumber base,
-        @Nullable TypedNumber height,
-        @Nullable TypedNumber corner,
-        @Nullable TypedNumber empty,
-        @Nullable PotMaterial material,
-        @Nullable Boolean lid,
-        @Nullable Integer revision) {
-    static final PotForm BLANK =
-            new PotForm(0L, "", null, null, null, new TypedNumber("0"), null, PotMaterial.STAINLESS, true, 0);
+        Long id,
+        String name,
+        TypedNumber top,
+        TypedNumber base,
+        TypedNumber height,
+        TypedNumber corner,
+        TypedNumber empty,
+        PotMaterial material,
+        Boolean lid,
+        Integer revision) {
+    static final PotForm BLANK = new PotForm(
+            0L,
+            "",
+            TypedNumber.BLANK,
+            TypedNumber.BLANK,
+            TypedNumber.BLANK,
+            new TypedNumber("0"),
+            TypedNumber.BLANK,
+            PotMaterial.STAINLESS,
+            true,
+            0);
 
     PotForm {
         id = id == null ? 0 : id;
@@ -32,6 +40,8 @@ record PotForm(
         corner = TypedNumber.of(corner);
         empty = TypedNumber.of(empty);
         material = material == null ? PotMaterial.STAINLESS : material;
+        lid = lid != null && lid;
+        revision = revision == null ? 0 : revision;
     }
 
     static PotForm of(KitchenKit.KitPot pot) {
@@ -55,31 +65,16 @@ record PotForm(
 
     /** Whether all of it is typed that a drawing needs. */
     boolean begun() {
-        return !value(top).isBlank() && !value(base).isBlank() && !value(height).isBlank();
-    }
-
-    private static TypedNumber value(@Nullable TypedNumber number) {
-        return TypedNumber.of(number);
+        return !top.isBlank() && !base.isBlank() && !height.isBlank();
     }
 
     /** The shape typed so far. */
     PotShape shape() {
-        double rounding = value(corner).isBlank() ? 0 : value(corner).value();
-        return Refusal.checked(
-                "",
-                () -> new PotShape(
-                        value(top).value(), value(base).value(), value(height).value(), rounding));
+        double rounding = corner.isBlank() ? 0 : corner.value();
+        return Refusal.checked("", () -> new PotShape(top.value(), base.value(), height.value(), rounding));
     }
 
     KitchenKit.KitPot pot() {
-        return new KitchenKit.KitPot(
-                id == null ? 0 : id,
-                name == null ? "" : name,
-                shape(),
-                value(empty).value(),
-                material == null ? PotMaterial.STAINLESS : material,
-                Boolean.TRUE.equals(lid),
-                false,
-                revision == null ? 0 : revision);
+        return new KitchenKit.KitPot(id, name, shape(), empty.value(), material, lid, false, revision);
     }
 }

@@ -4,17 +4,16 @@ import app.gradior.room.shelf.Shelf;
 import app.gradior.web.form.TypedNumber;
 import java.util.ArrayList;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /** What was filled, as typed: rows of a name, how many, how much in each; and for what, until when. */
 record PackForm(
-        @Nullable List<String> name,
-        @Nullable List<String> count,
-        @Nullable List<String> ml,
-        @Nullable String what,
-        @Nullable String useBy,
-        @Nullable String reason,
-        @Nullable String tested) {
+        List<String> name,
+        List<String> count,
+        List<String> ml,
+        String what,
+        String useBy,
+        String reason,
+        String tested) {
     private static final double MOST = 1e6;
 
     PackForm {
