@@ -227,6 +227,56 @@ class OddThingsTest extends PageCalls {
         return plans.save(kitchen, 0, 0, draft);
     }
 
+    private long startedFrom(long plan) throws Exception {
+        String pot = mvc.perform(as(post("/plan/start").param("plan", String.valueOf(plan))))
+                .andExpect(status().is3xxRedirection())
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        return Long.parseLong(pot.substring("/pot/".length()));
+    }
+
+    private void deleted(long id) throws Exception {
+        mvc.perform(as(post("/log/" + id + "/away/delete").param("sure", "true")))
+                .andExpect(redirectedUrl("/log"));
+    }
+
+    private int count(String table, long batchId) {
+        return jdbc.queryForObject("select count(*) from " + table + " where batch_id = ?", Integer.class, batchId);
+    }
+
+    /** A pot taken off too early leaves its plan waiting; one that was cooked takes plan, jars and lesson with it. */
+    @Test
+    void whatHangsOnABatchGoesWithIt() throws Exception {
+        long plan = keptPlan(kit.pots(kitchen.id()).get(1).id());
+        long first = startedFrom(plan);
+        deleted(first);
+        assertThat(count("plan", first)).isZero();
+        long second = startedFrom(plan);
+        assertThat(second).as("the plan waited").isNotEqualTo(first);
+        clock.forward(Duration.ofMinutes(40));
+        record(second, new EventBody.Finished(400.0, null));
+        mvc.perform(as(post("/log/" + second + "/pack")
+                        .param("name", "Box")
+                        .param("count", "2")
+                        .param("ml", "150")
+                        .param("what", "FREEZER")
+                        .param(
+                                "useBy",
+                                clock.instant()
+                                        .plus(Duration.ofDays(2))
+                                        .toString()
+                                        .substring(0, 10))))
+                .andExpect(status().is3xxRedirection());
+        assertThat(count("container", second)).isEqualTo(2);
+        assertThat(count("plan", second)).isEqualTo(1);
+        assertThat(count("lesson", second)).isEqualTo(1);
+        deleted(second);
+        for (String table : List.of("container", "plan", "lesson", "batch_event", "batch_plan")) {
+            assertThat(count(table, second)).as(table).isZero();
+        }
+    }
+
     @Test
     void aPlanWhosePotIsGoneSaysSoAndTheFileIsStillWritten() throws Exception {
         long pot = kit.pots(kitchen.id()).get(0).id();

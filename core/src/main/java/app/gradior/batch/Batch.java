@@ -38,6 +38,7 @@ public final class Batch {
      * @param events in order of the time they happened, undone ones included
      * @param finishedAt when it came off the heat; absent while live
      */
+    // Wide: what a batch is kept as.
     public Batch(
             long id,
             Origin origin,

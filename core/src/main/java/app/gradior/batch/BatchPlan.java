@@ -35,6 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param learnt what earlier batches taught of the pair and the sauce; absent when nothing did
  * @param then what was to be done with it; absent when nobody said
  */
+// Wide: a plan as a batch keeps it, for good.
 public record BatchPlan(
         List<Understood> lines,
         Texture texture,
@@ -58,6 +59,7 @@ public record BatchPlan(
     }
 
     /** A pot that is already hot with everything in it. */
+    // Wide: a plan of one stage.
     public static BatchPlan hot(
             List<Understood> lines,
             Texture texture,

@@ -62,6 +62,7 @@ public record BatchStory(
     }
 
     /** A pot that is already hot with everything in it, to be reduced to a step when served. */
+    // Wide: a story of one stage.
     public static BatchStory reducing(
             Mixture start,
             Ingredients.Spread spread,

@@ -32,6 +32,7 @@ import java.util.Optional;
  * @param likelyBody what the sauce's network is worth then, over the model's
  * @param helps readings that would narrow the finish, the best first
  */
+// Wide: each a figure with its band; pages, programs and the log ask for all.
 public record Forecast(
         double nowMinute,
         Band massG,

@@ -113,6 +113,7 @@ public final class StageBands {
     }
 
     /** Minutes of the stages and of all with one number moved; empty when it does not get there. */
+    // Wide: what a way is reckoned from, and by how much each is moved.
     private static double[] moved(
             List<Stage> stages,
             SauceRoutes.Way way,

@@ -29,6 +29,7 @@ public final class EvaporationRate {
      * @param netPowerW heat into the sauce; infinite when unknown
      * @param tempC of the pot
      */
+    // Wide: factors of one formula.
     public static double kgPerS(
             double surfaceM2,
             double fluxKgPerM2H,

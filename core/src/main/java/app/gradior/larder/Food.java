@@ -31,6 +31,7 @@ import java.util.Set;
  * @param scovilleUnits pungency, Scoville heat units of the food as it is
  * @param source kind of source of the numbers: table, label, estimate
  */
+// Wide: columns of foods.csv.
 public record Food(
         String id,
         String name,

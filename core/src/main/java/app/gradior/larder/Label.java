@@ -49,6 +49,7 @@ public record Label(
     }
 
     /** A label that speaks of a serving of so many grams. */
+    // Wide: the lines of a label.
     public static Label ofServing(
             double servingG,
             double fat,

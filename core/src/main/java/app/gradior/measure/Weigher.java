@@ -127,6 +127,7 @@ final class Weigher {
         return new Weighed(grams, amount.spread(unit.logSd()), Sureness.SURE, words);
     }
 
+    // Wide: all that a line says of an amount.
     private Weighed counted(
             Food food, String key, double count, double logSd, double fallbackG, Amount amount, String words) {
         Optional<FoodMeasure> own = food.measure(key);

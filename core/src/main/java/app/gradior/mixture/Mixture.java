@@ -27,6 +27,7 @@ import app.gradior.larder.StarchKind;
  * @param pungencyShuG Scoville units times grams: divide by the mass for the pungency of the whole
  * @param alkalinityMol what holds the pH up against the acids, mol; below 0 where other acids hold it down ({@link Acidity})
  */
+// Wide: the parts of matter that a sauce is reckoned by.
 public record Mixture(
         double waterG,
         double ethanolG,

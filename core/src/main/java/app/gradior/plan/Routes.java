@@ -22,6 +22,7 @@ import java.util.OptionalDouble;
  * @param servedC serving temperature, °C
  * @param after what happens between the reduction and the starch
  */
+// Wide: what ways are reckoned from.
 public record Routes(
         Mixture start,
         PotOnHeat pot,

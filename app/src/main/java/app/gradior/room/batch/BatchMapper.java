@@ -127,12 +127,6 @@ public interface BatchMapper {
     @Delete("delete from batch_plan where kitchen_id = #{kitchenId} and batch_id = #{id}")
     void deletePlan(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
-    @Delete("delete from lesson where kitchen_id = #{kitchenId} and batch_id = #{id}")
-    void deleteLesson(@Param("kitchenId") long kitchenId, @Param("id") long id);
-
-    @Delete("delete from container where kitchen_id = #{kitchenId} and batch_id = #{id}")
-    int deleteContainers(@Param("kitchenId") long kitchenId, @Param("id") long id);
-
     @Delete("delete from photo where kitchen_id = #{kitchenId} and batch_id = #{id}")
     int deletePhotos(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
@@ -170,11 +164,4 @@ public interface BatchMapper {
             """)
     Optional<EventRow> findEvent(
             @Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("clientKey") String clientKey);
-
-    /** The plan that became it waits again. */
-    @Update("update plan set batch_id = null where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
-    void releasePlans(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
-
-    @Delete("delete from plan where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
-    void deletePlans(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
 }

@@ -60,6 +60,7 @@ public class Batches {
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
 
+    // Wide: what recording a batch touches.
     Batches(
             BatchMapper batches,
             EventJson json,
@@ -306,15 +307,10 @@ public class Batches {
     @Transactional
     public void delete(long kitchenId, long batchId) {
         BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
-        if (row.state().equals(Batch.State.FINISHED.name())) {
-            batches.deletePlans(kitchenId, batchId);
-        } else {
-            batches.releasePlans(kitchenId, batchId);
-        }
+        publisher.publishEvent(new BatchGoes(kitchenId, batchId, row.state().equals(Batch.State.FINISHED.name())));
         batches.deleteEvents(kitchenId, batchId);
         batches.deletePlan(kitchenId, batchId);
-        batches.deleteLesson(kitchenId, batchId);
-        batches.deleteContainers(kitchenId, batchId);
+        lessons.forget(kitchenId, batchId);
         batches.deletePhotos(kitchenId, batchId);
         batches.delete(kitchenId, batchId);
     }

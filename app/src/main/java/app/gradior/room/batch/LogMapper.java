@@ -87,6 +87,7 @@ interface LogMapper {
                    rating = #{rating}, words = #{words}
             where kitchen_id = #{kitchenId} and id = #{id}
             """)
+    // Wide: columns of the summary.
     int summarise(
             @Param("kitchenId") long kitchenId,
             @Param("id") long id,

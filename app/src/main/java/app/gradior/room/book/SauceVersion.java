@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
 /** A row as its table holds it; times are UTC. */
+// Wide: columns of its table.
 public record SauceVersion(
         long id,
         long kitchenId,

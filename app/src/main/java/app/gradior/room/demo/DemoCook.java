@@ -74,6 +74,7 @@ final class DemoCook {
     private boolean reads = true;
     private boolean splash;
 
+    // Wide: the demo cooks in every room.
     DemoCook(
             Batches batches,
             Catalogue catalogue,

@@ -76,6 +76,7 @@ class DemoData implements ApplicationRunner {
     private final Clock clock;
     private final TransactionTemplate transaction;
 
+    // Wide: the demo fills every room.
     DemoData(
             GradiorProperties properties,
             Kitchens kitchens,
@@ -212,6 +213,7 @@ class DemoData implements ApplicationRunner {
         keep(kitchen, latest.get(7), "jam jar", 2, 337, Storage.FREEZER, 180);
     }
 
+    // Wide: what one batch of the demo was.
     private void keep(Kitchen kitchen, Batch batch, String name, int count, double ml, Storage place, int days) {
         LocalDate packed = LocalDate.ofInstant(batch.startedAt(), kitchen.zone());
         for (int i = 0; i < count; i++) {

@@ -25,6 +25,7 @@ final class DemoSauces {
     }
 
     void save() {
+        // Wide: a sauce in one line of a table.
         save(
                 "Damson & star anise glaze",
                 "fruit, for jars",

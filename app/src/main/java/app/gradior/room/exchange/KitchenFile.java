@@ -81,6 +81,7 @@ public final class KitchenFile {
      * @param counted whether what it taught counts
      * @param photos JPEG
      */
+    // Wide: as the file has it.
     record BatchOut(
             @Nullable Integer sauce,
             @Nullable Integer version,

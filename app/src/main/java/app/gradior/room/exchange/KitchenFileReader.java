@@ -120,6 +120,7 @@ public class KitchenFileReader {
     /** One file at a time: each takes minutes of a core. */
     private final Semaphore reading = new Semaphore(1);
 
+    // Wide: a kitchen's file has a part of every room.
     KitchenFileReader(
             KitMapper kit,
             SauceMapper sauces,

@@ -47,6 +47,7 @@ public class KitchenFileWriter {
     private final SnapshotMapper snapshots;
     private final JsonMapper json;
 
+    // Wide: a kitchen's file has a part of every room.
     KitchenFileWriter(
             KitMapper kit,
             SauceMapper sauces,

@@ -1,6 +1,7 @@
 package app.gradior.room.kit;
 
 import java.util.List;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
@@ -35,4 +36,7 @@ public interface LessonMapper {
 
     @Update("update lesson set counted = #{counted} where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
     int count(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("counted") boolean counted);
+
+    @Delete("delete from lesson where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    void remove(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
 }

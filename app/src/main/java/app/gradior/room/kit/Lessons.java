@@ -39,6 +39,11 @@ public class Lessons {
         return lessons.latest(kitchenId, MOST);
     }
 
+    /** What a batch taught, when it is removed for good. */
+    public void forget(long kitchenId, long batchId) {
+        lessons.remove(kitchenId, batchId);
+    }
+
     /** Works out what a finished batch says, and keeps it. */
     public void learn(Kitchen kitchen, Batch batch) {
         Instant finished = batch.finishedAt();

@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param otherPotId a pot to compare with; 0 for none
  * @param otherBurnerId the burner under it; 0 when not known
  */
+// Wide: all that a cook sets of a plan.
 public record PlanDraft(
         long sauceId,
         @Nullable Integer version,

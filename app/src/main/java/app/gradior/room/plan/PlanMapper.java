@@ -68,4 +68,11 @@ public interface PlanMapper {
             order by serve_at is null, serve_at, id limit 100
             """)
     List<PlanRow> waiting(long kitchenId);
+
+    /** The plan that became a batch waits again. */
+    @Update("update plan set batch_id = null where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    void release(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
+
+    @Delete("delete from plan where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    void removeOf(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
 }

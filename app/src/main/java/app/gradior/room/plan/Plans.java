@@ -4,6 +4,7 @@ import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Atmosphere;
 import app.gradior.room.Inserted;
+import app.gradior.room.batch.BatchGoes;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.fault.Odd;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
@@ -184,6 +186,16 @@ public class Plans {
     public void remove(Kitchen kitchen, long id) {
         if (plans.remove(kitchen.id(), id) == 0) {
             throw Refusal.missing("plan");
+        }
+    }
+
+    /** The plan of a batch that is removed waits again, unless it was cooked to its end. */
+    @EventListener
+    public void batchGoes(BatchGoes gone) {
+        if (gone.finished()) {
+            plans.removeOf(gone.kitchenId(), gone.batchId());
+        } else {
+            plans.release(gone.kitchenId(), gone.batchId());
         }
     }
 

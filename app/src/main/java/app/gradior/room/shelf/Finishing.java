@@ -77,6 +77,7 @@ public class Finishing {
      * @param holding at a bare steam with the lid ajar, half an hour after half an hour
      * @param done what is in it, most likely
      */
+    // Wide: all that the finish page asks of a batch.
     public record View(
             Batch batch,
             Forecast forecast,

@@ -7,6 +7,7 @@ import app.gradior.care.Storage;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.room.Inserted;
+import app.gradior.room.batch.BatchGoes;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
@@ -14,6 +15,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -61,6 +63,12 @@ public class Shelf {
     /** What is to be used within days. */
     public List<KeptContainer> soon(Kitchen kitchen) {
         return containers.kept(kitchen.id(), today(kitchen).plusDays(SOON_DAYS));
+    }
+
+    /** What was filled of a batch that is removed goes with it. */
+    @EventListener
+    public void batchGoes(BatchGoes gone) {
+        containers.removeOf(gone.kitchenId(), gone.batchId());
     }
 
     public List<ContainerRow> ofBatch(long kitchenId, long batchId) {

@@ -4,6 +4,7 @@ import app.gradior.room.Inserted;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
@@ -48,4 +49,7 @@ public interface ShelfMapper {
             where kitchen_id = #{row.kitchenId} and id = #{row.id} and revision = #{row.revision}
             """)
     int update(@Param("row") ContainerRow row);
+
+    @Delete("delete from container where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
+    void removeOf(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
 }

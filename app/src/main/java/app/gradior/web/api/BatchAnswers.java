@@ -48,6 +48,7 @@ final class BatchAnswers {
     /** A line of a batch; in is whether it was ticked, out whether it was left out. */
     record LineAnswer(String text, String food, double massG, boolean in, boolean out) {}
 
+    // Wide: as the API has it.
     record BatchAnswer(
             long id,
             String name,

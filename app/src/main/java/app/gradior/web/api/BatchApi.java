@@ -73,6 +73,7 @@ class BatchApi {
     private final Forecasts forecasts;
     private final Tokens tokens;
 
+    // Wide: the batch as programs have it, all of it.
     BatchApi(
             ApiCaller caller,
             Batches batches,

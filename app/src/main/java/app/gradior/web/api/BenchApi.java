@@ -72,6 +72,7 @@ class BenchApi {
         }
     }
 
+    // Wide: as the API has it.
     record MixtureAnswer(
             double massG,
             double volumeMl20c,
@@ -152,6 +153,7 @@ class BenchApi {
         return new ThicknessPoint(tempC, viscosity, step, Words.say(Stair.Tread.of(step)), RingTest.radiusMm(m, tempC));
     }
 
+    // Wide: as the API has it.
     record ReduceQuestion(
             @Nullable MixtureInput mixture,
             @Nullable PotInput pot,
@@ -199,6 +201,7 @@ class BenchApi {
 
     record TrajectoryPoint(double minute, double massG, double levelMm, double stepHot, double stepServed) {}
 
+    // Wide: as the API has it.
     record ReduceAnswer(
             double minutes,
             double minutesLow,

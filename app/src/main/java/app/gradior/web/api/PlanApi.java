@@ -98,6 +98,7 @@ class PlanApi {
      * @param toReduceG what comes to the main reduction, g: {@code evaporatedG} of the points counts from there
      * @param reason why the wish is not met; absent when it is
      */
+    // Wide: as the API has it.
     record PlanAnswerBody(
             double factor,
             double toReduceG,

@@ -125,6 +125,7 @@ class ThickeningApi {
                 Consistency.step(thinned, 1, servedC));
     }
 
+    // Wide: as the API has it.
     record RoutesQuestion(
             @Nullable MixtureInput mixture,
             @Nullable PotInput pot,

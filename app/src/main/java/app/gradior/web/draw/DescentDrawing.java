@@ -49,6 +49,7 @@ public final class DescentDrawing {
      *
      * @param earlier what was foretold, the first first; points past the last minute are left out
      */
+    // Wide: what is drawn, each asked for by another page.
     public static String draw(
             List<Forecast.CurvePoint> points,
             List<List<Forecast.CurvePoint>> earlier,

@@ -44,6 +44,7 @@ public final class SectionDrawing {
         return draw(pot, "half", half, half, OptionalDouble.empty(), false, List.of());
     }
 
+    // Wide: what is drawn, each asked for by another page.
     private static String draw(
             PotShape pot,
             String startWord,

@@ -107,6 +107,7 @@ class SecurityConfig {
                 .build();
     }
 
+    // Wide: the filters in their order.
     @Bean
     @Order(3)
     SecurityFilterChain pages(

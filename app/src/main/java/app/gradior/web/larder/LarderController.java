@@ -202,6 +202,7 @@ class LarderController {
             Label.Estimate estimate = label(typed).like(food);
             larder.put(
                     kitchen.id(),
+                    // Wide: what a label and a food it is like say.
                     made(
                             food.id(),
                             food.name(),

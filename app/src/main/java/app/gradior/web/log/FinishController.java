@@ -15,6 +15,7 @@ import app.gradior.room.shelf.Finishing;
 import app.gradior.room.shelf.Shelf;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
+import app.gradior.web.form.Bound;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.print.Labels;
 import jakarta.servlet.http.HttpServletRequest;
@@ -35,6 +36,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -129,17 +131,24 @@ class FinishController {
         return "log/finish";
     }
 
+    /** How it cools, and what a thermometer said; what a browser leaves out is as if it were empty. */
+    record CoolingForm(String what, String container, String temp) {
+        CoolingForm {
+            what = what == null ? "" : what;
+            container = container == null ? "" : container;
+            temp = temp == null ? "" : temp;
+        }
+    }
+
     @PostMapping("/cooling")
     String cooling(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
-            @RequestParam String what,
-            @RequestParam String container,
-            @RequestParam(defaultValue = "") String temp,
+            CoolingForm form,
             Model model,
             HttpServletResponse response) {
         try {
-            Double c = temp.isBlank() ? null : (Double) celsius(kitchen, temp);
+            Double c = form.temp().isBlank() ? null : (Double) celsius(kitchen, form.temp());
             batches.record(
                     kitchen,
                     id,
@@ -147,13 +156,13 @@ class FinishController {
                             "cooling-" + UUID.randomUUID(),
                             batches.now(),
                             new EventBody.Cooling(
-                                    Refusal.checked("what", () -> Storage.valueOf(what)),
-                                    Refusal.checked("container", () -> CoolingIn.valueOf(container)),
+                                    Refusal.checked("what", () -> Storage.valueOf(form.what())),
+                                    Refusal.checked("container", () -> CoolingIn.valueOf(form.container())),
                                     c)));
             return "redirect:/log/" + id + "/finish";
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), null, temp, model);
+            return page(kitchen, batches.batch(kitchen.id(), id), refusal.faults(), null, form.temp(), model);
         }
     }
 
@@ -201,36 +210,45 @@ class FinishController {
         }
     }
 
+    /** A sheet of labels: where on it to begin, how many, and what they contain beside. */
+    record LabelsForm(String size, Integer skip, Integer count, String also) {
+        LabelsForm {
+            size = size == null ? Labels.Size.A4_21.name() : size;
+            skip = skip == null ? 0 : skip;
+            count = count == null ? 0 : count;
+            also = also == null ? "" : also;
+        }
+    }
+
     @GetMapping("/labels.pdf")
     ResponseEntity<byte[]> labels(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
-            @RequestParam(defaultValue = "A4_21") String size,
-            @RequestParam(defaultValue = "0") int skip,
-            @RequestParam(defaultValue = "0") int count,
-            @RequestParam(defaultValue = "") String also,
+            LabelsForm form,
+            BindingResult bound,
             HttpServletRequest request) {
+        Bound.check(bound);
         Batch batch = batches.batch(kitchen.id(), id);
-        if (also.length() > MOST_ALSO) {
+        if (form.also().length() > MOST_ALSO) {
             throw Refusal.unfit("also", Told.of("finish-controller.also-contains-at-most-characters", MOST_ALSO));
         }
-        Labels.Size of = Refusal.checked("size", () -> Labels.Size.valueOf(size));
+        Labels.Size of = Refusal.checked("size", () -> Labels.Size.valueOf(form.size()));
         Finishing.View view = finishing.of(kitchen, batch);
         Keeping planned = new Keeping(view.what(), view.shelf().useBy(shelf.today(kitchen)));
         List<Keeping> labels =
-                Keeping.ofLabels(shelf.keepings(kitchen.id(), id), planned, Math.min(MOST_LABELS, count));
+                Keeping.ofLabels(shelf.keepings(kitchen.id(), id), planned, Math.min(MOST_LABELS, form.count()));
         String address = ServletUriComponentsBuilder.fromRequestUri(request)
                 .replacePath("/log/" + id)
                 .replaceQuery(null)
                 .toUriString();
         Figures figures = new Figures(kitchen);
         List<Labels.Text> texts = labels.stream()
-                .map(label -> new Labels.Text(batch.name(), lines(batch, view, label, also, figures), address))
+                .map(label -> new Labels.Text(batch.name(), lines(batch, view, label, form.also(), figures), address))
                 .toList();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"labels.pdf\"")
-                .body(Labels.sheet(of, texts, Math.max(0, skip)));
+                .body(Labels.sheet(of, texts, Math.max(0, form.skip())));
     }
 
     /** What a label says, the most important first: a small one may have no room for the last. */

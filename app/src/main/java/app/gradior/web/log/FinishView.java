@@ -28,6 +28,7 @@ import java.util.stream.Collectors;
  * @param todo what to do about it
  * @param bad whether a limit is missed or will be
  */
+// Wide: what the page shows.
 record FinishView(
         long id,
         String name,

@@ -39,7 +39,6 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** One batch: planned against got, its curve, its stages, the next day, how good it was. */
 @Controller
@@ -202,20 +201,29 @@ class LogController {
         return found;
     }
 
+    /** Stars, and how far each taste was off. */
+    record RatingForm(
+            @Nullable Integer stars,
+            @Nullable Integer sweet,
+            @Nullable Integer sour,
+            @Nullable Integer salt,
+            @Nullable Integer heat) {
+        EventBody.Rated body() {
+            return new EventBody.Rated(stars == null ? 0 : stars, sweet, sour, salt, heat);
+        }
+    }
+
     @PostMapping("/{id}/rating")
     String rate(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
-            @RequestParam(defaultValue = "0") int stars,
-            @RequestParam(required = false) @Nullable Integer sweet,
-            @RequestParam(required = false) @Nullable Integer sour,
-            @RequestParam(required = false) @Nullable Integer salt,
-            @RequestParam(required = false) @Nullable Integer heat,
+            RatingForm form,
+            BindingResult bound,
             Model model,
             HttpServletResponse response) {
         try {
-            EventBody.Rated body = new EventBody.Rated(stars, sweet, sour, salt, heat);
-            batches.record(kitchen, id, new Batches.Draft("rated-" + UUID.randomUUID(), batches.now(), body));
+            Bound.check(bound);
+            batches.record(kitchen, id, new Batches.Draft("rated-" + UUID.randomUUID(), batches.now(), form.body()));
             return "redirect:/log/" + id;
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

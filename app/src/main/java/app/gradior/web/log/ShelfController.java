@@ -23,7 +23,6 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
@@ -87,20 +86,27 @@ class ShelfController {
         return "log/shelf";
     }
 
+    /** What becomes of a container, and why; what a browser leaves out is as if it were empty. */
+    record ChangeForm(String to, String why, String useBy) {
+        ChangeForm {
+            to = to == null ? "" : to;
+            why = why == null ? "" : why;
+            useBy = useBy == null ? "" : useBy;
+        }
+    }
+
     @PostMapping("/{id}")
     String change(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
-            @RequestParam String to,
-            @RequestParam(defaultValue = "") String why,
-            @RequestParam(defaultValue = "") String useBy,
+            ChangeForm form,
             Model model,
             HttpServletResponse response) {
         try {
-            if (to.equals("date")) {
-                shelf.date(kitchen, id, FinishController.date(useBy), why);
+            if (form.to().equals("date")) {
+                shelf.date(kitchen, id, FinishController.date(form.useBy()), form.why());
             } else {
-                shelf.mark(kitchen, id, Refusal.checked("to", () -> Shelf.State.valueOf(to)), why);
+                shelf.mark(kitchen, id, Refusal.checked("to", () -> Shelf.State.valueOf(form.to())), form.why());
             }
             return "redirect:/log/shelf";
         } catch (Refusal refusal) {

@@ -42,6 +42,7 @@ final class PlanView {
     public record Fact(String word, String figure) {}
 
     /** A stage of the way. */
+    // Wide: cells of a row.
     public record StageRow(
             int number,
             String name,

@@ -30,7 +30,6 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 
 /** All that went into a batch, as it was understood when it was recorded, and the corrections of it. */
 @Controller
@@ -91,7 +90,14 @@ class InThePotController {
     }
 
     /** A correction as typed. */
-    record Form(String added, int line, String massG, String food) {}
+    record Form(String added, Integer line, String massG, String food) {
+        Form {
+            added = added == null ? "" : added;
+            line = line == null ? -1 : line;
+            massG = massG == null ? "" : massG;
+            food = food == null ? "" : food;
+        }
+    }
 
     @GetMapping
     String page(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
@@ -145,24 +151,24 @@ class InThePotController {
     String correct(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
-            @RequestParam(defaultValue = "") String added,
-            @RequestParam int line,
-            @RequestParam String massG,
-            @RequestParam String food,
+            @ModelAttribute("form") Form form,
             HttpServletResponse response,
             Model model) {
         Batch batch = batches.batch(kitchen.id(), id);
         try {
-            double grams = Numbers.parse(massG)
-                    .orElseThrow(() ->
-                            Refusal.unfit("massG", Told.of("in-the-pot-controller.is-no-number-of-grams", massG)));
+            double grams = Numbers.parse(form.massG())
+                    .orElseThrow(() -> Refusal.unfit(
+                            "massG", Told.of("in-the-pot-controller.is-no-number-of-grams", form.massG())));
             EventBody body = new EventBody.Corrected(
-                    added.isEmpty() ? null : added, line, foodId(kitchen, batch, added, line, food), grams);
+                    form.added().isEmpty() ? null : form.added(),
+                    form.line(),
+                    foodId(kitchen, batch, form.added(), form.line(), form.food()),
+                    grams);
             batches.record(kitchen, id, new Batches.Draft("corrected-" + UUID.randomUUID(), batches.now(), body));
             return "redirect:/pot/" + id + "/in";
         } catch (Refusal refusal) {
             response.setStatus(422);
-            return page(kitchen, batch, new Form(added, line, massG, food), refusal.faults(), model);
+            return page(kitchen, batch, form, refusal.faults(), model);
         }
     }
 

@@ -30,6 +30,7 @@ import java.util.stream.Collectors;
 /**
  * A pot as a page shows it: the three answers, the drawings, what to do and what happened.
  */
+// Wide: what the page shows.
 public record PotView(
         long id,
         String name,

@@ -44,6 +44,7 @@ public final class Labels {
         private final double gapXMm;
         private final double gapYMm;
 
+        // Wide: measures of a sheet as its maker gives them.
         Size(
                 boolean letter,
                 int columns,

@@ -36,6 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param id 0 for a new sauce
  * @param lines with the number of the stage each goes in at, 0 for none
  */
+// Wide: fields of one form.
 record SauceForm(
         long id,
         int version,
