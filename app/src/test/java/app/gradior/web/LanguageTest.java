@@ -58,6 +58,22 @@ class LanguageTest extends PageCalls {
         choose("tlh").andExpect(status().is(422)).andExpect(content().string(containsString("not taken")));
     }
 
+    /** Two devices that change the settings: the later one is told, and nothing of the earlier is lost. */
+    @Test
+    void whoChangesOlderSettingsIsTold() throws Exception {
+        choose("en").andExpect(status().is3xxRedirection());
+        mvc.perform(as(post("/kitchen")
+                        .param("name", "Late kitchen")
+                        .param("measures", "US")
+                        .param("altitude", "0")
+                        .param("timeZone", "UTC")
+                        .param("revision", "1")))
+                .andExpect(status().is(422))
+                .andExpect(content().string(containsString("changed on another device")))
+                .andExpect(content().string(containsString("value=\"Late kitchen\"")));
+        assertThat(kitchens.kitchen(cook.kitchenId()).name()).isEqualTo("Cove kitchen");
+    }
+
     /** A food that is picked by the name on the page is found by it, whichever that is. */
     @Test
     void foodsArePickedByTheNameThatIsShown() throws Exception {

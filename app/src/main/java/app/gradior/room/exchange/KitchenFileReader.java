@@ -432,7 +432,8 @@ public class KitchenFileReader {
                     itself.altitudeM(),
                     itself.timeZone(),
                     kitchen.demo(),
-                    itself.language() == null ? "" : itself.language()));
+                    itself.language() == null ? "" : itself.language(),
+                    kitchen.revision()));
         }
         kit.tests(id).forEach(t -> kit.removeTest(id, t.id()));
         kit.pots(id).forEach(p -> kit.removePot(id, p.id()));

@@ -22,7 +22,8 @@ public record Kitchen(
         double altitudeM,
         ZoneId zone,
         boolean demo,
-        Optional<Language> language) {
+        Optional<Language> language,
+        int revision) {
 
     public static Kitchen of(KitchenRow row) {
         return new Kitchen(
@@ -33,7 +34,8 @@ public record Kitchen(
                 row.altitudeM(),
                 ZoneId.of(row.timeZone()),
                 row.demo(),
-                Language.ofTag(row.language()));
+                Language.ofTag(row.language()),
+                row.revision());
     }
 
     /** A checked altitude, metres. */

@@ -25,13 +25,13 @@ public interface KitchenMapper {
 
     @Update("""
             update kitchen set name = #{name}, measures = #{measures}, fahrenheit = #{fahrenheit}, altitude_m = #{altitudeM},
-                time_zone = #{timeZone}, language = #{language}
-            where id = #{id}
+                time_zone = #{timeZone}, language = #{language}, revision = revision + 1
+            where id = #{id} and revision = #{revision}
             """)
     int update(KitchenRow row);
 
     @Select(
-            "select id, name, measures, fahrenheit, altitude_m, time_zone, demo, language from kitchen where id = #{kitchenId}")
+            "select id, name, measures, fahrenheit, altitude_m, time_zone, demo, language, revision from kitchen where id = #{kitchenId}")
     Optional<KitchenRow> find(long kitchenId);
 
     /** The kitchen's id, held until the transaction ends. */
@@ -42,7 +42,7 @@ public interface KitchenMapper {
     List<Long> all();
 
     @Select(
-            "select id, name, measures, fahrenheit, altitude_m, time_zone, demo, language from kitchen where demo limit 1")
+            "select id, name, measures, fahrenheit, altitude_m, time_zone, demo, language, revision from kitchen where demo limit 1")
     Optional<KitchenRow> findDemo();
 
     @Insert("insert into account (kitchen_id, login, password_hash) values (#{kitchenId}, #{login}, #{passwordHash})")

@@ -13,4 +13,5 @@ public record KitchenRow(
         double altitudeM,
         String timeZone,
         boolean demo,
-        String language) {}
+        String language,
+        int revision) {}

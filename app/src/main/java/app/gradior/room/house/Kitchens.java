@@ -107,7 +107,8 @@ public class Kitchens {
                         wanted.altitudeM(),
                         wanted.timeZone().strip(),
                         demo,
-                        ""),
+                        "",
+                        1),
                 key);
         try {
             kitchens.insertAccount(key.getId(), login, passwords.hash(wanted.password()));
@@ -137,7 +138,7 @@ public class Kitchens {
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
         }
-        kitchens.update(new KitchenRow(
+        int changed = kitchens.update(new KitchenRow(
                 kitchen.id(),
                 wanted.name().strip(),
                 wanted.measures().name(),
@@ -145,13 +146,18 @@ public class Kitchens {
                 wanted.altitudeM(),
                 wanted.timeZone().strip(),
                 kitchen.demo(),
-                wanted.language()));
+                wanted.language(),
+                wanted.revision()));
+        if (changed == 0) {
+            throw Refusal.conflict("revision", Told.of("kitchens.was-changed-on-another-device"));
+        }
     }
 
     /**
      * What a cook can change of a kitchen.
      *
      * @param language a tag; empty for what each browser asks for
+     * @param revision of the kitchen that was shown
      */
     public record Settings(
             String name,
@@ -159,7 +165,8 @@ public class Kitchens {
             boolean fahrenheit,
             double altitudeM,
             String timeZone,
-            String language) {}
+            String language,
+            int revision) {}
 
     private static void collect(List<Fault> faults, Runnable check) {
         try {

@@ -49,15 +49,17 @@ class KitchenController {
             @Nullable Boolean fahrenheit,
             @Nullable TypedNumber altitude,
             @Nullable String timeZone,
-            @Nullable String language) {
-        Kitchens.Settings settings() {
+            @Nullable String language,
+            @Nullable Integer revision) {
+        Kitchens.Settings settings(Kitchen shown) {
             return new Kitchens.Settings(
                     said(name),
                     Refusal.given("measures", measures),
                     Boolean.TRUE.equals(fahrenheit),
                     TypedNumber.of(altitude).value(),
                     said(timeZone),
-                    said(language));
+                    said(language),
+                    revision == null ? shown.revision() : revision);
         }
 
         private static String said(@Nullable String text) {
@@ -74,7 +76,8 @@ class KitchenController {
                         kitchen.fahrenheit(),
                         new TypedNumber(Numbers.plain(kitchen.altitudeM(), 0).replace(",", "")),
                         kitchen.zone().getId(),
-                        kitchen.language().map(Language::tag).orElse("")),
+                        kitchen.language().map(Language::tag).orElse(""),
+                        kitchen.revision()),
                 List.of(),
                 model);
     }
@@ -96,7 +99,7 @@ class KitchenController {
             HttpServletResponse response) {
         try {
             Bound.check(bound);
-            kitchens.change(kitchen, form.settings());
+            kitchens.change(kitchen, form.settings(kitchen));
             return "redirect:/kitchen?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);

@@ -12,7 +12,8 @@ import org.junit.jupiter.api.Test;
 
 class FiguresTest {
     private static Figures of(MeasureSystem measures, boolean fahrenheit, String zone) {
-        return new Figures(new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of(zone), false, Optional.empty()));
+        return new Figures(
+                new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of(zone), false, Optional.empty(), 1));
     }
 
     @Test

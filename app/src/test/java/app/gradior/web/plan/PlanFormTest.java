@@ -50,7 +50,8 @@ class PlanFormTest {
             1);
 
     private static Figures figures(MeasureSystem measures, boolean fahrenheit) {
-        return new Figures(new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of("UTC"), false, Optional.empty()));
+        return new Figures(
+                new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of("UTC"), false, Optional.empty(), 1));
     }
 
     private static PlanForm form(Map<String, String> asked) {
