@@ -2,3 +2,4 @@
 alter table kitchen
   add column language varchar(8) not null default '',
   add column revision int not null default 1;
+alter table kitchen_food add column revision int not null default 1;

@@ -11,6 +11,7 @@ import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Origin;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.larder.Catalogue;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
@@ -225,6 +226,17 @@ class HostileFileTest extends PageCalls {
         assertThat(refusal.faults())
                 .extracting(Fault::field)
                 .containsExactlyInAnyOrder("pots[0].emptyG", "burners[0].netPowerW", "batches[0].events[0].grossG");
+    }
+
+    @Test
+    void aFoodIsThereOnce() {
+        larder.put(cook.kitchenId(), Catalogue.standard().food("honey").orElseThrow(), 0);
+        ObjectNode twice = (ObjectNode) json.readTree(writer.write(kitchens.kitchen(cook.kitchenId())));
+        ((ArrayNode) twice.get("foods")).add(twice.get("foods").get(0));
+        assertThat(catchThrowableOfType(Refusal.class, () -> reader.read(fresh(), json.writeValueAsBytes(twice)))
+                        .faults())
+                .extracting(Fault::field)
+                .containsExactly("foods[1].foodId");
     }
 
     @Test

@@ -106,16 +106,29 @@ class KitchensOwnTest extends PageCalls {
                         .param("trait", "PUNGENT")))
                 .andExpect(redirectedUrlPattern("/larder/own-pond-cress?kept"));
         String ticked = "value=\"PUNGENT\" checked=\"checked\"";
-        mvc.perform(as(post("/larder/own-pond-cress/label").param("fat", "1")));
+        mvc.perform(
+                as(post("/larder/own-pond-cress/label").param("revision", "1").param("fat", "1")));
         assertThat(body(get("/larder/own-pond-cress"))).contains(ticked);
         assertThat(body(post("/larder/own-pond-cress/label")
                         .param("traitsShown", "yes")
+                        .param("revision", "2")
                         .param("fat", "900")))
                 .as("taken away on a form that is refused")
                 .doesNotContain(ticked);
-        mvc.perform(as(
-                post("/larder/own-pond-cress/label").param("traitsShown", "yes").param("fat", "1")));
+        mvc.perform(as(post("/larder/own-pond-cress/label")
+                .param("traitsShown", "yes")
+                .param("revision", "2")
+                .param("fat", "1")));
         assertThat(body(get("/larder/own-pond-cress"))).doesNotContain(ticked);
+        assertThat(body(post("/larder/own-pond-cress/label")
+                        .param("revision", "2")
+                        .param("fat", "7")))
+                .as("what another device changed meanwhile is not lost, nor what was typed")
+                .contains("Pond cress was changed on another device")
+                .contains("value=\"7\"");
+        assertThat(body(post("/larder/honey/label").param("revision", "1").param("sugar", "70")))
+                .as("a food that went back to the standard meanwhile")
+                .contains("was changed on another device");
     }
 
     @Test

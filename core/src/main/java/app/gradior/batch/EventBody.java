@@ -9,13 +9,40 @@ import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Overnight;
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /** What an event says, by type; each checks its own range. */
 public sealed interface EventBody {
+    /** Name of an event's type in the API and in the log. */
+    @Retention(RetentionPolicy.RUNTIME)
+    @Target(ElementType.TYPE)
+    @interface TypeName {
+        String value();
+    }
+
+    /** Every type but that of readings, whose names are {@link ReadingKind}'s, by its name. */
+    static Map<String, Class<? extends EventBody>> types() {
+        Map<String, Class<? extends EventBody>> types = new TreeMap<>();
+        for (Class<?> body : EventBody.class.getPermittedSubclasses()) {
+            TypeName name = body.getAnnotation(TypeName.class);
+            if (name != null) {
+                types.put(name.value(), body.asSubclass(EventBody.class));
+            }
+        }
+        return types;
+    }
+
     /** Name of the type in the API and in the log. */
-    String type();
+    default String type() {
+        return getClass().getAnnotation(TypeName.class).value();
+    }
 
     /** How many lines it says of that they went in, and so have to be understood when it is recorded. */
     default int linesIn() {
@@ -38,29 +65,22 @@ public sealed interface EventBody {
         }
     }
 
+    @TypeName("heat")
     record HeatSet(Look look) implements EventBody {
         public HeatSet {
             Refusal.given("look", look);
         }
-
-        @Override
-        public String type() {
-            return "heat";
-        }
     }
 
+    @TypeName("lid")
     record LidSet(LidState state) implements EventBody {
         public LidSet {
             Refusal.given("state", state);
         }
-
-        @Override
-        public String type() {
-            return "lid";
-        }
     }
 
     /** Something more went in. */
+    @TypeName("added")
     record Added(List<IngredientInput> ingredients) implements EventBody {
         private static final int MOST_AT_ONCE = 40;
 
@@ -75,14 +95,10 @@ public sealed interface EventBody {
         public int linesIn() {
             return ingredients.size();
         }
-
-        @Override
-        public String type() {
-            return "added";
-        }
     }
 
     /** Starch stirred into cold water and poured in. */
+    @TypeName("slurry")
     record Slurry(StarchKind starch, double starchG, double liquidG) implements EventBody {
         public Slurry {
             Refusal.given("starch", starch);
@@ -95,22 +111,14 @@ public sealed interface EventBody {
         public int linesIn() {
             return 2;
         }
-
-        @Override
-        public String type() {
-            return "slurry";
-        }
     }
 
     /** Stirred to the floor and the edges: changes nothing but when to stir next. */
-    record Stirred() implements EventBody {
-        @Override
-        public String type() {
-            return "stir";
-        }
-    }
+    @TypeName("stir")
+    record Stirred() implements EventBody {}
 
     /** Taken out to taste or for another pot, weighed or by volume. */
+    @TypeName("taken")
     record Taken(@Nullable Double massG, @Nullable Double ml) implements EventBody {
         public Taken {
             if ((massG == null) == (ml == null)) {
@@ -123,71 +131,42 @@ public sealed interface EventBody {
                 Refusal.inRange("ml", ml, 0.1, 50_000, " mL");
             }
         }
-
-        @Override
-        public String type() {
-            return "taken";
-        }
     }
 
     /** Blended in the pot or in a jug and poured back. */
-    record Blended() implements EventBody {
-        @Override
-        public String type() {
-            return "blended";
-        }
-    }
+    @TypeName("blended")
+    record Blended() implements EventBody {}
 
     /** Through a sieve or, milled, through a food mill; what stayed behind may have been weighed. */
+    @TypeName("sieved")
     record Sieved(boolean milled, @Nullable Double leftG) implements EventBody {
         public Sieved {
             if (leftG != null) {
                 Refusal.inRange("leftG", leftG, 0, 50_000, " g");
             }
         }
-
-        @Override
-        public String type() {
-            return "sieved";
-        }
     }
 
     /** Off the heat for a while: not the finish. */
-    record OffHeat() implements EventBody {
-        @Override
-        public String type() {
-            return "offHeat";
-        }
-    }
+    @TypeName("offHeat")
+    record OffHeat() implements EventBody {}
 
-    record BackOn() implements EventBody {
-        @Override
-        public String type() {
-            return "backOn";
-        }
-    }
+    @TypeName("backOn")
+    record BackOn() implements EventBody {}
 
     /** Lines of the batch's plan that are in the pot, by their places from 0: asked after otherwise. */
+    @TypeName("ticked")
     record Ticked(List<Integer> lines) implements EventBody {
         public Ticked {
             lines = checkedLines(lines);
         }
-
-        @Override
-        public String type() {
-            return "ticked";
-        }
     }
 
     /** Lines of the batch's plan that did not go in; ticked later, they went in then. */
+    @TypeName("leftOut")
     record LeftOut(List<Integer> lines) implements EventBody {
         public LeftOut {
             lines = checkedLines(lines);
-        }
-
-        @Override
-        public String type() {
-            return "leftOut";
         }
     }
 
@@ -214,6 +193,7 @@ public sealed interface EventBody {
      * @param food what it was, by its id; absent for what was recorded
      * @param massG what it weighed, g
      */
+    @TypeName("corrected")
     record Corrected(
             @Nullable String added, int line, @Nullable String food, double massG) implements EventBody {
         public Corrected {
@@ -225,11 +205,6 @@ public sealed interface EventBody {
         public int linesIn() {
             return 1;
         }
-
-        @Override
-        public String type() {
-            return "corrected";
-        }
     }
 
     /**
@@ -238,50 +213,34 @@ public sealed interface EventBody {
      * @param stage the stage that ends, by its place from 0, so that two who say it of one stage end one; absent for the
      *     present one, whichever that is
      */
+    @TypeName("stageDone")
     record StageDone(@Nullable Integer stage) implements EventBody {
         public StageDone {
             if (stage != null) {
                 Refusal.inRange("stage", stage, 0, 200, "");
             }
         }
-
-        @Override
-        public String type() {
-            return "stageDone";
-        }
     }
 
+    @TypeName("note")
     record Note(String text) implements EventBody {
         public Note {
             Refusal.text("text", text, 2000);
         }
-
-        @Override
-        public String type() {
-            return "note";
-        }
     }
 
     /** Takes back an event of this batch, named by its client key. */
-    record Undo(String undoneKey) implements EventBody {
-        @Override
-        public String type() {
-            return "undo";
-        }
-    }
+    @TypeName("undo")
+    record Undo(String undoneKey) implements EventBody {}
 
     /** Off the heat for good: measured yield, cold or as poured. */
+    @TypeName("finished")
     record Finished(@Nullable Double yieldMl, @Nullable String note) implements EventBody {
         public Finished {
             if (yieldMl != null) {
                 Refusal.inRange("yieldMl", yieldMl, 1, 100_000, " mL");
             }
             checkNote(note);
-        }
-
-        @Override
-        public String type() {
-            return "finished";
         }
     }
 
@@ -290,6 +249,7 @@ public sealed interface EventBody {
      *
      * @param stars 1 to 5
      */
+    @TypeName("rated")
     record Rated(
             int stars,
             @Nullable Integer sweet,
@@ -309,11 +269,6 @@ public sealed interface EventBody {
                 Refusal.inRange(name, value, -2, 2, "");
             }
         }
-
-        @Override
-        public String type() {
-            return "rated";
-        }
     }
 
     /**
@@ -323,6 +278,7 @@ public sealed interface EventBody {
      * @param container what it cools in
      * @param c read in it, °C; absent when nobody read
      */
+    @TypeName("cooling")
     record Cooling(
             Storage what, CoolingIn container, @Nullable Double c) implements EventBody {
         public Cooling {
@@ -331,11 +287,6 @@ public sealed interface EventBody {
             if (c != null) {
                 Refusal.inRange("c", c, -10, 110, " °C");
             }
-        }
-
-        @Override
-        public String type() {
-            return "cooling";
         }
     }
 
@@ -346,6 +297,7 @@ public sealed interface EventBody {
      * @param ringMm ring test, the sauce at 20 °C, mm
      * @param flavour how it tasted against the day before
      */
+    @TypeName("nextDay")
     record NextDay(
             @Nullable Double step,
             @Nullable Double ringMm,
@@ -360,26 +312,13 @@ public sealed interface EventBody {
             }
             checkNote(note);
         }
-
-        @Override
-        public String type() {
-            return "nextDay";
-        }
     }
 
     /** Off the hob for now, unfinished: nobody looks after it, nothing of it is lost. */
-    record SetAside() implements EventBody {
-        @Override
-        public String type() {
-            return "setAside";
-        }
-    }
+    @TypeName("setAside")
+    record SetAside() implements EventBody {}
 
     /** Looked after again. */
-    record TakenUp() implements EventBody {
-        @Override
-        public String type() {
-            return "takenUp";
-        }
-    }
+    @TypeName("takenUp")
+    record TakenUp() implements EventBody {}
 }

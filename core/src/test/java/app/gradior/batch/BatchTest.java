@@ -59,6 +59,11 @@ class BatchTest {
                 .extracting(EventBody::type)
                 .doesNotHaveDuplicates()
                 .allMatch(type -> type.matches("[a-zA-Z]+"));
+        assertThat(EACH.stream().filter(body -> !(body instanceof EventBody.Read)))
+                .as("and is found by it")
+                .allSatisfy(
+                        body -> assertThat(EventBody.types().get(body.type())).isEqualTo(body.getClass()))
+                .hasSameSizeAs(EventBody.types().keySet());
         assertThat(EACH.stream().mapToInt(EventBody::linesIn).filter(n -> n > 0))
                 .containsExactly(1, 2, 1);
     }

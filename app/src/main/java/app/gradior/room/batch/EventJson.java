@@ -38,29 +38,7 @@ import tools.jackson.databind.module.SimpleModule;
 /** Events and plans to JSON and back. */
 @Component
 public class EventJson {
-    private static final Map<String, Class<? extends EventBody>> TYPES = Map.ofEntries(
-            Map.entry("heat", EventBody.HeatSet.class),
-            Map.entry("lid", EventBody.LidSet.class),
-            Map.entry("added", EventBody.Added.class),
-            Map.entry("slurry", EventBody.Slurry.class),
-            Map.entry("stir", EventBody.Stirred.class),
-            Map.entry("taken", EventBody.Taken.class),
-            Map.entry("blended", EventBody.Blended.class),
-            Map.entry("sieved", EventBody.Sieved.class),
-            Map.entry("offHeat", EventBody.OffHeat.class),
-            Map.entry("backOn", EventBody.BackOn.class),
-            Map.entry("ticked", EventBody.Ticked.class),
-            Map.entry("leftOut", EventBody.LeftOut.class),
-            Map.entry("corrected", EventBody.Corrected.class),
-            Map.entry("stageDone", EventBody.StageDone.class),
-            Map.entry("note", EventBody.Note.class),
-            Map.entry("undo", EventBody.Undo.class),
-            Map.entry("finished", EventBody.Finished.class),
-            Map.entry("setAside", EventBody.SetAside.class),
-            Map.entry("takenUp", EventBody.TakenUp.class),
-            Map.entry("rated", EventBody.Rated.class),
-            Map.entry("cooling", EventBody.Cooling.class),
-            Map.entry("nextDay", EventBody.NextDay.class));
+    private static final Map<String, Class<? extends EventBody>> TYPES = EventBody.types();
 
     private static final String FOODS = "gradior.foods";
 

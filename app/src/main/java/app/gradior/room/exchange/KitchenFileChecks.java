@@ -196,8 +196,8 @@ final class KitchenFileChecks {
 
     void food(String path, FoodRow f) {
         Food food = got(path + ".body", () -> foods.read(f.body()));
-        if (food != null) {
-            own.put(f.foodId(), food);
+        if (food != null && own.put(f.foodId(), food) != null) {
+            add(path + ".foodId", Words.text("kitchen-file-checks.is-there-twice", f.foodId()));
         }
         if (food != null && !food.id().equals(f.foodId())) {
             add(path + ".body", Words.text("kitchen-file-checks.its-id-is-not", food.id(), f.foodId()));

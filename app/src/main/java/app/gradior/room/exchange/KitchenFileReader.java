@@ -454,7 +454,7 @@ public class KitchenFileReader {
             kit.insertTest(t.of(0, id, pot, burner), key);
             kit.endTest(t.of(key.getId(), id, pot, burner));
         }
-        small.foods.forEach(f -> larder.putFood(f.in(id)));
+        small.foods.forEach(f -> larder.addFood(f.in(id)));
         small.names.forEach(n -> larder.putName(n.in(id)));
         small.measures.forEach(m -> larder.putMeasure(m.in(id)));
         small.snapshots.forEach(s -> snapshots.keep(id, s.food().toString()));

@@ -1,11 +1,19 @@
 package app.gradior.room.larder;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.time.LocalDateTime;
 
-/** A row as its table holds it; times are UTC. */
-public record FoodRow(long kitchenId, String foodId, String body, LocalDateTime changedAt) {
-    /** The same in a kitchen. */
+/** A row as its table holds it; times are UTC. A file does without the revision, which counts changes here. */
+@JsonIgnoreProperties("revision")
+public record FoodRow(long kitchenId, String foodId, String body, LocalDateTime changedAt, int revision) {
+    @JsonCreator
+    static FoodRow ofFile(long kitchenId, String foodId, String body, LocalDateTime changedAt) {
+        return new FoodRow(kitchenId, foodId, body, changedAt, 1);
+    }
+
+    /** The same, new in a kitchen. */
     public FoodRow in(long kitchen) {
-        return new FoodRow(kitchen, foodId, body, changedAt);
+        return new FoodRow(kitchen, foodId, body, changedAt, 1);
     }
 }

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -107,9 +108,23 @@ public class Larder {
         return larder.foods(kitchenId).stream().map(FoodRow::foodId).toList();
     }
 
-    /** Adds a food of the kitchen's own, or corrects one. */
+    /** Which revision of a food this kitchen has; 0 for a food as it is standard or not yet known. */
+    public int revision(long kitchenId, String foodId) {
+        return larder.foods(kitchenId).stream()
+                .filter(row -> row.foodId().equals(foodId))
+                .mapToInt(FoodRow::revision)
+                .findFirst()
+                .orElse(0);
+    }
+
+    /**
+     * Adds a food of the kitchen's own, or corrects one.
+     *
+     * @param revision of what was corrected, as {@link #revision} told it
+     * @throws Refusal when it was changed meanwhile, its parts are more than the whole, or there are too many
+     */
     @Transactional
-    public void put(long kitchenId, Food food) {
+    public void put(long kitchenId, Food food, int revision) {
         if (!food.per100g().closes()) {
             throw Refusal.unfit(
                     "composition",
@@ -117,12 +132,30 @@ public class Larder {
                             "larder.the-parts-add-up-to-g",
                             Math.round(food.per100g().totalG())));
         }
-        List<FoodRow> own = larder.foods(kitchenId);
-        if (own.size() >= MOST_OWN) {
+        FoodRow row = new FoodRow(kitchenId, food.id(), json.write(food), LocalDateTime.now(clock), revision);
+        if (revision > 0) {
+            if (larder.changeFood(row) == 0) {
+                throw changedMeanwhile(food);
+            }
+        } else {
+            add(row.in(kitchenId), food);
+        }
+        changed(kitchenId);
+    }
+
+    private void add(FoodRow row, Food food) {
+        if (larder.foods(row.kitchenId()).size() >= MOST_OWN) {
             throw Refusal.unfit("name", Told.of("larder.a-kitchen-has-at-most-foods", MOST_OWN));
         }
-        larder.putFood(new FoodRow(kitchenId, food.id(), json.write(food), LocalDateTime.now(clock)));
-        changed(kitchenId);
+        try {
+            larder.addFood(row);
+        } catch (DuplicateKeyException e) {
+            throw changedMeanwhile(food);
+        }
+    }
+
+    private static Refusal changedMeanwhile(Food food) {
+        return Refusal.conflict("revision", Told.of("larder.was-changed-on-another-device", Words.say(food)));
     }
 
     /** Goes back to the standard food; a food that only this kitchen has stays, since its sauces and batches name it. */

@@ -6,19 +6,27 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 
 /** What a kitchen adds to the larder: foods, names and measures of its own. */
 @Mapper
 public interface LarderMapper {
     @Insert("""
-            insert into kitchen_food (kitchen_id, food_id, body, changed_at)
-            values (#{kitchenId}, #{foodId}, #{body}, #{changedAt})
-            on duplicate key update body = values(body), changed_at = values(changed_at)
+            insert into kitchen_food (kitchen_id, food_id, body, changed_at, revision)
+            values (#{kitchenId}, #{foodId}, #{body}, #{changedAt}, #{revision})
             """)
-    void putFood(FoodRow row);
+    void addFood(FoodRow row);
 
-    @Select(
-            "select kitchen_id, food_id, body, changed_at from kitchen_food where kitchen_id = #{kitchenId} order by food_id")
+    @Update("""
+            update kitchen_food set body = #{body}, changed_at = #{changedAt}, revision = revision + 1
+            where kitchen_id = #{kitchenId} and food_id = #{foodId} and revision = #{revision}
+            """)
+    int changeFood(FoodRow row);
+
+    @Select("""
+            select kitchen_id, food_id, body, changed_at, revision
+            from kitchen_food where kitchen_id = #{kitchenId} order by food_id
+            """)
     List<FoodRow> foods(long kitchenId);
 
     @Delete("delete from kitchen_food where kitchen_id = #{kitchenId} and food_id = #{foodId}")

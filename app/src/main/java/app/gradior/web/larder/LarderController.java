@@ -111,7 +111,9 @@ class LarderController {
     private String page(Kitchen kitchen, Food food, Map<String, String> typed, List<Fault> faults, Model model) {
         model.addAttribute("food", food);
         model.addAttribute("drawing", CompositionDrawing.draw(food.per100g()));
-        model.addAttribute("own", larder.ownFoods(kitchen.id()).contains(food.id()));
+        int revision = larder.revision(kitchen.id(), food.id());
+        model.addAttribute("own", revision > 0);
+        model.addAttribute("revision", revision);
         model.addAttribute("standard", Catalogue.standard().food(food.id()).isPresent());
         model.addAttribute(
                 "allergens", food.allergens().stream().map(Words::say).sorted().collect(Collectors.joining(", ")));
@@ -180,7 +182,7 @@ class LarderController {
                     typed,
                     chosen(request, "allergen", Allergen.class),
                     together(like.traits(), chosen(request, "trait", Trait.class)));
-            larder.put(kitchen.id(), food);
+            larder.put(kitchen.id(), food, 0);
             return "redirect:/larder/" + food.id() + "?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);
@@ -193,6 +195,7 @@ class LarderController {
     String correct(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable String id,
+            @RequestParam(defaultValue = "0") int revision,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
@@ -210,7 +213,8 @@ class LarderController {
                             estimate,
                             typed,
                             food.allergens(),
-                            typed.containsKey("traitsShown") ? chosen(request, "trait", Trait.class) : food.traits()));
+                            typed.containsKey("traitsShown") ? chosen(request, "trait", Trait.class) : food.traits()),
+                    revision);
             return "redirect:/larder/" + id + "?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);

@@ -90,7 +90,7 @@ class UnderstoodOnceTest {
     void aPotWithAMugAndAHoneyInIt() {
         kitchen = fresh();
         larder.putMeasure(kitchen.id(), "mug", 90);
-        larder.put(kitchen.id(), honey(82));
+        larder.put(kitchen.id(), honey(82), 0);
         larder.remember(kitchen, "hive gold", "shed-honey");
         id = batches.start(kitchen, "Glaze", Origin.NONE, plan(), clock.instant());
         add("1 mug water");
@@ -157,7 +157,8 @@ class UnderstoodOnceTest {
 
     private void everythingChanges() {
         larder.putMeasure(kitchen.id(), "mug", 300);
-        larder.put(kitchen.id(), honey(30));
+        larder.put(
+                kitchen.id(), honey(30), larder.revision(kitchen.id(), honey(30).id()));
         larder.forget(kitchen.id(), "hive gold");
     }
 
