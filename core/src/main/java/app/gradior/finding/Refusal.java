@@ -49,7 +49,7 @@ public final class Refusal extends RuntimeException {
     }
 
     /** Nothing of that name in this kitchen; says the same whether another kitchen has it or nobody. */
-    public static Refusal missing(String what) {
+    public static Refusal missing(Thing what) {
         return new Refusal(Kind.MISSING, List.of(new Fault("id", new Wrong.Unknown(what))));
     }
 

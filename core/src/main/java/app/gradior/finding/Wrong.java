@@ -48,7 +48,7 @@ public sealed interface Wrong extends Finding {
     record NotTaken() implements Wrong {}
 
     /** Nothing of that kind in this kitchen. */
-    record Unknown(String what) implements Wrong {}
+    record Unknown(Thing what) implements Wrong {}
 
     /** In words that were found already. */
     record Said(String words) implements Wrong {}

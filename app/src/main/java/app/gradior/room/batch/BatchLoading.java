@@ -6,6 +6,7 @@ import app.gradior.batch.BatchPlan;
 import app.gradior.batch.BatchTelling;
 import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.fault.CannotReckon;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
@@ -143,7 +144,7 @@ public class BatchLoading {
      */
     @Transactional(noRollbackFor = CannotReckon.class)
     public void understand(long kitchenId, long batchId) {
-        BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
+        BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
         Batch batch = batch(row);
         for (BatchEvent event : batch.standing()) {
             if (!event.isUnderstood()) {

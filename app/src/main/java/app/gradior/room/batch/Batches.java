@@ -13,6 +13,7 @@ import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.Inserted;
 import app.gradior.room.fault.CannotReckon;
 import app.gradior.room.fault.Odd;
@@ -139,7 +140,7 @@ public class Batches {
      */
     @Transactional
     public Recorded record(Kitchen kitchen, long batchId, Draft draft) {
-        BatchRow row = batches.lock(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
+        BatchRow row = batches.lock(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
         Optional<EventRow> before = batches.findEvent(kitchen.id(), batchId, draft.clientKey());
         if (before.isPresent()) {
             return new Recorded(loading.event(before.get()), true);
@@ -212,12 +213,12 @@ public class Batches {
      */
     public void check(long kitchenId, long batchId) {
         if (batches.count(kitchenId, batchId) == 0) {
-            throw Refusal.missing("batch");
+            throw Refusal.missing(Thing.BATCH);
         }
     }
 
     public Batch batch(long kitchenId, long batchId) {
-        return loading.batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch")));
+        return loading.batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH)));
     }
 
     /** Live batches by their plans alone, for those who ask what is on and not what happened. */
@@ -296,7 +297,7 @@ public class Batches {
 
     /** The name and state of a batch, also of one that cannot be read. */
     public Glance glance(long kitchenId, long batchId) {
-        BatchRow row = batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
+        BatchRow row = batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
         return new Glance(row.id(), row.name(), Batch.State.valueOf(row.state()));
     }
 
@@ -306,7 +307,7 @@ public class Batches {
     /** Removes a batch for good, with all that belongs to it; a plan that became it waits again, unless it was finished. */
     @Transactional
     public void delete(long kitchenId, long batchId) {
-        BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing("batch"));
+        BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
         publisher.publishEvent(new BatchGoes(kitchenId, batchId, row.state().equals(Batch.State.FINISHED.name())));
         batches.deleteEvents(kitchenId, batchId);
         batches.deletePlan(kitchenId, batchId);

@@ -1,6 +1,7 @@
 package app.gradior.room.batch;
 
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.Inserted;
 import app.gradior.room.words.Told;
 import java.awt.Graphics2D;
@@ -59,7 +60,7 @@ public class Photos {
     /** A photograph, JPEG. */
     public byte[] image(long kitchenId, long batchId, long id) {
         return photos.find(kitchenId, batchId, id)
-                .orElseThrow(() -> Refusal.missing("photograph"))
+                .orElseThrow(() -> Refusal.missing(Thing.PHOTOGRAPH))
                 .image();
     }
 
@@ -84,7 +85,7 @@ public class Photos {
     @Transactional
     public void remove(long kitchenId, long batchId, long id) {
         if (photos.remove(kitchenId, batchId, id) == 0) {
-            throw Refusal.missing("photograph");
+            throw Refusal.missing(Thing.PHOTOGRAPH);
         }
     }
 

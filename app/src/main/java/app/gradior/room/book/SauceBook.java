@@ -2,6 +2,7 @@ package app.gradior.room.book;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.finding.Unfit;
 import app.gradior.measure.LineReading;
 import app.gradior.room.Inserted;
@@ -98,11 +99,12 @@ public class SauceBook {
     }
 
     public Sauce sauce(Kitchen kitchen, long id) {
-        return open(kitchen, sauces.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing("sauce")));
+        return open(kitchen, sauces.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.SAUCE)));
     }
 
     public Sauce version(Kitchen kitchen, long id, int version) {
-        return open(kitchen, sauces.findVersion(kitchen.id(), id, version).orElseThrow(() -> Refusal.missing("sauce")));
+        return open(
+                kitchen, sauces.findVersion(kitchen.id(), id, version).orElseThrow(() -> Refusal.missing(Thing.SAUCE)));
     }
 
     /** All versions of a sauce, newest first. */
@@ -259,7 +261,7 @@ public class SauceBook {
             sauceId = key.getId();
         } else {
             if (sauces.find(kitchen.id(), id).isEmpty()) {
-                throw Refusal.missing("sauce");
+                throw Refusal.missing(Thing.SAUCE);
             }
             version = basedOn + 1;
             if (sauces.advance(kitchen.id(), id, version) == 0) {

@@ -2,6 +2,7 @@ package app.gradior.room.exchange;
 
 import app.gradior.batch.Batch;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.larder.Catalogue;
 import app.gradior.room.Inserted;
 import app.gradior.room.batch.BatchLoading;
@@ -193,7 +194,7 @@ public class KitchenFileReader {
 
     private void readAlone(Kitchen kitchen, Source file) {
         if (kitchens.lock(kitchen.id()).isEmpty()) {
-            throw Refusal.missing("kitchen");
+            throw Refusal.missing(Thing.KITCHEN);
         }
         if (!sauces.sauces(kitchen.id()).isEmpty() || !batches.ids(kitchen.id()).isEmpty()) {
             throw Refusal.conflict("file", Told.of("kitchen-file-reader.this-kitchen-has-sauces-or-batches"));

@@ -1,6 +1,7 @@
 package app.gradior.room.exchange;
 
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.batch.BatchMapper;
 import app.gradior.room.batch.BatchRow;
 import app.gradior.room.batch.PhotoMapper;
@@ -126,7 +127,7 @@ public class KitchenFileWriter {
             file.writeName("batches");
             file.writeStartArray();
             for (long batchId : ids) {
-                BatchRow row = batches.find(id, batchId).orElseThrow(() -> Refusal.missing("batch"));
+                BatchRow row = batches.find(id, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
                 file.writePOJO(batch(row, new Kinds(sauceAt, pots, burners), counted.getOrDefault(batchId, true)));
             }
             file.writeEndArray();
@@ -143,7 +144,7 @@ public class KitchenFileWriter {
     /** A batch's file: the same as one in the kitchen's, with the foods of then that it is made of. */
     @Transactional(readOnly = true)
     public byte[] write(Kitchen kitchen, long batchId) {
-        BatchRow row = batches.find(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing("batch"));
+        BatchRow row = batches.find(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
         Long sauce = row.sauceId();
         Places one = new Places(sauce == null ? List.of() : List.of(sauce));
         Places none = new Places(List.of());

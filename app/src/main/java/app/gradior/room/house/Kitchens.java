@@ -5,6 +5,7 @@ import app.gradior.access.Passwords;
 import app.gradior.access.SignIn;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.finding.Wrong;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.room.Inserted;
@@ -181,7 +182,7 @@ public class Kitchens {
     }
 
     public Kitchen kitchen(long kitchenId) {
-        return find(kitchenId).orElseThrow(() -> Refusal.missing("kitchen"));
+        return find(kitchenId).orElseThrow(() -> Refusal.missing(Thing.KITCHEN));
     }
 
     public Optional<Kitchen> demo() {

@@ -2,6 +2,7 @@ package app.gradior.room.house;
 
 import app.gradior.access.Hashes;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.LocalDateTime;
@@ -127,7 +128,7 @@ public class Tokens {
     @Transactional
     public void remove(long kitchenId, long id) {
         if (kitchens.deleteToken(kitchenId, id) == 0) {
-            throw Refusal.missing("token");
+            throw Refusal.missing(Thing.TOKEN);
         }
         publisher.publishEvent(new Revoked(id));
     }

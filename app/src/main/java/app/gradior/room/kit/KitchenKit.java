@@ -1,6 +1,7 @@
 package app.gradior.room.kit;
 
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.house.Furnishing;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
@@ -109,7 +110,7 @@ public class KitchenKit implements Furnishing {
 
     /** A pot, put away or not. */
     public KitPot pot(long kitchenId, long id) {
-        return kit.findPot(kitchenId, id).map(KitPot::of).orElseThrow(() -> Refusal.missing("pot"));
+        return kit.findPot(kitchenId, id).map(KitPot::of).orElseThrow(() -> Refusal.missing(Thing.POT));
     }
 
     /** Burners that can be chosen. */
@@ -124,7 +125,7 @@ public class KitchenKit implements Furnishing {
 
     /** A burner, put away or not. */
     public KitBurner burner(long kitchenId, long id) {
-        return kit.findBurner(kitchenId, id).orElseThrow(() -> Refusal.missing("burner"));
+        return kit.findBurner(kitchenId, id).orElseThrow(() -> Refusal.missing(Thing.BURNER));
     }
 
     @Transactional
@@ -254,7 +255,7 @@ public class KitchenKit implements Furnishing {
                     .filter(jar -> jar.id() == id)
                     .map(JarRow::name)
                     .findFirst()
-                    .orElseThrow(() -> Refusal.missing("jar"));
+                    .orElseThrow(() -> Refusal.missing(Thing.JAR));
             throw changed(name);
         }
     }
@@ -262,7 +263,7 @@ public class KitchenKit implements Furnishing {
     @Transactional
     public void removeJar(long kitchenId, long id) {
         if (kit.removeJar(kitchenId, id) == 0) {
-            throw Refusal.missing("jar");
+            throw Refusal.missing(Thing.JAR);
         }
     }
 

@@ -10,6 +10,7 @@ import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Learning;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.house.Kitchen;
 import java.time.Instant;
@@ -100,7 +101,7 @@ public class Lessons {
     @Transactional
     public void count(long kitchenId, long batchId, boolean counted) {
         if (lessons.count(kitchenId, batchId, counted) == 0) {
-            throw Refusal.missing("batch");
+            throw Refusal.missing(Thing.BATCH);
         }
     }
 }

@@ -2,6 +2,7 @@ package app.gradior.room.kit;
 
 import app.gradior.estimate.WaterTest;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.room.Inserted;
@@ -40,7 +41,7 @@ public class WaterTests {
         return all(kitchenId).stream()
                 .filter(row -> row.id() == id)
                 .findFirst()
-                .orElseThrow(() -> Refusal.missing(Words.text("water-tests.water-test")));
+                .orElseThrow(() -> Refusal.missing(Thing.WATER_TEST));
     }
 
     /** Starts one: so much water is at its look now. */
@@ -101,7 +102,7 @@ public class WaterTests {
     @Transactional
     public void remove(long kitchenId, long id) {
         if (kit.removeTest(kitchenId, id) == 0) {
-            throw Refusal.missing(Words.text("water-tests.water-test"));
+            throw Refusal.missing(Thing.WATER_TEST);
         }
     }
 }

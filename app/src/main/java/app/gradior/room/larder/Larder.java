@@ -1,6 +1,7 @@
 package app.gradior.room.larder;
 
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
@@ -90,7 +91,7 @@ public class Larder {
     @Transactional
     public void removeOdd(long kitchenId, String foodId) {
         if (odd(kitchenId).stream().noneMatch(o -> o.name().equals(foodId))) {
-            throw Refusal.missing(Words.text("larder.food-that-cannot-be-read"));
+            throw Refusal.missing(Thing.ODD_FOOD);
         }
         larder.removeFood(kitchenId, foodId);
         changed(kitchenId);

@@ -2,6 +2,7 @@ package app.gradior.room.plan;
 
 import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.heat.Atmosphere;
 import app.gradior.room.Inserted;
 import app.gradior.room.batch.BatchGoes;
@@ -71,7 +72,7 @@ public class Plans {
     }
 
     public Saved plan(Kitchen kitchen, long id) {
-        return saved(plans.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing("plan")));
+        return saved(plans.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.PLAN)));
     }
 
     /** Plans not begun yet, the next to be served first. */
@@ -161,7 +162,7 @@ public class Plans {
                 LocalDateTime.now(clock));
         if (id != 0) {
             if (plans.find(kitchen.id(), id).isEmpty()) {
-                throw Refusal.missing("plan");
+                throw Refusal.missing(Thing.PLAN);
             }
             if (plans.update(row) == 0) {
                 throw Refusal.conflict("revision", Told.of("plans.this-plan-was-changed-elsewhere-meanwhile"));
@@ -185,7 +186,7 @@ public class Plans {
     @Transactional
     public void remove(Kitchen kitchen, long id) {
         if (plans.remove(kitchen.id(), id) == 0) {
-            throw Refusal.missing("plan");
+            throw Refusal.missing(Thing.PLAN);
         }
     }
 
@@ -202,7 +203,7 @@ public class Plans {
     /** Ticks something off, or takes the tick away. */
     @Transactional
     public void tick(Kitchen kitchen, long id, String key, boolean done) {
-        PlanRow row = plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing("plan"));
+        PlanRow row = plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.PLAN));
         if (!key.matches(TICK)) {
             throw Refusal.unfit("key", Told.of("plans.to-letters-digits-or-dashes-expected"));
         }
@@ -218,7 +219,7 @@ public class Plans {
     /** Changes a kept plan. */
     @Transactional
     public void change(Kitchen kitchen, long id, java.util.function.UnaryOperator<PlanDraft> change) {
-        Saved saved = saved(plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing("plan")));
+        Saved saved = saved(plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.PLAN)));
         save(kitchen, id, saved.revision(), change.apply(saved.draft()));
     }
 
@@ -231,7 +232,7 @@ public class Plans {
     @Transactional(isolation = Isolation.READ_COMMITTED)
     public long start(Kitchen kitchen, long id, PlanAnswer answer) {
         if (id != 0) {
-            PlanRow row = plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing("plan"));
+            PlanRow row = plans.lock(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.PLAN));
             Long begun = row.batchId();
             if (begun != null) {
                 return begun;
@@ -247,7 +248,7 @@ public class Plans {
                 planning.batchPlan(kitchen, answer),
                 batches.now());
         if (id != 0 && plans.start(kitchen.id(), id, batch) == 0) {
-            throw Refusal.missing("plan");
+            throw Refusal.missing(Thing.PLAN);
         }
         return batch;
     }

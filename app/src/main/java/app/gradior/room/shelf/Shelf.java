@@ -6,6 +6,7 @@ import app.gradior.care.ShelfLife;
 import app.gradior.care.Storage;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.Inserted;
 import app.gradior.room.batch.BatchGoes;
 import app.gradior.room.batch.Batches;
@@ -217,7 +218,7 @@ public class Shelf {
     /** Opened, used or thrown away. */
     @Transactional
     public void mark(Kitchen kitchen, long id, State state, String why) {
-        ContainerRow row = containers.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing("container"));
+        ContainerRow row = containers.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.CONTAINER));
         State now = State.valueOf(row.state());
         boolean forward = now == State.STORED && state != State.STORED
                 || now == State.OPENED && (state == State.USED || state == State.THROWN);
@@ -234,7 +235,7 @@ public class Shelf {
     /** Another date: earlier freely, later with a reason. */
     @Transactional
     public void date(Kitchen kitchen, long id, LocalDate useBy, String reason) {
-        ContainerRow row = containers.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing("container"));
+        ContainerRow row = containers.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.CONTAINER));
         List<Fault> faults = new ArrayList<>();
         checkDate(faults, useBy, row.useBy(), row.packedOn(), reason);
         if (!faults.isEmpty()) {

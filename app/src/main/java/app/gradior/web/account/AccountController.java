@@ -3,12 +3,12 @@ package app.gradior.web.account;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.KitchenAccount;
 import app.gradior.room.house.Kitchens;
-import app.gradior.room.words.Words;
 import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
 import app.gradior.web.frame.Entrance;
@@ -171,9 +171,9 @@ class AccountController {
     String demo(HttpServletRequest request, HttpServletResponse response) {
         @Nullable Kitchen demo = properties.demo() ? kitchens.demo().orElse(null) : null;
         if (demo == null) {
-            throw Refusal.missing(Words.text("account-controller.demo-kitchen"));
+            throw Refusal.missing(Thing.DEMO_KITCHEN);
         }
-        KitchenAccount account = kitchens.accountOf(demo.id()).orElseThrow(() -> Refusal.missing("account"));
+        KitchenAccount account = kitchens.accountOf(demo.id()).orElseThrow(() -> Refusal.missing(Thing.ACCOUNT));
         entrance.enter(account.login(), request, response);
         return "redirect:/";
     }

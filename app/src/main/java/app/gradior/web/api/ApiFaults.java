@@ -2,6 +2,7 @@ package app.gradior.web.api;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.batch.EventJson;
 import app.gradior.room.fault.CannotReckon;
 import app.gradior.room.fault.TooMuch;
@@ -94,7 +95,7 @@ class ApiFaults extends ResponseEntityExceptionHandler {
                 ? argument.getName()
                 : String.valueOf(e.getPropertyName());
         return name.equals("id")
-                ? refused(Refusal.missing("batch"))
+                ? refused(Refusal.missing(Thing.BATCH))
                 : Problems.answer(
                         status,
                         List.of(new Fault(

@@ -2,6 +2,7 @@ package app.gradior.web.bench;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.finding.Unfit;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
@@ -68,7 +69,7 @@ class BenchController {
         Tool tool = tools.stream()
                 .filter(t -> t.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> Refusal.missing(Words.text("bench-controller.question-on-the-bench")));
+                .orElseThrow(() -> Refusal.missing(Thing.BENCH_QUESTION));
         BenchForm asked = BenchForm.of(request);
         List<Fault> faults = new ArrayList<>();
         Reply reply = null;

@@ -2,6 +2,7 @@ package app.gradior.web.larder;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.larder.Allergen;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Composition;
@@ -105,7 +106,7 @@ class LarderController {
     }
 
     private Food food(Kitchen kitchen, String id) {
-        return lines.catalogue(kitchen).food(id).orElseThrow(() -> Refusal.missing("food"));
+        return lines.catalogue(kitchen).food(id).orElseThrow(() -> Refusal.missing(Thing.FOOD));
     }
 
     private String page(Kitchen kitchen, Food food, Map<String, String> typed, List<Fault> faults, Model model) {

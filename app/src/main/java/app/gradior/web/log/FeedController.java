@@ -1,6 +1,7 @@
 package app.gradior.web.log;
 
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.house.Tokens;
@@ -31,7 +32,7 @@ class FeedController {
 
     @GetMapping("/feed/{token}/shelf.ics")
     ResponseEntity<String> shelf(@PathVariable String token) {
-        long kitchenId = tokens.calendar(token).orElseThrow(() -> Refusal.missing("calendar"));
+        long kitchenId = tokens.calendar(token).orElseThrow(() -> Refusal.missing(Thing.CALENDAR));
         Kitchen kitchen = kitchens.kitchen(kitchenId);
         Language language = kitchen.language().orElse(Language.now());
         return ResponseEntity.ok()

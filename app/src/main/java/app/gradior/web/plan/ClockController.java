@@ -1,13 +1,13 @@
 package app.gradior.web.plan;
 
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.fault.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.plan.ClockPlans;
 import app.gradior.room.plan.PlanCalendar;
 import app.gradior.room.plan.Plans;
 import app.gradior.room.words.Told;
-import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -98,7 +98,7 @@ class ClockController {
         ClockPlans.Day day = clocks.all(kitchen).stream()
                 .filter(d -> d.entries().stream().anyMatch(e -> e.planId() == id))
                 .findFirst()
-                .orElseThrow(() -> Refusal.missing(Words.text("clock-controller.plan-with-a-serving-time")));
+                .orElseThrow(() -> Refusal.missing(Thing.SERVED_PLAN));
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("text/calendar;charset=utf-8"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"day.ics\"")

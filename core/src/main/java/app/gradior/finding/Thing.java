@@ -1,0 +1,23 @@
+package app.gradior.finding;
+
+/** What a kitchen has, as it is asked for by its id. */
+public enum Thing {
+    ACCOUNT,
+    BATCH,
+    BENCH_QUESTION,
+    BURNER,
+    CALENDAR,
+    CONTAINER,
+    DEMO_KITCHEN,
+    FOOD,
+    JAR,
+    KITCHEN,
+    ODD_FOOD,
+    PHOTOGRAPH,
+    PLAN,
+    POT,
+    SAUCE,
+    SERVED_PLAN,
+    TOKEN,
+    WATER_TEST
+}
