@@ -18,7 +18,6 @@ public final class ClockPlan {
     private static final int EARLIEST_MIN = 3 * 24 * 60;
     private static final double TOO_LONG_HELD_COST = 20;
     private static final double WAITING_COST = 0.3;
-    private static final double LENGTH_COST = 0.02;
 
     private ClockPlan() {}
 
@@ -158,21 +157,8 @@ public final class ClockPlan {
                 best = rows;
                 bestCost = cost;
             }
-            if (calm(rows)) {
-                break;
-            }
         }
         return new Day(List.of(best), conflicts(best, nowMinute, busy));
-    }
-
-    /** Whether no sauce waits for another: no order can do better. */
-    private static boolean calm(Row[] rows) {
-        for (Row row : rows) {
-            if (row.spareMinutes() != row.job().movedMinutes() || row.waitingMinutes() > 0) {
-                return false;
-            }
-        }
-        return true;
     }
 
     private static int minutes(Job job) {
@@ -197,15 +183,14 @@ public final class ClockPlan {
         return all;
     }
 
+    /** Minutes that finished sauces stand, those too long for them many times, and a part of those that half-made ones do. */
     private static double cost(Row[] rows) {
         double cost = 0;
         for (Row row : rows) {
-            int idle = row.spareMinutes() - row.job().movedMinutes();
-            cost += idle
+            cost += row.spareMinutes()
                     + TOO_LONG_HELD_COST
                             * Math.max(0, row.spareMinutes() - row.job().holdMinutes())
-                    + WAITING_COST * row.waitingMinutes()
-                    + LENGTH_COST * (row.job().dueMinute() - row.startMinute());
+                    + WAITING_COST * row.waitingMinutes();
         }
         return cost;
     }
@@ -227,9 +212,6 @@ public final class ClockPlan {
         Row best = onBurner(job, blocks, taken, 0);
         int fewest = clashes(best, taken);
         for (int burner = 1; burner < burners; burner++) {
-            if (fewest == 0 && best.spareMinutes() == job.movedMinutes() && best.waitingMinutes() == 0) {
-                break;
-            }
             Row row = onBurner(job, blocks, taken, burner);
             int clashes = clashes(row, taken);
             boolean later = row.readyMinute() > best.readyMinute()

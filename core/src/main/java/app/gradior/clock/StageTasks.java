@@ -54,7 +54,6 @@ public final class StageTasks {
 
     /** Minutes from the look being reached until it must be stirred all the time. */
     private static double freeMinutes(StageResult stage) {
-        double begin = stage.curve().get(0).minute();
         for (PotState point : stage.curve()) {
             Stirring stirring = Stirring.of(
                     Stair.viscosityPaS(point.stepHot()),
@@ -62,7 +61,7 @@ public final class StageTasks {
                     point.levelMm(),
                     stage.stage().look());
             if (stirring.everyMinutes() < HANDS_FULL_BELOW_MIN) {
-                return point.minute() - begin;
+                return point.minute();
             }
         }
         return stage.minutes();

@@ -277,4 +277,124 @@ class ClockPlanTest {
                 .as("before the pot goes on, or named")
                 .isTrue();
     }
+
+    private static int start(Day day, int job) {
+        return day.rows().get(job).startMinute() - SUPPER;
+    }
+
+    private static List<Job> pots(int... minutes) {
+        return java.util.Arrays.stream(minutes)
+                .mapToObj(m -> potOf("p" + m, m, 24 * 60))
+                .toList();
+    }
+
+    /** Five sauces are tried in every order; of more, the longest go last without trying. */
+    @Test
+    void everyOrderOfFiveIsTriedAndSixGoByLength() {
+        Day five = ClockPlan.of(pots(30, 50, 10, 40, 20), 1, LONG_AGO);
+        assertThat(List.of(ready(five, 0), ready(five, 1), ready(five, 2), ready(five, 3), ready(five, 4)))
+                .as("the shortest last, so that the least stands")
+                .containsExactly(-30, -100, 0, -60, -10);
+        Day six = ClockPlan.of(pots(30, 50, 10, 60, 40, 20), 1, LONG_AGO);
+        assertThat(List.of(ready(six, 0), ready(six, 1), ready(six, 2), ready(six, 3), ready(six, 4), ready(six, 5)))
+                .containsExactly(-150, -60, -200, 0, -110, -180);
+    }
+
+    @Test
+    void ofTwoLikeSaucesTheFirstListedIsLastOnTheBurner() {
+        Day day = ClockPlan.of(List.of(potOf("a", 20, 90), potOf("b", 20, 90)), 1, LONG_AGO);
+        assertThat(ready(day, 0)).isZero();
+        assertThat(ready(day, 1)).isEqualTo(-20);
+    }
+
+    private static Job inTwo(String name, int first, int then) {
+        return new Job(
+                name,
+                List.of(new Task(called("first"), first, false, true, true), hot("then", then, false)),
+                SUPPER,
+                60,
+                0);
+    }
+
+    private static Job early(int minutes) {
+        return new Job("early", List.of(hot("early", minutes, false)), SUPPER - 10, 60, 0);
+    }
+
+    /** A half-made sauce that stands for 20 minutes costs as much as a finished one that stands for six. */
+    @Test
+    void standingHalfMadeIsWeighedAgainstStandingFinished() {
+        Day finished = ClockPlan.of(List.of(inTwo("two", 5, 10), early(20)), 1, LONG_AGO);
+        assertThat(ready(finished, 1)).as("5 minutes before it is served").isEqualTo(-15);
+        assertThat(start(finished, 0)).isEqualTo(-15);
+        Day halfMade = ClockPlan.of(List.of(inTwo("two", 10, 10), early(20)), 1, LONG_AGO);
+        assertThat(ready(halfMade, 1)).as("when it is served").isEqualTo(-10);
+        assertThat(start(halfMade, 0))
+                .as("its first part before the other goes on")
+                .isEqualTo(-40);
+        assertThat(ready(halfMade, 0)).isZero();
+    }
+
+    private static Placed pot(int from, int to, int burner) {
+        return new Placed(new Task(called("on"), 1, false, true, false), SUPPER + from, SUPPER + to, burner);
+    }
+
+    private static List<Integer> burners(Day day, int job) {
+        return day.rows().get(job).placed().stream().map(Placed::burner).toList();
+    }
+
+    @Test
+    void aBurnerIsTakenWhereItIsReadyLatestAndBegunLatest() {
+        Job two = inTwo("two", 18, 20);
+        assertThat(burners(ClockPlan.of(List.of(two), 2, LONG_AGO), 0))
+                .as("the first, when both are alike")
+                .containsExactly(0, 0);
+        Day behind = ClockPlan.of(List.of(two), 2, LONG_AGO, List.of(pot(-60, -30, 0)));
+        assertThat(burners(behind, 0)).as("ready at once, begun later").containsExactly(1, 1);
+        assertThat(start(behind, 0)).isEqualTo(-38);
+        Day before = ClockPlan.of(List.of(two), 2, LONG_AGO, List.of(pot(-60, -30, 1)));
+        assertThat(burners(before, 0)).containsExactly(0, 0);
+        Day late = ClockPlan.of(List.of(two), 2, LONG_AGO, List.of(pot(-5, 5, 0), pot(-60, -30, 1)));
+        assertThat(burners(late, 0))
+                .as("ready later, though it is begun earlier")
+                .containsExactly(1, 1);
+    }
+
+    @Test
+    void aPinnedSauceTakesTheBurnerWhereItRunsIntoLeast() {
+        Job pinned = new Job("pinned", List.of(hot("pinned", 10, false)), SUPPER, 60, 5);
+        Day first = ClockPlan.of(List.of(pinned), 2, LONG_AGO, List.of(pot(-20, 0, 0)));
+        assertThat(burners(first, 0)).containsExactly(1);
+        assertThat(first.conflicts()).isEmpty();
+        Day second = ClockPlan.of(List.of(pinned), 2, LONG_AGO, List.of(pot(-20, 0, 1)));
+        assertThat(burners(second, 0)).containsExactly(0);
+        Day both = ClockPlan.of(List.of(pinned), 2, LONG_AGO, List.of(pot(-20, -8, 0), pot(-9, 0, 0), pot(-20, 0, 1)));
+        assertThat(burners(both, 0)).as("one pot in the way rather than two").containsExactly(1);
+        assertThat(both.conflicts()).containsExactly(new Conflict(Trouble.BURNER, 0, -1, SUPPER - 15, SUPPER - 5));
+    }
+
+    @Test
+    void withoutAFreeBurnerForThreeDaysItStandsInItsPlaceAndIsNamed() {
+        Day day = ClockPlan.of(List.of(potOf("a", 20, 60)), 1, LONG_AGO, List.of(pot(-5 * 24 * 60, 60, 0)));
+        assertThat(ready(day, 0)).isZero();
+        assertThat(day.conflicts()).containsExactly(new Conflict(Trouble.BURNER, 0, -1, SUPPER - 20, SUPPER));
+        Day hands = ClockPlan.of(
+                List.of(potOf("a", 20, 60)),
+                1,
+                LONG_AGO,
+                List.of(new Placed(Task.byHand(called("hands"), 90), SUPPER - 60, SUPPER + 30, -1)));
+        assertThat(hands.conflicts()).as("somebody's hands are no burner").isEmpty();
+    }
+
+    @Test
+    void whatTakesNoTimeHasNoPlace() {
+        Job job = new Job(
+                "quick",
+                List.of(Task.standing(called("nothing"), 0), hot("simmer", 10, false), hot("salt", 0.04, true)),
+                SUPPER,
+                60,
+                0);
+        assertThat(all(ClockPlan.of(List.of(job), 1, LONG_AGO)))
+                .singleElement()
+                .satisfies(p -> assertThat(p.endMinute() - p.startMinute()).isEqualTo(10));
+    }
 }

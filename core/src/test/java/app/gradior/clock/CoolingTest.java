@@ -264,4 +264,44 @@ class CoolingTest {
                 .hasMessageContaining("startC");
         assertThatThrownBy(() -> new Container.Tray(0)).hasMessageContaining("depthMm");
     }
+
+    private static Cooling lidded(double viscosityPaS) {
+        return new Cooling(WATER, viscosityPaS, new Container.Pot(200, 64, true), false);
+    }
+
+    @Test
+    void boundsBelongToWhatIsSaidOfThem() {
+        List<Leg> fridge = List.of(Leg.toTheEnd(Surroundings.FRIDGE));
+        assertThat(lidded(THIN).course(21, fridge).minutesTo21())
+                .as("is at 21 °C")
+                .isZero();
+        assertThat(lidded(THIN).course(5, fridge).minutesTo5()).as("is at 5 °C").isZero();
+        assertThat(lidded(THIN).course(5, fridge).points()).hasSize(1);
+        assertThat(firstHalfMinute(lidded(0.25), 60, Surroundings.ICE_BATH))
+                .as("still from 0.25 Pa·s on")
+                .isEqualTo(firstHalfMinute(lidded(1), 60, Surroundings.ICE_BATH))
+                .isGreaterThan(firstHalfMinute(lidded(0.2499), 60, Surroundings.ICE_BATH));
+        assertThatThrownBy(() -> new Cooling(Mixture.EMPTY, THIN, new Container.Tray(20), false))
+                .isInstanceOf(app.gradior.finding.Unfit.class);
+    }
+
+    /** A leg ends when it is as cold, or as late, as it says; the last one has no other to go on to. */
+    @Test
+    void legsEndAtTheirBounds() {
+        Leg counter = new Leg(Surroundings.COUNTER, 60, Double.POSITIVE_INFINITY);
+        Leg fridge = new Leg(Surroundings.FRIDGE, 50, 1);
+        assertThat(lidded(THIN).course(60, List.of(counter, fridge)).points().subList(1, 4))
+                .as("at 60 °C already")
+                .extracting(Cooling.Point::place)
+                .containsOnly(Surroundings.FRIDGE);
+        Leg twoMinutes = new Leg(Surroundings.COUNTER, -273, 2);
+        assertThat(lidded(THIN).course(60, List.of(twoMinutes, fridge)).points().subList(1, 6))
+                .extracting(Cooling.Point::place)
+                .containsExactly(
+                        Surroundings.COUNTER,
+                        Surroundings.COUNTER,
+                        Surroundings.COUNTER,
+                        Surroundings.COUNTER,
+                        Surroundings.FRIDGE);
+    }
 }

@@ -41,6 +41,7 @@ class HotHoldTest {
 
     @Test
     void whatHasCooledIsNotMadeSafeBySayingThatItIsHeld() {
+        assertThat(after(false, hold(60))).as("in time still").isEqualTo(new HotHold(60, true));
         assertThat(after(false, hold(61))).as("too late").isEqualTo(new HotHold(0, false));
         assertThat(after(false, cool(1, CoolingIn.TRAY), hold(20), cool(300, CoolingIn.TRAY)))
                 .as("in trays for longer than they stay hot")

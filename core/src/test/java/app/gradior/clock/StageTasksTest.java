@@ -6,11 +6,14 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.clock.Preparation.Job;
 import app.gradior.course.SauceRun;
+import app.gradior.course.StageResult;
+import app.gradior.course.Stirring;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageName;
 import app.gradior.simmer.PotOnHeat;
+import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
 import java.util.List;
 import java.util.stream.Stream;
@@ -51,6 +54,59 @@ class StageTasksTest {
                 .containsExactly(true, true, false, false, true);
         double sum = tasks.stream().mapToDouble(Task::minutes).sum();
         assertThat(sum).isCloseTo(cooked.minutes(), within(1e-9));
+    }
+
+    private static Task after(Stage stage) {
+        Stage before = Stage.of(StageKind.SIMMER, Sauces.of("water", 1000), new StageEnd.Minutes(10));
+        SauceRun.Cooked cooked =
+                SauceRun.cook(List.of(before, stage), PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0), 1, 20);
+        List<Task> tasks =
+                StageTasks.of(cooked.stages(), List.of(new StageName.Titled("before"), new StageName.Titled("after")));
+        assertThat(tasks).hasSize(2);
+        return tasks.get(1);
+    }
+
+    /** Simmering for less than three minutes is not worth walking away from; a rest as short is. */
+    @Test
+    void shortTimesOnTheHeatTakeTheHands() {
+        assertThat(after(Stage.of(StageKind.SIMMER, new StageEnd.Minutes(2.5))).handsOn())
+                .isTrue();
+        assertThat(after(Stage.of(StageKind.SIMMER, new StageEnd.Minutes(3.5))).handsOn())
+                .isFalse();
+        assertThat(after(Stage.of(StageKind.REST, new StageEnd.Minutes(2))).handsOn())
+                .isFalse();
+    }
+
+    /** It is walked away from until it would have to be stirred every two minutes. */
+    @Test
+    void theHandsAreFreeUntilItHasToBeStirredAllTheTime() {
+        SauceRun.Cooked cooked = SauceRun.cook(
+                List.of(
+                        Stage.of(StageKind.SIMMER, Sauces.of("damson", 1300), new StageEnd.Minutes(18)),
+                        Stage.of(StageKind.REDUCE, Sauces.of("sugar", 250), new StageEnd.StepServed(7))),
+                PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
+                1,
+                20);
+        StageResult reduced = cooked.stages().get(1);
+        double free = reduced.curve().stream()
+                .filter(p -> Stirring.of(
+                                        Stair.viscosityPaS(p.stepHot()),
+                                        p.mixture().brixPercent(),
+                                        p.levelMm(),
+                                        reduced.stage().look())
+                                .everyMinutes()
+                        < 2)
+                .findFirst()
+                .orElseThrow()
+                .minute();
+        List<Task> tasks =
+                StageTasks.of(cooked.stages(), List.of(new StageName.Titled("soften"), new StageName.Titled("reduce")));
+        assertThat(tasks).hasSize(3);
+        assertThat(tasks.get(1).minutes())
+                .isCloseTo(reduced.warmUpMinutes() + free, within(1e-9))
+                .isGreaterThan(5);
+        assertThat(tasks.get(1).mayWaitAfter()).isFalse();
+        assertThat(tasks.get(2).mayWaitAfter()).isTrue();
     }
 
     @Test
