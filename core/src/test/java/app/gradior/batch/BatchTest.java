@@ -8,6 +8,7 @@ import app.gradior.clock.CoolingIn;
 import app.gradior.estimate.Prior;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Refused;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -178,5 +179,55 @@ class BatchTest {
         assertThat(Origin.of(3, 2).in(7, 0)).isEqualTo(new Origin(3L, 2, 7L, null));
         assertThat(Origin.NONE.in(7, 9)).isEqualTo(new Origin(null, null, 7L, 9L));
         assertThat(Logs.line("sugar", 20).times(1.5).massG()).isEqualTo(30);
+    }
+
+    /** What it is known by stays with it, whichever log it has. */
+    @Test
+    void aBatchTellsWhatItIsAndWhatWasSaidOfIt() {
+        EventBody.Rated rated = new EventBody.Rated(4, -2, 2, null, 0);
+        EventBody.NextDay nextDay = new EventBody.NextDay(5.0, null, null, null);
+        Batch log = new Logs()
+                .at(5, new EventBody.Read(ReadingKind.WEIGHT, 2900))
+                .at(10, new EventBody.StageDone(0))
+                .at(90, rated)
+                .at(91, nextDay)
+                .batch();
+        Batch batch = new Batch(
+                        7,
+                        new Origin(3L, 2, 5L, 6L),
+                        "Gravy",
+                        log.plan(),
+                        Batch.State.FINISHED,
+                        Logs.START,
+                        Logs.minute(80),
+                        List.of())
+                .with(log.events());
+        assertThat(batch.id()).isEqualTo(7);
+        assertThat(batch.origin()).isEqualTo(new Origin(3L, 2, 5L, 6L));
+        assertThat(batch.sauceId()).isEqualTo(3);
+        assertThat(batch.sauceVersion()).isEqualTo(2);
+        assertThat(batch.name()).isEqualTo("Gravy");
+        assertThat(batch.finishedAt()).isEqualTo(Logs.minute(80));
+        assertThat(batch.rating()).contains(rated);
+        assertThat(batch.nextDay()).contains(nextDay);
+        assertThat(batch.stageEnds()).containsExactly(Logs.minute(10));
+        assertThat(batch.readings()).extracting(BatchEvent::clientKey).containsExactly("m5");
+        BatchEvent added = new BatchEvent(1, "k", Logs.START, Logs.START, EACH.get(9));
+        assertThat(added.isUnderstood()).isFalse();
+        assertThat(added.with(List.of(Logs.line("sugar", 20))).isUnderstood()).isTrue();
+    }
+
+    @Test
+    void eachFieldOfAnEventHasItsBounds() {
+        assertThat(new EventBody.Finished(700.0, "x".repeat(2000)).type()).isEqualTo("finished");
+        assertThat(Refused.why(() -> new EventBody.Finished(700.0, "x".repeat(2001))))
+                .isEqualTo(new Wrong.TooLong(2000));
+        List<Integer> hundred = java.util.Collections.nCopies(100, 1);
+        assertThat(new EventBody.Ticked(hundred).lines()).hasSize(100);
+        assertThat(Refused.why(() -> new EventBody.LeftOut(java.util.Collections.nCopies(101, 1))))
+                .isEqualTo(new Wrong.Count("lines", 101, 1, 100));
+        assertThat(Refused.why(() -> new EventBody.Ticked(List.of()))).isEqualTo(new Wrong.Count("lines", 0, 1, 100));
+        assertThat(Refused.why(() -> new EventBody.Rated(4, null, 3, null, null)))
+                .isInstanceOf(Wrong.Range.class);
     }
 }
