@@ -24,7 +24,7 @@ import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.UntouchedPots;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.exchange.KitchenFileWriter;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Larder;

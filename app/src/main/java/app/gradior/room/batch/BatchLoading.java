@@ -7,10 +7,10 @@ import app.gradior.batch.BatchTelling;
 import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
-import app.gradior.room.fault.CannotReckon;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.CannotReckon;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.house.KitchenMapper;
+import app.gradior.room.house.Kitchens;
 import app.gradior.room.larder.FoodSnapshots;
 import app.gradior.room.larder.FoodsThen;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class BatchLoading {
     private final BatchMapper batches;
-    private final KitchenMapper kitchens;
+    private final Kitchens kitchens;
     private final EventJson json;
     private final Understanding understanding;
     private final FoodSnapshots foods;
@@ -36,11 +36,7 @@ public class BatchLoading {
             .build();
 
     BatchLoading(
-            BatchMapper batches,
-            KitchenMapper kitchens,
-            EventJson json,
-            Understanding understanding,
-            FoodSnapshots foods) {
+            BatchMapper batches, Kitchens kitchens, EventJson json, Understanding understanding, FoodSnapshots foods) {
         this.batches = batches;
         this.kitchens = kitchens;
         this.json = json;
@@ -76,7 +72,7 @@ public class BatchLoading {
 
     /** What an older version recorded, by the foods and measures of now; left as it is when that says nothing. */
     private BatchEvent understoodNow(long kitchenId, Batch before, BatchEvent event) {
-        Kitchen kitchen = Kitchen.of(kitchens.find(kitchenId).orElseThrow());
+        Kitchen kitchen = kitchens.kitchen(kitchenId);
         try {
             return event.with(understanding.of(kitchen, before::recorded, event.body()));
         } catch (Refusal notUnderstood) {

@@ -14,7 +14,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** Batches and their events; events are only ever added. */
 @Mapper
-public interface BatchMapper {
+interface BatchMapper {
     String BATCH = """
             select b.id, b.kitchen_id, b.sauce_id, b.sauce_version, b.pot_id, b.burner_id, b.name, p.plan, b.state, b.started_at, b.finished_at
             from batch b join batch_plan p on p.batch_id = b.id

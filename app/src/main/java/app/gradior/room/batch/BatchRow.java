@@ -4,7 +4,7 @@ import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
 /** A row as its table holds it; times are UTC. */
-public record BatchRow(
+record BatchRow(
         long id,
         long kitchenId,
         @Nullable Long sauceId,

@@ -4,7 +4,7 @@ import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
 /** A row as its table holds it; times are UTC. */
-public record EventRow(
+record EventRow(
         long id,
         long kitchenId,
         long batchId,

@@ -12,13 +12,13 @@ import org.apache.ibatis.annotations.Select;
 
 /** Photographs of batches. */
 @Mapper
-public interface PhotoMapper {
+interface PhotoMapper {
     @Insert("""
             insert into photo (kitchen_id, batch_id, added_at, image)
             values (#{row.kitchenId}, #{row.batchId}, #{row.addedAt}, #{row.image})
             """)
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
-    void insert(@Param("row") PhotoRow row, @Param("key") Inserted key);
+    void insert(@Param("row") BatchPhoto row, @Param("key") Inserted key);
 
     @Select("select id from photo where kitchen_id = #{kitchenId} and batch_id = #{batchId} order by id")
     List<Long> ids(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
@@ -27,7 +27,7 @@ public interface PhotoMapper {
             select id, kitchen_id, batch_id, added_at, image from photo
             where kitchen_id = #{kitchenId} and batch_id = #{batchId} and id = #{id}
             """)
-    Optional<PhotoRow> find(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("id") long id);
+    Optional<BatchPhoto> find(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("id") long id);
 
     @Delete("delete from photo where kitchen_id = #{kitchenId} and batch_id = #{batchId} and id = #{id}")
     int remove(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("id") long id);

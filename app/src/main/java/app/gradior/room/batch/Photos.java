@@ -76,7 +76,7 @@ public class Photos {
         }
         Inserted key = new Inserted();
         photos.insert(
-                new PhotoRow(
+                new BatchPhoto(
                         0, kitchenId, batchId, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC), redrawn(file)),
                 key);
         return key.getId();

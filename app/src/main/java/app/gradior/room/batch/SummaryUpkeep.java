@@ -1,8 +1,7 @@
 package app.gradior.room.batch;
 
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.house.KitchenMapper;
 import app.gradior.room.house.Kitchens;
 import java.util.List;
 import java.util.function.LongConsumer;
@@ -21,13 +20,11 @@ import org.springframework.stereotype.Service;
 public class SummaryUpkeep {
     private static final Logger LOG = LoggerFactory.getLogger(SummaryUpkeep.class);
 
-    private final KitchenMapper mapper;
     private final Kitchens kitchens;
     private final Batches batches;
     private final BatchLoading loading;
 
-    SummaryUpkeep(KitchenMapper mapper, Kitchens kitchens, Batches batches, BatchLoading loading) {
-        this.mapper = mapper;
+    SummaryUpkeep(Kitchens kitchens, Batches batches, BatchLoading loading) {
         this.kitchens = kitchens;
         this.batches = batches;
         this.loading = loading;
@@ -42,7 +39,7 @@ public class SummaryUpkeep {
 
     /** Brings all kitchens' batches up; one that cannot be read is left bare and does not stop the others. */
     public void bringUp() {
-        for (long kitchenId : mapper.all()) {
+        for (long kitchenId : kitchens.ids()) {
             Kitchen kitchen = kitchens.kitchen(kitchenId);
             each(
                     kitchenId,

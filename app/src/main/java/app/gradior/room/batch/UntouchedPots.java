@@ -2,7 +2,6 @@ package app.gradior.room.batch;
 
 import app.gradior.batch.Admission;
 import app.gradior.batch.EventBody;
-import app.gradior.room.house.KitchenMapper;
 import app.gradior.room.house.Kitchens;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -19,21 +18,19 @@ import org.springframework.stereotype.Component;
 @Component
 public class UntouchedPots {
     private static final Logger LOG = LoggerFactory.getLogger(UntouchedPots.class);
-    private final KitchenMapper mapper;
     private final Kitchens kitchens;
     private final Batches batches;
     /** Pots that could not be, said once. */
     private final Set<Long> told = ConcurrentHashMap.newKeySet();
 
-    UntouchedPots(KitchenMapper mapper, Kitchens kitchens, Batches batches) {
-        this.mapper = mapper;
+    UntouchedPots(Kitchens kitchens, Batches batches) {
         this.kitchens = kitchens;
         this.batches = batches;
     }
 
     @Scheduled(initialDelay = 10, fixedDelay = 10, timeUnit = TimeUnit.MINUTES)
     public void setAside() {
-        for (long kitchenId : mapper.all()) {
+        for (long kitchenId : kitchens.ids()) {
             for (long id : batches.untouched(kitchenId, Admission.UNTOUCHED)) {
                 try {
                     String key = "untouched-" + batches.now().toEpochMilli();

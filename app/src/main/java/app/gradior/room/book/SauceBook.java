@@ -146,7 +146,7 @@ public class SauceBook {
     }
 
     /** A line as it was kept; a correction to a food that is no longer there counts no more, and the line is read anew. */
-    private Lines.Typed typed(Kitchen kitchen, LineRow line) {
+    private Lines.Typed typed(Kitchen kitchen, SauceLine line) {
         String food = line.foodId();
         boolean there = food != null && lines.catalogue(kitchen).food(food).isPresent();
         return new Lines.Typed(line.text(), there ? food : null, line.massG());
@@ -292,7 +292,7 @@ public class SauceBook {
         for (Lines.Typed line : draft.lines()) {
             if (!line.text().isBlank()) {
                 sauces.insertLine(
-                        new LineRow(sauceId, version, position++, line.text().strip(), line.foodId(), line.massG()));
+                        new SauceLine(sauceId, version, position++, line.text().strip(), line.foodId(), line.massG()));
             }
         }
     }

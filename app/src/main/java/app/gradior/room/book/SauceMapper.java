@@ -12,7 +12,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** Sauces and their versions; a version is never changed once written. */
 @Mapper
-public interface SauceMapper {
+interface SauceMapper {
     @Insert("insert into sauce (kitchen_id, version) values (#{kitchenId}, 1)")
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insert(@Param("kitchenId") long kitchenId, @Param("key") Inserted key);
@@ -29,7 +29,7 @@ public interface SauceMapper {
             insert into sauce_line (sauce_id, version, position, text, food_id, mass_g)
             values (#{sauceId}, #{version}, #{position}, #{text}, #{foodId}, #{massG})
             """)
-    void insertLine(LineRow row);
+    void insertLine(SauceLine row);
 
     @Select("""
             select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
@@ -58,7 +58,7 @@ public interface SauceMapper {
             from sauce_line l join sauce s on s.id = l.sauce_id
             where s.kitchen_id = #{kitchenId} and l.sauce_id = #{id} and l.version = #{version} order by l.position
             """)
-    List<LineRow> lines(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("version") int version);
+    List<SauceLine> lines(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("version") int version);
 
     @Select("""
             select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at

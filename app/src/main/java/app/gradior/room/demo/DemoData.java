@@ -4,7 +4,6 @@ import app.gradior.batch.Batch;
 import app.gradior.care.Storage;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.room.Inserted;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StagePlan;
@@ -18,9 +17,9 @@ import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.plan.PlanDraft;
 import app.gradior.room.plan.Planning;
 import app.gradior.room.plan.Plans;
-import app.gradior.room.shelf.ContainerRow;
+import app.gradior.room.shelf.ContainersAsKept;
 import app.gradior.room.shelf.Shelf;
-import app.gradior.room.shelf.ShelfMapper;
+import app.gradior.room.shelf.ShelfContainer;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
@@ -72,7 +71,7 @@ class DemoData implements ApplicationRunner {
     private final Tokens tokens;
     private final Lines lines;
     private final Plans plans;
-    private final ShelfMapper shelf;
+    private final ContainersAsKept shelf;
     private final Clock clock;
     private final TransactionTemplate transaction;
 
@@ -87,7 +86,7 @@ class DemoData implements ApplicationRunner {
             Tokens tokens,
             Lines lines,
             Plans plans,
-            ShelfMapper shelf,
+            ContainersAsKept shelf,
             Clock clock,
             TransactionTemplate transaction) {
         this.properties = properties;
@@ -217,11 +216,13 @@ class DemoData implements ApplicationRunner {
     private void keep(Kitchen kitchen, Batch batch, String name, int count, double ml, Storage place, int days) {
         LocalDate packed = LocalDate.ofInstant(batch.startedAt(), kitchen.zone());
         for (int i = 0; i < count; i++) {
-            shelf.insert(
-                    new ContainerRow(
+            shelf.put(
+                    kitchen.id(),
+                    batch.id(),
+                    new ShelfContainer(
                             0,
-                            kitchen.id(),
-                            batch.id(),
+                            0,
+                            0,
                             name,
                             ml,
                             place.name(),
@@ -231,8 +232,7 @@ class DemoData implements ApplicationRunner {
                             Shelf.State.STORED.name(),
                             null,
                             "",
-                            0),
-                    new Inserted());
+                            0));
         }
     }
 

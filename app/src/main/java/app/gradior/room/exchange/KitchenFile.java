@@ -1,11 +1,10 @@
 package app.gradior.room.exchange;
 
 import app.gradior.measure.MeasureSystem;
-import app.gradior.room.batch.PhotoRow;
-import app.gradior.room.book.LineRow;
-import app.gradior.room.book.SauceVersion;
+import app.gradior.room.batch.BatchPhoto;
+import app.gradior.room.book.SaucesAsKept;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.shelf.ContainerRow;
+import app.gradior.room.shelf.ShelfContainer;
 import app.gradior.room.words.Language;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.time.LocalDateTime;
@@ -52,11 +51,8 @@ public final class KitchenFile {
         }
     }
 
-    /** A version of a sauce, with its lines. */
-    record Version(SauceVersion version, List<LineRow> lines) {}
-
     /** A sauce with all its versions, the first first. */
-    record SauceOut(List<Version> versions) {}
+    record SauceOut(List<SaucesAsKept.Version> versions) {}
 
     /** A food as it was when something of it was recorded. */
     record SnapshotOut(String hash, JsonNode food) {}
@@ -94,8 +90,8 @@ public final class KitchenFile {
             @Nullable LocalDateTime finishedAt,
             boolean counted,
             List<EventOut> events,
-            List<ContainerRow> containers,
-            List<PhotoRow> photos) {}
+            List<ShelfContainer> containers,
+            List<BatchPhoto> photos) {}
 
     /** A kept plan; pots, burners, sauce and batch by their places. */
     record PlanOut(

@@ -14,9 +14,10 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.room.batch.EventJson;
 import app.gradior.room.batch.Photos;
-import app.gradior.room.book.LineRow;
 import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.SauceLine;
 import app.gradior.room.book.SauceVersion;
+import app.gradior.room.book.SaucesAsKept;
 import app.gradior.room.book.StageJson;
 import app.gradior.room.exchange.KitchenFile.BatchOut;
 import app.gradior.room.exchange.KitchenFile.EventOut;
@@ -24,21 +25,21 @@ import app.gradior.room.exchange.KitchenFile.KitchenOut;
 import app.gradior.room.exchange.KitchenFile.SauceOut;
 import app.gradior.room.exchange.KitchenFile.SnapshotOut;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.kit.JarRow;
+import app.gradior.room.kit.KeptJar;
+import app.gradior.room.kit.KeptPot;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitWaterTest;
 import app.gradior.room.kit.KitchenKit;
-import app.gradior.room.kit.PotRow;
 import app.gradior.room.larder.FoodJson;
-import app.gradior.room.larder.FoodRow;
 import app.gradior.room.larder.FoodSnapshots;
 import app.gradior.room.larder.FoodsThen;
 import app.gradior.room.larder.Larder;
+import app.gradior.room.larder.LarderFood;
+import app.gradior.room.larder.LarderMeasure;
+import app.gradior.room.larder.LarderName;
 import app.gradior.room.larder.Lines;
-import app.gradior.room.larder.MeasureRow;
-import app.gradior.room.larder.NameRow;
-import app.gradior.room.shelf.ContainerRow;
 import app.gradior.room.shelf.Shelf;
+import app.gradior.room.shelf.ShelfContainer;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Texture;
@@ -168,7 +169,7 @@ final class KitchenFileChecks {
         at("kitchen.timeZone", () -> Kitchen.zone(k.timeZone()));
     }
 
-    void pot(String path, PotRow p) {
+    void pot(String path, KeptPot p) {
         at(path, () -> KitchenKit.KitPot.of(p).row(0));
     }
 
@@ -176,7 +177,7 @@ final class KitchenFileChecks {
         at(path, () -> KitchenKit.checked(0, b.name(), KitchenKit.BurnerType.valueOf(b.type()), b.netPowerW()));
     }
 
-    void jar(String path, JarRow j) {
+    void jar(String path, KeptJar j) {
         at(path, () -> new Jar(j.name(), j.brimMl(), j.fillMl(), j.count()));
     }
 
@@ -194,7 +195,7 @@ final class KitchenFileChecks {
         }
     }
 
-    void food(String path, FoodRow f) {
+    void food(String path, LarderFood f) {
         Food food = got(path + ".body", () -> foods.read(f.body()));
         if (food != null && own.put(f.foodId(), food) != null) {
             add(path + ".foodId", Words.text("kitchen-file-checks.is-there-twice", f.foodId()));
@@ -251,19 +252,19 @@ final class KitchenFileChecks {
         };
     }
 
-    void name(String path, NameRow n, Set<String> known) {
+    void name(String path, LarderName n, Set<String> known) {
         if (!known.contains(n.foodId())) {
             add(path + ".foodId", Words.text("kitchen-file-checks.food-is-not-known", n.foodId()));
         }
     }
 
-    void measure(String path, MeasureRow m) {
+    void measure(String path, LarderMeasure m) {
         at(path, () -> Larder.measure(m.word(), m.ml()));
     }
 
     void sauce(String path, SauceOut sauce) {
         int expected = 1;
-        for (KitchenFile.Version v : sauce.versions()) {
+        for (SaucesAsKept.Version v : sauce.versions()) {
             String at = path + ".versions[" + (expected - 1) + "]";
             SauceVersion row = v.version();
             if (row.version() != expected) {
@@ -292,7 +293,7 @@ final class KitchenFileChecks {
         }
     }
 
-    private SauceBook.Draft draft(SauceVersion row, List<LineRow> lines) {
+    private SauceBook.Draft draft(SauceVersion row, List<SauceLine> lines) {
         return new SauceBook.Draft(
                 row.name(),
                 lines.stream()
@@ -329,7 +330,7 @@ final class KitchenFileChecks {
         }
         new EventChecks(path, b, plan == null ? 0 : plan.lines().size()).all();
         for (int i = 0; i < b.containers().size(); i++) {
-            ContainerRow c = b.containers().get(i);
+            ShelfContainer c = b.containers().get(i);
             at(path + ".containers[" + i + "]", () -> Shelf.check(c));
             moment(path + ".containers[" + i + "].packedOn", c.packedOn().atStartOfDay());
         }

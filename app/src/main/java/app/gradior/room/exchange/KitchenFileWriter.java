@@ -1,32 +1,22 @@
 package app.gradior.room.exchange;
 
-import app.gradior.finding.Refusal;
-import app.gradior.finding.Thing;
-import app.gradior.room.batch.BatchMapper;
-import app.gradior.room.batch.BatchRow;
-import app.gradior.room.batch.PhotoMapper;
-import app.gradior.room.batch.PhotoRow;
-import app.gradior.room.book.SauceMapper;
-import app.gradior.room.book.SauceVersion;
+import app.gradior.room.batch.BatchPhoto;
+import app.gradior.room.batch.BatchesAsKept;
+import app.gradior.room.book.SaucesAsKept;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.kit.JarRow;
+import app.gradior.room.kit.KeptPot;
+import app.gradior.room.kit.KitAsKept;
 import app.gradior.room.kit.KitBurner;
-import app.gradior.room.kit.KitMapper;
-import app.gradior.room.kit.LessonMapper;
-import app.gradior.room.kit.PotRow;
-import app.gradior.room.larder.LarderMapper;
-import app.gradior.room.larder.SnapshotMapper;
-import app.gradior.room.plan.PlanMapper;
-import app.gradior.room.plan.PlanRow;
-import app.gradior.room.shelf.ShelfMapper;
+import app.gradior.room.larder.LarderAsKept;
+import app.gradior.room.plan.PlansAsKept;
+import app.gradior.room.shelf.ContainersAsKept;
 import java.io.ByteArrayOutputStream;
 import java.io.OutputStream;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,38 +27,29 @@ import tools.jackson.databind.node.ObjectNode;
 /** Writes a kitchen, or a batch of it, as a file. */
 @Service
 public class KitchenFileWriter {
-    private final KitMapper kit;
-    private final SauceMapper sauces;
-    private final LarderMapper larder;
-    private final BatchMapper batches;
-    private final PlanMapper plans;
-    private final ShelfMapper shelf;
-    private final PhotoMapper photos;
-    private final LessonMapper lessons;
-    private final SnapshotMapper snapshots;
+    private final KitAsKept kit;
+    private final LarderAsKept larder;
+    private final SaucesAsKept sauces;
+    private final BatchesAsKept batches;
+    private final ContainersAsKept shelf;
+    private final PlansAsKept plans;
     private final JsonMapper json;
 
     // Wide: a kitchen's file has a part of every room.
     KitchenFileWriter(
-            KitMapper kit,
-            SauceMapper sauces,
-            LarderMapper larder,
-            BatchMapper batches,
-            PlanMapper plans,
-            ShelfMapper shelf,
-            PhotoMapper photos,
-            LessonMapper lessons,
-            SnapshotMapper snapshots,
+            KitAsKept kit,
+            LarderAsKept larder,
+            SaucesAsKept sauces,
+            BatchesAsKept batches,
+            ContainersAsKept shelf,
+            PlansAsKept plans,
             JsonMapper json) {
         this.kit = kit;
-        this.sauces = sauces;
         this.larder = larder;
+        this.sauces = sauces;
         this.batches = batches;
-        this.plans = plans;
         this.shelf = shelf;
-        this.photos = photos;
-        this.lessons = lessons;
-        this.snapshots = snapshots;
+        this.plans = plans;
         this.json = json;
     }
 
@@ -84,144 +65,130 @@ public class KitchenFileWriter {
     @Transactional(readOnly = true)
     public void write(Kitchen kitchen, OutputStream out) {
         long id = kitchen.id();
-        Places pots = new Places(kit.pots(id).stream().map(PotRow::id).toList());
-        Places burners = new Places(kit.burners(id).stream().map(KitBurner::id).toList());
-        List<SauceVersion> written = sauces.sauces(id).stream()
-                .sorted(Comparator.comparingLong(SauceVersion::id))
-                .toList();
-        Places sauceAt = new Places(written.stream().map(SauceVersion::id).toList());
-        List<Long> ids = batches.ids(id);
-        Places batchAt = new Places(ids);
-        Map<Long, Boolean> counted = new HashMap<>();
-        lessons.latest(id, Integer.MAX_VALUE).forEach(l -> counted.put(l.batchId(), l.counted()));
+        KitAsKept.Kit things = kit.of(id);
+        LarderAsKept.Own own = larder.of(id);
+        List<Long> sauceIds = sauces.ids(id);
+        List<Long> batchIds = batches.ids(id);
+        Kinds at = new Kinds(
+                new Places(sauceIds),
+                new Places(things.pots().stream().map(KeptPot::id).toList()),
+                new Places(things.burners().stream().map(KitBurner::id).toList()),
+                new Places(batchIds));
+        Map<Long, Boolean> counted = kit.counted(id);
         try (JsonGenerator file = json.writerWithDefaultPrettyPrinter().createGenerator(out)) {
             file.writeStartObject();
             file.writeStringProperty("format", KitchenFile.FORMAT);
             file.writeNumberProperty("formatVersion", KitchenFile.VERSION);
             file.writePOJOProperty("kitchen", KitchenFile.KitchenOut.of(kitchen));
-            file.writePOJOProperty(
-                    "pots", kit.pots(id).stream().map(p -> p.in(0)).toList());
-            file.writePOJOProperty(
-                    "burners", kit.burners(id).stream().map(b -> b.in(0)).toList());
-            file.writePOJOProperty(
-                    "jars",
-                    kit.jars(id).stream()
-                            .map(j -> j.in(0))
-                            .sorted(Comparator.comparingDouble(JarRow::fillMl).thenComparing(JarRow::name))
-                            .toList());
-            file.writePOJOProperty(
+            list(file, "pots", things.pots(), p -> p.in(0));
+            list(file, "burners", things.burners(), b -> b.in(0));
+            list(file, "jars", things.jars(), j -> j.in(0));
+            list(
+                    file,
                     "waterTests",
-                    kit.tests(id).stream()
-                            .filter(t -> pots.knows(t.potId()) && burners.knows(t.burnerId()))
-                            .map(t -> t.of(0, 0, pots.of(t.potId()), burners.of(t.burnerId())))
-                            .toList());
-            file.writePOJOProperty(
-                    "foods", larder.foods(id).stream().map(f -> f.in(0)).toList());
-            file.writePOJOProperty(
-                    "names", larder.names(id).stream().map(n -> n.in(0)).toList());
-            file.writePOJOProperty(
-                    "measures", larder.measures(id).stream().map(m -> m.in(0)).toList());
-            file.writePOJOProperty(
-                    "sauces", written.stream().map(s -> sauce(id, s.id())).toList());
-            file.writePOJOProperty("snapshots", snapshots(id));
+                    things.tests().stream()
+                            .filter(t ->
+                                    at.pots().knows(t.potId()) && at.burners().knows(t.burnerId()))
+                            .toList(),
+                    t -> t.of(0, 0, at.pots().of(t.potId()), at.burners().of(t.burnerId())));
+            list(file, "foods", own.foods(), f -> f.in(0));
+            list(file, "names", own.names(), n -> n.in(0));
+            list(file, "measures", own.measures(), m -> m.in(0));
+            list(file, "sauces", sauceIds, sauce -> sauce(id, sauce));
+            list(file, "snapshots", larder.snapshots(id), this::snapshot);
             file.writeName("batches");
             file.writeStartArray();
-            for (long batchId : ids) {
-                BatchRow row = batches.find(id, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
-                file.writePOJO(batch(row, new Kinds(sauceAt, pots, burners), counted.getOrDefault(batchId, true)));
+            for (long batchId : batchIds) {
+                file.writePOJO(batch(id, batchId, at, counted.getOrDefault(batchId, true)));
             }
             file.writeEndArray();
-            file.writePOJOProperty(
+            list(
+                    file,
                     "plans",
                     plans.all(id).stream()
-                            .filter(p -> sauceAt.knows(p.sauceId()))
-                            .map(p -> plan(p, sauceAt, pots, burners, batchAt))
-                            .toList());
+                            .filter(p -> at.sauces().knows(p.sauceId()))
+                            .toList(),
+                    p -> plan(p, at));
             file.writeEndObject();
         }
+    }
+
+    private static <T> void list(JsonGenerator file, String name, List<T> things, Function<T, Object> asWritten) {
+        file.writePOJOProperty(name, things.stream().map(asWritten).toList());
     }
 
     /** A batch's file: the same as one in the kitchen's, with the foods of then that it is made of. */
     @Transactional(readOnly = true)
     public byte[] write(Kitchen kitchen, long batchId) {
-        BatchRow row = batches.find(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
-        Long sauce = row.sauceId();
+        Long sauce = batches.batch(kitchen.id(), batchId).of().sauce();
         Places one = new Places(sauce == null ? List.of() : List.of(sauce));
         Places none = new Places(List.of());
-        ObjectNode file = json.valueToTree(batch(row, new Kinds(one, none, none), true));
+        ObjectNode file = json.valueToTree(batch(kitchen.id(), batchId, new Kinds(one, none, none, none), true));
         Set<String> used = Set.copyOf(file.findValuesAsString("snapshot"));
         file.set(
                 "snapshots",
-                json.valueToTree(snapshots(kitchen.id()).stream()
+                json.valueToTree(larder.snapshots(kitchen.id()).stream()
                         .filter(s -> used.contains(s.hash()))
+                        .map(this::snapshot)
                         .toList()));
         return json.writerWithDefaultPrettyPrinter().writeValueAsBytes(file);
     }
 
-    private List<KitchenFile.SnapshotOut> snapshots(long kitchenId) {
-        return snapshots.all(kitchenId).stream()
-                .map(s -> new KitchenFile.SnapshotOut(s.hash(), json.readTree(s.food())))
-                .toList();
+    private KitchenFile.SnapshotOut snapshot(LarderAsKept.Snapshot s) {
+        return new KitchenFile.SnapshotOut(s.hash(), json.readTree(s.food()));
     }
 
     private KitchenFile.SauceOut sauce(long kitchenId, long sauceId) {
-        List<KitchenFile.Version> versions = new ArrayList<>();
-        for (SauceVersion v : sauces.versions(kitchenId, sauceId)) {
-            versions.add(
-                    0,
-                    new KitchenFile.Version(
-                            v.of(0, 0),
-                            sauces.lines(kitchenId, sauceId, v.version()).stream()
-                                    .map(l -> l.of(0, l.version()))
-                                    .toList()));
-        }
-        return new KitchenFile.SauceOut(versions);
+        return new KitchenFile.SauceOut(sauces.versions(kitchenId, sauceId).stream()
+                .map(v -> new SaucesAsKept.Version(
+                        v.version().of(0, 0),
+                        v.lines().stream().map(l -> l.of(0, l.version())).toList()))
+                .toList());
     }
 
-    /** Where the things are that a batch names. */
-    private record Kinds(Places sauces, Places pots, Places burners) {}
+    /** Where the things are that a batch or a plan names. */
+    private record Kinds(Places sauces, Places pots, Places burners, Places batches) {}
 
-    private KitchenFile.BatchOut batch(BatchRow row, Kinds at, boolean counted) {
-        long kitchenId = row.kitchenId();
+    private KitchenFile.BatchOut batch(long kitchenId, long id, Kinds at, boolean counted) {
+        BatchesAsKept.Kept b = batches.batch(kitchenId, id);
         return new KitchenFile.BatchOut(
-                at.sauces().place(row.sauceId()),
-                row.sauceVersion(),
-                at.pots().place(row.potId()),
-                at.burners().place(row.burnerId()),
-                row.name(),
-                json.readTree(row.plan()),
-                row.state(),
-                row.startedAt(),
-                row.finishedAt(),
+                at.sauces().place(b.of().sauce()),
+                b.of().version(),
+                at.pots().place(b.of().pot()),
+                at.burners().place(b.of().burner()),
+                b.name(),
+                json.readTree(b.plan()),
+                b.state(),
+                b.startedAt(),
+                b.finishedAt(),
                 counted,
-                batches.events(kitchenId, row.id()).stream()
+                b.events().stream()
                         .map(e -> new KitchenFile.EventOut(
                                 e.clientKey(),
-                                e.happenedAt(),
+                                e.at(),
                                 e.recordedAt(),
                                 e.type(),
                                 json.readTree(e.body()),
                                 e.understood() == null ? null : json.readTree(e.understood())))
                         .toList(),
-                shelf.ofBatch(kitchenId, row.id()).stream().map(c -> c.of(0, 0)).toList(),
-                photos.ids(kitchenId, row.id()).stream()
-                        .flatMap(id -> photos.find(kitchenId, row.id(), id).stream())
-                        .map(p -> new PhotoRow(0, 0, 0, p.addedAt(), p.image()))
+                shelf.of(kitchenId, id).stream().map(c -> c.of(0, 0)).toList(),
+                b.photos().stream()
+                        .map(p -> new BatchPhoto(0, 0, 0, p.addedAt(), p.image()))
                         .toList());
     }
 
-    private KitchenFile.PlanOut plan(PlanRow p, Places sauceAt, Places pots, Places burners, Places batchAt) {
+    private KitchenFile.PlanOut plan(PlansAsKept.Kept p, Kinds at) {
         ObjectNode draft = (ObjectNode) json.readTree(p.draft());
-        draft.put("sauceId", sauceAt.of(p.sauceId()));
-        KitchenFile.PLAN_POTS.forEach(field -> place(draft, field, pots));
-        KitchenFile.PLAN_BURNERS.forEach(field -> place(draft, field, burners));
+        draft.put("sauceId", at.sauces().of(p.sauceId()));
+        KitchenFile.PLAN_POTS.forEach(field -> place(draft, field, at.pots()));
+        KitchenFile.PLAN_BURNERS.forEach(field -> place(draft, field, at.burners()));
         return new KitchenFile.PlanOut(
-                sauceAt.of(p.sauceId()),
+                at.sauces().of(p.sauceId()),
                 p.name(),
                 draft,
                 p.serveAt(),
                 json.readTree(p.ticks()),
-                batchAt.place(p.batchId()),
+                at.batches().place(p.batchId()),
                 p.savedAt());
     }
 

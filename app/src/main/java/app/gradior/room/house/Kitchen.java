@@ -25,7 +25,7 @@ public record Kitchen(
         Optional<Language> language,
         int revision) {
 
-    public static Kitchen of(KitchenRow row) {
+    static Kitchen of(KitchenRow row) {
         return new Kitchen(
                 row.id(),
                 row.name(),

@@ -14,7 +14,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** Kitchens, the accounts that enter them and the tokens that speak for them. */
 @Mapper
-public interface KitchenMapper {
+interface KitchenMapper {
     @Insert("""
             insert into kitchen (name, measures, fahrenheit, altitude_m, time_zone, demo, language)
             values (#{row.name}, #{row.measures}, #{row.fahrenheit}, #{row.altitudeM}, #{row.timeZone}, #{row.demo},

@@ -5,7 +5,7 @@ package app.gradior.room.house;
  *
  * @param language tag of the language it chose; empty for what each browser asks for
  */
-public record KitchenRow(
+record KitchenRow(
         long id,
         String name,
         String measures,

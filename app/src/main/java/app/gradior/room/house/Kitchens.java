@@ -185,6 +185,20 @@ public class Kitchens {
         return find(kitchenId).orElseThrow(() -> Refusal.missing(Thing.KITCHEN));
     }
 
+    /** All kitchens, the oldest first. */
+    public List<Long> ids() {
+        return kitchens.all();
+    }
+
+    /**
+     * Holds a kitchen until the transaction ends, so that no other goes on with it.
+     *
+     * @throws Refusal when it is gone
+     */
+    public void hold(long kitchenId) {
+        kitchens.lock(kitchenId).orElseThrow(() -> Refusal.missing(Thing.KITCHEN));
+    }
+
     public Optional<Kitchen> demo() {
         return kitchens.findDemo().map(Kitchen::of);
     }

@@ -13,14 +13,14 @@ import org.apache.ibatis.annotations.Update;
 
 /** Pots, burners, jars and water tests of a kitchen. */
 @Mapper
-public interface KitMapper {
+interface KitMapper {
     @Insert("""
             insert into pot (kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid,
                 retired)
             values (#{kitchenId}, #{name}, #{topDiameterMm}, #{baseDiameterMm}, #{heightMm}, #{cornerMm}, #{emptyG},
                     #{material}, #{lid}, #{retired})
             """)
-    void insertPot(PotRow row);
+    void insertPot(KeptPot row);
 
     @Update("""
             update pot set name = #{name}, top_diameter_mm = #{topDiameterMm}, base_diameter_mm = #{baseDiameterMm},
@@ -28,7 +28,7 @@ public interface KitMapper {
                 retired = #{retired}, revision = revision + 1
             where id = #{id} and kitchen_id = #{kitchenId} and revision = #{revision}
             """)
-    int updatePot(PotRow row);
+    int updatePot(KeptPot row);
 
     @Delete("delete from pot where id = #{id} and kitchen_id = #{kitchenId}")
     int removePot(@Param("kitchenId") long kitchenId, @Param("id") long id);
@@ -50,14 +50,14 @@ public interface KitMapper {
                 revision
             from pot where kitchen_id = #{kitchenId} order by id
             """)
-    List<PotRow> pots(long kitchenId);
+    List<KeptPot> pots(long kitchenId);
 
     @Select("""
             select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid, retired,
                 revision
             from pot where kitchen_id = #{kitchenId} and id = #{id}
             """)
-    Optional<PotRow> findPot(@Param("kitchenId") long kitchenId, @Param("id") long id);
+    Optional<KeptPot> findPot(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
     @Insert(
             "insert into burner (kitchen_id, name, type, net_power_w, retired) values (#{kitchenId}, #{name}, #{type}, #{netPowerW}, #{retired})")
@@ -86,7 +86,7 @@ public interface KitMapper {
             insert into jar (kitchen_id, name, brim_ml, fill_ml, count)
             values (#{kitchenId}, #{name}, #{brimMl}, #{fillMl}, #{count})
             """)
-    void insertJar(JarRow row);
+    void insertJar(KeptJar row);
 
     @Update("""
             update jar set count = #{count}, revision = revision + 1
@@ -103,7 +103,7 @@ public interface KitMapper {
 
     @Select(
             "select id, kitchen_id, name, brim_ml, fill_ml, count, revision from jar where kitchen_id = #{kitchenId} order by fill_ml")
-    List<JarRow> jars(long kitchenId);
+    List<KeptJar> jars(long kitchenId);
 
     @Insert("""
             insert into water_test (kitchen_id, pot_id, burner_id, started_at, start_g, look)

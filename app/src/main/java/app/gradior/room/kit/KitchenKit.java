@@ -54,7 +54,7 @@ public class KitchenKit implements Furnishing {
             boolean lid,
             boolean retired,
             int revision) {
-        public static KitPot of(PotRow row) {
+        public static KitPot of(KeptPot row) {
             return new KitPot(
                     row.id(),
                     row.name(),
@@ -66,8 +66,8 @@ public class KitchenKit implements Furnishing {
                     row.revision());
         }
 
-        public PotRow row(long kitchenId) {
-            return new PotRow(
+        public KeptPot row(long kitchenId) {
+            return new KeptPot(
                     id,
                     kitchenId,
                     Refusal.text("name", name, 80),
@@ -103,7 +103,7 @@ public class KitchenKit implements Furnishing {
     /** Pots that are put away. */
     public List<KitPot> potsPutAway(long kitchenId) {
         return kit.pots(kitchenId).stream()
-                .filter(PotRow::retired)
+                .filter(KeptPot::retired)
                 .map(KitPot::of)
                 .toList();
     }
@@ -140,7 +140,7 @@ public class KitchenKit implements Furnishing {
      */
     @Transactional
     public void putPot(long kitchenId, KitPot pot) {
-        PotRow row = pot.row(kitchenId);
+        KeptPot row = pot.row(kitchenId);
         if (pot.id() == 0) {
             kit.insertPot(row);
         } else if (kit.updatePot(row) == 0) {
@@ -230,12 +230,12 @@ public class KitchenKit implements Furnishing {
         put(new KitBurner(b.id(), b.kitchenId(), b.name(), b.type(), b.netPowerW(), away, b.revision()));
     }
 
-    public List<JarRow> jars(long kitchenId) {
+    public List<KeptJar> jars(long kitchenId) {
         return kit.jars(kitchenId);
     }
 
     /** The jars as the core fills them. */
-    public static List<Jar> jars(List<JarRow> rows) {
+    public static List<Jar> jars(List<KeptJar> rows) {
         return rows.stream()
                 .map(row -> new Jar(row.name(), row.brimMl(), row.fillMl(), row.count()))
                 .toList();
@@ -243,7 +243,7 @@ public class KitchenKit implements Furnishing {
 
     @Transactional
     public void addJar(long kitchenId, Jar jar) {
-        kit.insertJar(new JarRow(
+        kit.insertJar(new KeptJar(
                 0, kitchenId, Refusal.text("jarName", jar.name(), 80), jar.brimMl(), jar.fillMl(), jar.count(), 0));
     }
 
@@ -253,7 +253,7 @@ public class KitchenKit implements Furnishing {
         if (kit.countJars(kitchenId, id, count, revision) == 0) {
             String name = kit.jars(kitchenId).stream()
                     .filter(jar -> jar.id() == id)
-                    .map(JarRow::name)
+                    .map(KeptJar::name)
                     .findFirst()
                     .orElseThrow(() -> Refusal.missing(Thing.JAR));
             throw changed(name);

@@ -10,7 +10,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** What finished batches taught. A lesson is written anew whenever its batch changes; whether it counts is the cook's. */
 @Mapper
-public interface LessonMapper {
+interface LessonMapper {
     /** Of its batch's sauce, pot and burner. */
     @Insert("""
             insert into lesson (batch_id, kitchen_id, sauce_id, pot_id, burner_id, finished_at, pair_log, pair_precision,

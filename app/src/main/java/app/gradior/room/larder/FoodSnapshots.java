@@ -45,13 +45,8 @@ public class FoodSnapshots {
     }
 
     /** Keeps a food as it was written then. */
-    public void keep(long kitchenId, String written) {
+    void keep(long kitchenId, String written) {
         mapper.insert(kitchenId, hash(written), written);
-    }
-
-    /** All that a kitchen keeps, for its file. */
-    List<SnapshotMapper.SnapshotRow> all(long kitchenId) {
-        return mapper.all(kitchenId);
     }
 
     /** A kitchen's foods, then and now. */

@@ -6,7 +6,7 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
@@ -72,7 +72,7 @@ public class Larder {
         return new Known(catalogue, new LineReader(catalogue, key.measures(), measures));
     }
 
-    private Optional<Food> read(FoodRow row, List<Odd> odd) {
+    private Optional<Food> read(LarderFood row, List<Odd> odd) {
         return Odd.tried(odd, row.foodId(), "/larder/" + row.foodId(), () -> json.read(row.body()));
     }
 
@@ -106,14 +106,14 @@ public class Larder {
 
     /** Ids of the foods a kitchen added or corrected. */
     public List<String> ownFoods(long kitchenId) {
-        return larder.foods(kitchenId).stream().map(FoodRow::foodId).toList();
+        return larder.foods(kitchenId).stream().map(LarderFood::foodId).toList();
     }
 
     /** Which revision of a food this kitchen has; 0 for a food as it is standard or not yet known. */
     public int revision(long kitchenId, String foodId) {
         return larder.foods(kitchenId).stream()
                 .filter(row -> row.foodId().equals(foodId))
-                .mapToInt(FoodRow::revision)
+                .mapToInt(LarderFood::revision)
                 .findFirst()
                 .orElse(0);
     }
@@ -133,7 +133,7 @@ public class Larder {
                             "larder.the-parts-add-up-to-g",
                             Math.round(food.per100g().totalG())));
         }
-        FoodRow row = new FoodRow(kitchenId, food.id(), json.write(food), LocalDateTime.now(clock), revision);
+        LarderFood row = new LarderFood(kitchenId, food.id(), json.write(food), LocalDateTime.now(clock), revision);
         if (revision > 0) {
             if (larder.changeFood(row) == 0) {
                 throw changedMeanwhile(food);
@@ -144,7 +144,7 @@ public class Larder {
         changed(kitchenId);
     }
 
-    private void add(FoodRow row, Food food) {
+    private void add(LarderFood row, Food food) {
         if (larder.foods(row.kitchenId()).size() >= MOST_OWN) {
             throw Refusal.unfit("name", Told.of("larder.a-kitchen-has-at-most-foods", MOST_OWN));
         }
@@ -169,7 +169,7 @@ public class Larder {
         changed(kitchenId);
     }
 
-    public List<NameRow> names(long kitchenId) {
+    public List<LarderName> names(long kitchenId) {
         return larder.names(kitchenId);
     }
 
@@ -183,7 +183,7 @@ public class Larder {
         if (of(kitchen).catalogue().food(foodId).isEmpty()) {
             throw Refusal.unfit("food", Told.of("larder.food-is-not-known", foodId));
         }
-        larder.putName(new NameRow(kitchen.id(), plain, foodId));
+        larder.putName(new LarderName(kitchen.id(), plain, foodId));
         changed(kitchen.id());
     }
 
@@ -193,14 +193,14 @@ public class Larder {
         changed(kitchenId);
     }
 
-    public List<MeasureRow> measures(long kitchenId) {
+    public List<LarderMeasure> measures(long kitchenId) {
         return larder.measures(kitchenId);
     }
 
     /** A measure of the kitchen's own: "ladle", 90 mL. */
     @Transactional
     public void putMeasure(long kitchenId, String word, double ml) {
-        larder.putMeasure(new MeasureRow(kitchenId, measure(word, ml), ml));
+        larder.putMeasure(new LarderMeasure(kitchenId, measure(word, ml), ml));
         changed(kitchenId);
     }
 

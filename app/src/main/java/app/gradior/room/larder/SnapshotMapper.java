@@ -9,10 +9,7 @@ import org.apache.ibatis.annotations.Select;
 
 /** Foods as they were when something of them was recorded, by their content. They are only ever added. */
 @Mapper
-public interface SnapshotMapper {
-    /** A food as it was. */
-    record SnapshotRow(String hash, String food) {}
-
+interface SnapshotMapper {
     @Insert("insert ignore into food_snapshot (kitchen_id, hash, food) values (#{kitchenId}, #{hash}, #{food})")
     int insert(@Param("kitchenId") long kitchenId, @Param("hash") String hash, @Param("food") String food);
 
@@ -20,5 +17,5 @@ public interface SnapshotMapper {
     Optional<String> find(@Param("kitchenId") long kitchenId, @Param("hash") String hash);
 
     @Select("select hash, food from food_snapshot where kitchen_id = #{kitchenId} order by hash")
-    List<SnapshotRow> all(long kitchenId);
+    List<LarderAsKept.Snapshot> all(long kitchenId);
 }

@@ -7,7 +7,7 @@ import app.gradior.clock.Task;
 import app.gradior.clock.TaskName;
 import app.gradior.estimate.StageBands;
 import app.gradior.room.batch.Batches;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;

@@ -13,7 +13,7 @@ import org.apache.ibatis.annotations.Update;
 
 /** Plans that are kept. */
 @Mapper
-public interface PlanMapper {
+interface PlanMapper {
     @Insert("""
             insert into plan (kitchen_id, sauce_id, name, revision, draft, serve_at, saved_at)
             values (#{row.kitchenId}, #{row.sauceId}, #{row.name}, 1, #{row.draft}, #{row.serveAt}, #{row.savedAt})

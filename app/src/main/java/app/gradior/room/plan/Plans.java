@@ -8,7 +8,7 @@ import app.gradior.room.Inserted;
 import app.gradior.room.batch.BatchGoes;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.words.Told;

@@ -4,7 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingWatch;
 import app.gradior.room.batch.Batches;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;

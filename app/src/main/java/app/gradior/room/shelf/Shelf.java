@@ -72,12 +72,12 @@ public class Shelf {
         containers.removeOf(gone.kitchenId(), gone.batchId());
     }
 
-    public List<ContainerRow> ofBatch(long kitchenId, long batchId) {
+    public List<ShelfContainer> ofBatch(long kitchenId, long batchId) {
         return containers.ofBatch(kitchenId, batchId);
     }
 
     /** Containers of a batch that are not empty yet. */
-    public List<ContainerRow> standing(long kitchenId, long batchId) {
+    public List<ShelfContainer> standing(long kitchenId, long batchId) {
         return ofBatch(kitchenId, batchId).stream()
                 .filter(c -> c.state().equals(State.STORED.name()) || c.state().equals(State.OPENED.name()))
                 .toList();
@@ -128,7 +128,7 @@ public class Shelf {
         for (Filled one : filled) {
             for (int i = 0; i < one.count(); i++) {
                 containers.insert(
-                        new ContainerRow(
+                        new ShelfContainer(
                                 0,
                                 kitchen.id(),
                                 batchId,
@@ -167,7 +167,7 @@ public class Shelf {
         if (batch.finishedAt() == null) {
             return List.of();
         }
-        List<ContainerRow> standing = standing(kitchen.id(), batch.id()).stream()
+        List<ShelfContainer> standing = standing(kitchen.id(), batch.id()).stream()
                 .filter(c -> c.reason().isEmpty())
                 .toList();
         if (standing.isEmpty()) {
@@ -186,7 +186,7 @@ public class Shelf {
     }
 
     /** A container of a file: refused when it could not have come about here. */
-    public static void check(ContainerRow c) {
+    public static void check(ShelfContainer c) {
         State state = State.valueOf(c.state());
         boolean fits = Storage.valueOf(c.place()).cools()
                 && !c.name().isBlank()
@@ -218,7 +218,7 @@ public class Shelf {
     /** Opened, used or thrown away. */
     @Transactional
     public void mark(Kitchen kitchen, long id, State state, String why) {
-        ContainerRow row = containers.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.CONTAINER));
+        ShelfContainer row = containers.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.CONTAINER));
         State now = State.valueOf(row.state());
         boolean forward = now == State.STORED && state != State.STORED
                 || now == State.OPENED && (state == State.USED || state == State.THROWN);
@@ -235,7 +235,7 @@ public class Shelf {
     /** Another date: earlier freely, later with a reason. */
     @Transactional
     public void date(Kitchen kitchen, long id, LocalDate useBy, String reason) {
-        ContainerRow row = containers.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.CONTAINER));
+        ShelfContainer row = containers.find(kitchen.id(), id).orElseThrow(() -> Refusal.missing(Thing.CONTAINER));
         List<Fault> faults = new ArrayList<>();
         checkDate(faults, useBy, row.useBy(), row.packedOn(), reason);
         if (!faults.isEmpty()) {
@@ -244,7 +244,7 @@ public class Shelf {
         update(row.dated(useBy, reason.isBlank() ? row.reason() : reason.strip()));
     }
 
-    private void update(ContainerRow row) {
+    private void update(ShelfContainer row) {
         if (containers.update(row) == 0) {
             throw Refusal.conflict("revision", Told.of("shelf.was-changed-on-another-device-look", row.name()));
         }

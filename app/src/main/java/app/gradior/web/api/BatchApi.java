@@ -15,7 +15,7 @@ import app.gradior.heat.Look;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.EventJson;
 import app.gradior.room.book.SauceBook;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.kit.Equipment;

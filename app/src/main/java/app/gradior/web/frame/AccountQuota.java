@@ -1,6 +1,6 @@
 package app.gradior.web.frame;
 
-import app.gradior.room.fault.TooMuch;
+import app.gradior.room.faults.TooMuch;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Quotas;
 import jakarta.servlet.FilterChain;

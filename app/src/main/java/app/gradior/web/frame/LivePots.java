@@ -3,7 +3,7 @@ package app.gradior.web.frame;
 import app.gradior.batch.Batch;
 import app.gradior.estimate.Forecast;
 import app.gradior.room.batch.Batches;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import java.time.Duration;
 import java.time.Instant;

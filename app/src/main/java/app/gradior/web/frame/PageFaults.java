@@ -2,8 +2,8 @@ package app.gradior.web.frame;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.room.fault.CannotReckon;
-import app.gradior.room.fault.TooMuch;
+import app.gradior.room.faults.CannotReckon;
+import app.gradior.room.faults.TooMuch;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.web.guard.DatabaseAway;

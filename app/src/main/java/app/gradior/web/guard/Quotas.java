@@ -1,6 +1,6 @@
 package app.gradior.web.guard;
 
-import app.gradior.room.fault.TooMuch;
+import app.gradior.room.faults.TooMuch;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import io.github.bucket4j.Bandwidth;

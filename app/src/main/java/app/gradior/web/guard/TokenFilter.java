@@ -1,7 +1,7 @@
 package app.gradior.web.guard;
 
 import app.gradior.finding.Fault;
-import app.gradior.room.fault.TooMuch;
+import app.gradior.room.faults.TooMuch;
 import app.gradior.room.house.KitchenToken;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.words.Words;

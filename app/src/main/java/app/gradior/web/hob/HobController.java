@@ -4,7 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.estimate.Prompt;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.plan.ClockPlans;
 import app.gradior.room.shelf.Shelf;

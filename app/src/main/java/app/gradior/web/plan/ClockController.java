@@ -2,7 +2,7 @@ package app.gradior.web.plan;
 
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.plan.ClockPlans;
 import app.gradior.room.plan.PlanCalendar;

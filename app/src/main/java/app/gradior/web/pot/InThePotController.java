@@ -8,7 +8,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
 import app.gradior.room.batch.Batches;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.shelf.Shelf;

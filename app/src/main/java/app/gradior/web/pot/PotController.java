@@ -14,7 +14,7 @@ import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.EventJson;
-import app.gradior.room.fault.Odd;
+import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;

@@ -25,7 +25,7 @@ import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.room.exchange.KitchenFileReader;
 import app.gradior.room.exchange.KitchenFileWriter;
-import app.gradior.room.fault.CannotReckon;
+import app.gradior.room.faults.CannotReckon;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.larder.Larder;

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A row as its table holds it; times are UTC. */
 // Wide: columns of its table.
-public record ContainerRow(
+public record ShelfContainer(
         long id,
         long kitchenId,
         long batchId,
@@ -20,19 +20,19 @@ public record ContainerRow(
         String why,
         int revision) {
     /** The same with another date. */
-    public ContainerRow dated(LocalDate date, String reasonFor) {
-        return new ContainerRow(
+    public ShelfContainer dated(LocalDate date, String reasonFor) {
+        return new ShelfContainer(
                 id, kitchenId, batchId, name, ml, place, packedOn, date, reasonFor, state, stateOn, why, revision);
     }
 
     /** The same in another state. */
-    public ContainerRow marked(String newState, LocalDate on, String reasonWhy) {
-        return new ContainerRow(
+    public ShelfContainer marked(String newState, LocalDate on, String reasonWhy) {
+        return new ShelfContainer(
                 id, kitchenId, batchId, name, ml, place, packedOn, useBy, reason, newState, on, reasonWhy, revision);
     }
 
     /** The same, new of a batch. */
-    public ContainerRow of(long kitchen, long batch) {
-        return new ContainerRow(0, kitchen, batch, name, ml, place, packedOn, useBy, reason, state, stateOn, why, 0);
+    public ShelfContainer of(long kitchen, long batch) {
+        return new ShelfContainer(0, kitchen, batch, name, ml, place, packedOn, useBy, reason, state, stateOn, why, 0);
     }
 }

@@ -1,7 +1,7 @@
 package app.gradior.room.kit;
 
 /** A row as its table holds it; times are UTC. */
-public record PotRow(
+public record KeptPot(
         long id,
         long kitchenId,
         String name,
@@ -15,8 +15,8 @@ public record PotRow(
         boolean retired,
         int revision) {
     /** The same, new in a kitchen. */
-    public PotRow in(long kitchen) {
-        return new PotRow(
+    public KeptPot in(long kitchen) {
+        return new KeptPot(
                 0, kitchen, name, topDiameterMm, baseDiameterMm, heightMm, cornerMm, emptyG, material, lid, retired, 0);
     }
 }

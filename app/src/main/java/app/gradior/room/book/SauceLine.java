@@ -3,7 +3,7 @@ package app.gradior.room.book;
 import org.jspecify.annotations.Nullable;
 
 /** A row as its table holds it; times are UTC. */
-public record LineRow(
+public record SauceLine(
         long sauceId,
         int version,
         int position,
@@ -11,7 +11,7 @@ public record LineRow(
         @Nullable String foodId,
         @Nullable Double massG) {
     /** The same of another sauce and version. */
-    public LineRow of(long sauce, int newVersion) {
-        return new LineRow(sauce, newVersion, position, text, foodId, massG);
+    public SauceLine of(long sauce, int newVersion) {
+        return new SauceLine(sauce, newVersion, position, text, foodId, massG);
     }
 }

@@ -1,4 +1,4 @@
-package app.gradior.room.fault;
+package app.gradior.room.faults;
 
 import app.gradior.room.words.Words;
 

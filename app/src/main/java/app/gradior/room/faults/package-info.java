@@ -1,5 +1,5 @@
 /** What cannot be reckoned, and says so on its own row. */
 @NullMarked
-package app.gradior.room.fault;
+package app.gradior.room.faults;
 
 import org.jspecify.annotations.NullMarked;

@@ -6,14 +6,14 @@ import java.time.LocalDateTime;
 
 /** A row as its table holds it; times are UTC. A file does without the revision, which counts changes here. */
 @JsonIgnoreProperties("revision")
-public record FoodRow(long kitchenId, String foodId, String body, LocalDateTime changedAt, int revision) {
+public record LarderFood(long kitchenId, String foodId, String body, LocalDateTime changedAt, int revision) {
     @JsonCreator
-    static FoodRow ofFile(long kitchenId, String foodId, String body, LocalDateTime changedAt) {
-        return new FoodRow(kitchenId, foodId, body, changedAt, 1);
+    static LarderFood ofFile(long kitchenId, String foodId, String body, LocalDateTime changedAt) {
+        return new LarderFood(kitchenId, foodId, body, changedAt, 1);
     }
 
     /** The same, new in a kitchen. */
-    public FoodRow in(long kitchen) {
-        return new FoodRow(kitchen, foodId, body, changedAt, 1);
+    public LarderFood in(long kitchen) {
+        return new LarderFood(kitchen, foodId, body, changedAt, 1);
     }
 }

@@ -1,9 +1,0 @@
-package app.gradior.room.kit;
-
-/** A row as its table holds it; times are UTC. */
-public record JarRow(long id, long kitchenId, String name, double brimMl, double fillMl, int count, int revision) {
-    /** The same, new in a kitchen. */
-    public JarRow in(long kitchen) {
-        return new JarRow(0, kitchen, name, brimMl, fillMl, count, 0);
-    }
-}
