@@ -65,7 +65,7 @@ class KitchensOwnTest extends PageCalls {
                 .contains("until soft")
                 .contains("“2 tbsp cider vinegar” is used in no stage.")
                 .contains("sour 1")
-                .contains("value=\"ajar\" selected=\"selected\"")
+                .contains("value=\"AJAR\" selected=\"selected\"")
                 .contains("<option value=\"DIP\" data-step=\"6.0\" data-served=\"20.0\" selected=\"selected\">");
         assertThat(body(get("/sauces").param("tag", "fruit"))).contains("Damson dip");
         assertThat(body(get("/sauces").param("q", "nothing like it"))).contains("No sauce of yours");

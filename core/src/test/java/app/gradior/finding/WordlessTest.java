@@ -16,14 +16,13 @@ import org.junit.jupiter.api.Test;
 /** The core has nothing to say in words: it answers with findings. */
 class WordlessTest {
     private static final Path SOURCES = Path.of("src/main/java/app/gradior");
-    /** What cooks write and the core reads, and what files keep by these words. */
+    /** What cooks write and the core reads. */
     private static final Set<String> VOCABULARY = Set.of(
             "measure/Words.java",
             "measure/Unit.java",
             "measure/Weigher.java",
             "clock/Preparation.java",
-            "larder/Trait.java",
-            "sauce/School.java");
+            "larder/Trait.java");
 
     private static final Pattern COMMENT = Pattern.compile("/\\*.*?\\*/|(?m)(^|\\s)//.*$", Pattern.DOTALL);
     /** A text with two words, outside of what only programmers are told. */

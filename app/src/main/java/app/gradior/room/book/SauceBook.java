@@ -12,6 +12,7 @@ import app.gradior.room.words.Told;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.School;
+import app.gradior.sauce.SchoolAnswer;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -66,7 +67,7 @@ public class SauceBook {
             @Nullable Double yieldMl,
             String tags,
             List<StageDraft> stages,
-            Map<School, String> schools,
+            Map<School, SchoolAnswer> schools,
             String notes) {
         public Draft {
             lines = List.copyOf(lines);

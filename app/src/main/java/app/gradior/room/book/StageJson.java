@@ -1,6 +1,8 @@
 package app.gradior.room.book;
 
 import app.gradior.sauce.School;
+import app.gradior.sauce.SchoolAnswer;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
@@ -24,7 +26,13 @@ public class StageJson {
         return text.isEmpty() ? List.of() : json.readValue(text, new TypeReference<List<StageDraft>>() {});
     }
 
-    public Map<School, String> schools(String text) {
-        return text.isEmpty() ? Map.of() : json.readValue(text, new TypeReference<Map<School, String>>() {});
+    /** The schools of a version; versions of before have an answer's words for its name. */
+    public Map<School, SchoolAnswer> schools(String text) {
+        Map<School, SchoolAnswer> schools = new EnumMap<>(School.class);
+        if (!text.isEmpty()) {
+            json.readValue(text, new TypeReference<Map<School, String>>() {})
+                    .forEach((school, name) -> school.answer(name).ifPresent(answer -> schools.put(school, answer)));
+        }
+        return schools;
     }
 }

@@ -14,12 +14,14 @@ import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.School;
+import app.gradior.sauce.SchoolAnswer;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -56,10 +58,10 @@ public class SauceFile {
                 node.put("massG", massG.doubleValue());
             }
         }
-        root.put("texture", draft.texture().name().toLowerCase(java.util.Locale.ROOT))
+        root.put("texture", draft.texture().name().toLowerCase(Locale.ROOT))
                 .put("targetStep", draft.targetStep())
                 .put("servedC", draft.servedC());
-        draft.use().ifPresent(use -> root.put("use", use.name().toLowerCase(java.util.Locale.ROOT)));
+        draft.use().ifPresent(use -> root.put("use", use.name().toLowerCase(Locale.ROOT)));
         Double yieldMl = draft.yieldMl();
         if (yieldMl != null) {
             root.put("yieldMl", yieldMl.doubleValue());
@@ -72,14 +74,15 @@ public class SauceFile {
                     .put("title", stage.title())
                     .put("look", stage.look().key())
                     .put("lid", stage.lid().key())
-                    .put("end", stage.end().name().toLowerCase(java.util.Locale.ROOT))
+                    .put("end", stage.end().name().toLowerCase(Locale.ROOT))
                     .put("value", stage.value());
             ArrayNode in = node.putArray("lines");
             stage.lines().forEach(in::add);
         }
         ObjectNode schools = root.putObject("schools");
         draft.schools()
-                .forEach((school, answer) -> schools.put(school.name().toLowerCase(java.util.Locale.ROOT), answer));
+                .forEach((school, answer) -> schools.put(
+                        school.name().toLowerCase(Locale.ROOT), answer.name().toLowerCase(Locale.ROOT)));
         root.put("notes", draft.notes());
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }
@@ -173,14 +176,12 @@ public class SauceFile {
             lines.add(new Lines.Typed(
                     line.path("text").asString(""), food.isEmpty() ? null : food, number(line.path("massG"))));
         }
-        Map<School, String> schools = new EnumMap<>(School.class);
+        Map<School, SchoolAnswer> schools = new EnumMap<>(School.class);
         for (School school : School.values()) {
             String answer = root.path("schools")
-                    .path(school.name().toLowerCase(java.util.Locale.ROOT))
+                    .path(school.name().toLowerCase(Locale.ROOT))
                     .asString("");
-            if (school.answers().contains(answer)) {
-                schools.put(school, answer);
-            }
+            school.answer(answer).ifPresent(a -> schools.put(school, a));
         }
         Double step = number(root.path("targetStep"));
         Double served = number(root.path("servedC"));
@@ -213,7 +214,7 @@ public class SauceFile {
                         in,
                         Look.ofKey(node.path("look").asString("")),
                         LidState.ofKey(node.path("lid").asString("")),
-                        EndKind.valueOf(node.path("end").asString("").toUpperCase(java.util.Locale.ROOT)),
+                        EndKind.valueOf(node.path("end").asString("").toUpperCase(Locale.ROOT)),
                         value == null ? Double.NaN : value));
             } catch (Unfit e) {
                 faults.add(new Fault(field, Told.of("stage.left-out", i, e.why())));

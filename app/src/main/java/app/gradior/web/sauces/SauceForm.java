@@ -18,6 +18,7 @@ import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.School;
+import app.gradior.sauce.SchoolAnswer;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
@@ -47,7 +48,7 @@ record SauceForm(
         String use,
         String yield,
         String tags,
-        Map<School, String> schools,
+        Map<School, SchoolAnswer> schools,
         List<Line> lines,
         List<StageRow> stages,
         String notes) {
@@ -154,12 +155,10 @@ record SauceForm(
                     at(values(request, "stageLook"), i),
                     at(values(request, "stageLid"), i)));
         }
-        Map<School, String> schools = new EnumMap<>(School.class);
+        Map<School, SchoolAnswer> schools = new EnumMap<>(School.class);
         for (School school : School.values()) {
             String answer = parameter(request, "school-" + school.name());
-            if (school.answers().contains(answer)) {
-                schools.put(school, answer);
-            }
+            school.answer(answer).ifPresent(a -> schools.put(school, a));
         }
         return new SauceForm(
                 (long) Numbers.parse(parameter(request, "id")).orElse(0),

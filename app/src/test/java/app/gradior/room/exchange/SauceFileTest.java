@@ -11,6 +11,7 @@ import app.gradior.room.book.StageDraft;
 import app.gradior.room.larder.Lines;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.School;
+import app.gradior.sauce.SchoolAnswer;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
@@ -41,7 +42,7 @@ class SauceFileTest {
             "fruit, shelf",
             List.of(new StageDraft(
                     StageKind.SIMMER, "until soft", List.of(0, 1), Look.GENTLE, LidState.AJAR, EndKind.MINUTES, 25)),
-            Map.of(School.LID, "ajar"),
+            Map.of(School.LID, SchoolAnswer.AJAR),
             "Stir to the edges.");
 
     private final SauceFile files = new SauceFile(JSON);
@@ -107,5 +108,20 @@ class SauceFileTest {
                 .satisfies(Refused.saying("version 1"));
         assertThatThrownBy(() -> files.read("{\"format\":\"gradior.sauce\"", faults))
                 .satisfies(Refused.saying("broken"));
+    }
+
+    @Test
+    void answersOfOlderFilesAreReadByTheirWords() {
+        for (var older : Map.of(
+                        School.THICKENING, "reduce, then starch",
+                        School.BASE, "plain purée or paste",
+                        School.HERBS, "fresh half-way",
+                        School.DONE, "spoon or plate test",
+                        School.SLURRY, "off the heat, then back")
+                .entrySet()) {
+            assertThat(older.getKey().answer(older.getValue())).isPresent();
+        }
+        assertThat(School.LID.answer("on")).contains(SchoolAnswer.ON);
+        assertThat(School.LID.answer("reduce only")).isEmpty();
     }
 }
