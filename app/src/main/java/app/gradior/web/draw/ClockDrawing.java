@@ -55,7 +55,7 @@ public final class ClockDrawing {
         }
         if (nowMinute >= axis.first() && nowMinute <= axis.last()) {
             svg.line("now-line", axis.x(nowMinute), TOP - 8, axis.x(nowMinute), height - 8);
-            svg.text("now-word", axis.x(nowMinute) + 4, height - 2, "start", "now");
+            svg.text("now-word", axis.x(nowMinute) + 4, height - 2, "start", Words.text("draw.now"));
         }
         return svg.done();
     }

@@ -20,16 +20,16 @@ public final class CompositionDrawing {
     /** A composition. */
     public static String draw(Composition c) {
         List<Part> parts = List.of(
-                new Part("water", "water", c.water()),
-                new Part("alcohol", "ethanol", c.ethanol()),
-                new Part("sugars", "sugars", c.sugars()),
+                new Part(Words.text("composition-drawing.water"), "water", c.water()),
+                new Part(Words.text("composition-drawing.alcohol"), "ethanol", c.ethanol()),
+                new Part(Words.text("composition-drawing.sugars"), "sugars", c.sugars()),
                 new Part(Words.text("composition-drawing.other-solubles"), "solubles", c.otherSolubles()),
-                new Part("salt", "salt", c.salt()),
-                new Part("acids", "acids", c.acetic() + c.otherAcids()),
-                new Part("fat", "fat", c.fat()),
-                new Part("starch", "starch", c.starch()),
-                new Part("pulp", "pulp", c.pulp()),
-                new Part("coarse", "coarse", c.coarse()));
+                new Part(Words.text("composition-drawing.salt"), "salt", c.salt()),
+                new Part(Words.text("composition-drawing.acids"), "acids", c.acetic() + c.otherAcids()),
+                new Part(Words.text("composition-drawing.fat"), "fat", c.fat()),
+                new Part(Words.text("composition-drawing.starch"), "starch", c.starch()),
+                new Part(Words.text("composition-drawing.pulp"), "pulp", c.pulp()),
+                new Part(Words.text("composition-drawing.coarse"), "coarse", c.coarse()));
         List<Part> there = new ArrayList<>(
                 parts.stream().filter(part -> part.grams() >= 0.05).toList());
         StringBuilder words = new StringBuilder("In 100 g: ");

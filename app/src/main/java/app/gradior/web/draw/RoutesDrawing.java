@@ -122,7 +122,7 @@ public final class RoutesDrawing {
     }
 
     private static String starch(double grams) {
-        return grams < 0.05 ? "no" : Numbers.plain(grams, grams < 10 ? 1 : 0) + " g";
+        return grams < 0.05 ? Words.text("draw.none") : Numbers.plain(grams, grams < 10 ? 1 : 0) + " g";
     }
 
     private static String line(Plane plane, List<Routes.Point> points) {

@@ -27,7 +27,7 @@ public final class SectionDrawing {
      * @param stopMm level to stop at, if known
      */
     public static String draw(PotShape pot, double startMm, double nowMm, OptionalDouble stopMm, boolean live) {
-        return draw(pot, "start", startMm, nowMm, stopMm, live, List.of());
+        return draw(pot, Words.text("draw.start"), startMm, nowMm, stopMm, live, List.of());
     }
 
     /** A level of its own at which something ends. */
@@ -35,13 +35,13 @@ public final class SectionDrawing {
 
     /** A plan's pot: where the reduction starts and stops, and the levels at which other stages end. */
     public static String draw(PotShape pot, double startMm, OptionalDouble stopMm, List<Mark> marks) {
-        return draw(pot, "start", startMm, startMm, stopMm, false, marks);
+        return draw(pot, Words.text("draw.start"), startMm, startMm, stopMm, false, marks);
     }
 
     /** A pot of the kit, half full. */
     public static String halfFull(PotShape pot) {
         double half = pot.levelMm(pot.capacityMl() / 2);
-        return draw(pot, "half", half, half, OptionalDouble.empty(), false, List.of());
+        return draw(pot, Words.text("draw.half"), half, half, OptionalDouble.empty(), false, List.of());
     }
 
     // Wide: what is drawn, each asked for by another page.
@@ -82,7 +82,7 @@ public final class SectionDrawing {
         List<Label> labels = new ArrayList<>();
         labels.add(new Label("past", startWord, startMm));
         if (live) {
-            labels.add(new Label("now", "now", nowMm));
+            labels.add(new Label("now", Words.text("draw.now"), nowMm));
         }
         for (Mark mark : marks) {
             svg.line(

@@ -7,7 +7,6 @@ import app.gradior.larder.Allergen;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
-import app.gradior.larder.Label;
 import app.gradior.larder.Trait;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
@@ -17,19 +16,21 @@ import app.gradior.room.words.FoodNames;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.web.draw.CompositionDrawing;
-import jakarta.servlet.http.HttpServletRequest;
+import app.gradior.web.form.Bound;
+import app.gradior.web.form.TypedNumber;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.OptionalDouble;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
+import org.springframework.validation.BindingResult;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -42,8 +43,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/larder")
 class LarderController {
     private static final int SHOWN = 60;
-    private static final String[] LABEL_PARTS = {"fat", "carbohydrate", "sugars", "fibre", "protein", "salt", "alcohol"
-    };
 
     private final Larder larder;
     private final Lines lines;
@@ -83,33 +82,34 @@ class LarderController {
     private static Entry entry(Food food, boolean own) {
         Composition c = food.per100g();
         List<String> words = new ArrayList<>();
-        word(words, "water", c.water());
-        word(words, "sugar", c.sugars());
-        word(words, "fat", c.fat());
-        word(words, "salt", c.salt());
-        word(words, "acid", c.acetic() + c.otherAcids());
-        word(words, "alcohol", c.ethanol());
-        word(words, "starch", c.starch());
+        word(words, "larder.has-water", c.water());
+        word(words, "larder.has-sugar", c.sugars());
+        word(words, "larder.has-fat", c.fat());
+        word(words, "larder.has-salt", c.salt());
+        word(words, "larder.has-acid", c.acetic() + c.otherAcids());
+        word(words, "larder.has-alcohol", c.ethanol());
+        word(words, "larder.has-starch", c.starch());
         return new Entry(food.id(), Words.say(food), String.join(", ", words), own);
     }
 
-    private static void word(List<String> words, String word, double grams) {
+    private static void word(List<String> words, String key, double grams) {
         if (grams >= 1) {
-            words.add(Numbers.plain(grams, 0) + " % " + word);
+            words.add(Words.text(key, Numbers.plain(grams, 0)));
         }
     }
 
     @GetMapping("/{id}")
     String food(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable String id, Model model) {
         Food food = food(kitchen, id);
-        return page(kitchen, food, Map.of(), List.of(), model);
+        return page(kitchen, food, LabelForm.BLANK, food.traits(), List.of(), model);
     }
 
     private Food food(Kitchen kitchen, String id) {
         return lines.catalogue(kitchen).food(id).orElseThrow(() -> Refusal.missing(Thing.FOOD));
     }
 
-    private String page(Kitchen kitchen, Food food, Map<String, String> typed, List<Fault> faults, Model model) {
+    private String page(
+            Kitchen kitchen, Food food, LabelForm typed, Set<Trait> ticked, List<Fault> faults, Model model) {
         model.addAttribute("food", food);
         model.addAttribute("drawing", CompositionDrawing.draw(food.per100g()));
         int revision = larder.revision(kitchen.id(), food.id());
@@ -129,29 +129,21 @@ class LarderController {
                 }));
         model.addAttribute("measures", measures);
         model.addAttribute("canBe", Trait.byHand());
-        if (!model.containsAttribute("tickedTraits")) {
-            model.addAttribute("tickedTraits", food.traits());
-        }
+        model.addAttribute("tickedTraits", ticked);
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         return "larder/food";
     }
 
-    /** What was ticked on a form that is shown again. */
-    private static void ticked(HttpServletRequest request, Model model) {
-        model.addAttribute("tickedTraits", chosen(request, "trait", Trait.class));
-        model.addAttribute("tickedAllergens", chosen(request, "allergen", Allergen.class));
-    }
-
     @GetMapping("/add")
     String add(@ModelAttribute("kitchen") Kitchen kitchen, Model model) {
-        model.addAttribute("tickedTraits", Set.of());
-        model.addAttribute("tickedAllergens", Set.of());
-        return addPage(kitchen, Map.of(), List.of(), model);
+        return addPage(kitchen, LabelForm.BLANK, List.of(), model);
     }
 
-    private String addPage(Kitchen kitchen, Map<String, String> typed, List<Fault> faults, Model model) {
+    private String addPage(Kitchen kitchen, LabelForm typed, List<Fault> faults, Model model) {
         model.addAttribute("typed", typed);
+        model.addAttribute("tickedTraits", typed.traits());
+        model.addAttribute("tickedAllergens", typed.allergens());
         model.addAttribute("faults", faults);
         model.addAttribute("allergens", Allergen.values());
         model.addAttribute("canBe", Trait.byHand());
@@ -167,27 +159,20 @@ class LarderController {
     @PostMapping("/add")
     String addFood(
             @ModelAttribute("kitchen") Kitchen kitchen,
-            HttpServletRequest request,
+            @Valid @ModelAttribute("typed") LabelForm typed,
+            BindingResult bound,
             HttpServletResponse response,
             Model model) {
-        Map<String, String> typed = typed(request);
         try {
-            Food like = named(kitchen, typed.getOrDefault("like", ""));
-            Label.Estimate estimate = label(typed).like(like);
-            String name = Refusal.text("name", typed.getOrDefault("name", ""), 80);
-            Food food = made(
-                    id(kitchen, name),
-                    name,
-                    like,
-                    estimate,
-                    typed,
-                    chosen(request, "allergen", Allergen.class),
-                    together(like.traits(), chosen(request, "trait", Trait.class)));
+            Bound.check(bound);
+            Food like = named(kitchen, Objects.requireNonNullElse(typed.like(), ""));
+            String name = Refusal.text("name", Objects.requireNonNullElse(typed.name(), ""), 80);
+            Food food = typed.food(
+                    id(kitchen, name), name, like, typed.allergens(), together(like.traits(), typed.traits()));
             larder.put(kitchen.id(), food, 0);
             return "redirect:/larder/" + food.id() + "?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);
-            ticked(request, model);
             return addPage(kitchen, typed, refusal.faults(), model);
         }
     }
@@ -196,31 +181,19 @@ class LarderController {
     String correct(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable String id,
-            @RequestParam(defaultValue = "0") int revision,
-            HttpServletRequest request,
+            @Valid @ModelAttribute("typed") LabelForm typed,
+            BindingResult bound,
             HttpServletResponse response,
             Model model) {
         Food food = food(kitchen, id);
-        Map<String, String> typed = typed(request);
+        Set<Trait> traits = typed.couldTick() ? typed.traits() : food.traits();
         try {
-            Label.Estimate estimate = label(typed).like(food);
-            larder.put(
-                    kitchen.id(),
-                    // Wide: what a label and a food it is like say.
-                    made(
-                            food.id(),
-                            food.name(),
-                            food,
-                            estimate,
-                            typed,
-                            food.allergens(),
-                            typed.containsKey("traitsShown") ? chosen(request, "trait", Trait.class) : food.traits()),
-                    revision);
+            Bound.check(bound);
+            larder.put(kitchen.id(), typed.food(food.id(), food.name(), food, food.allergens(), traits), typed.seen());
             return "redirect:/larder/" + id + "?kept";
         } catch (Refusal refusal) {
             response.setStatus(422);
-            ticked(request, model);
-            return page(kitchen, food, typed, refusal.faults(), model);
+            return page(kitchen, food, typed, traits, refusal.faults(), model);
         }
     }
 
@@ -228,37 +201,6 @@ class LarderController {
     String standard(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable String id) {
         larder.backToStandard(kitchen.id(), food(kitchen, id).id());
         return "redirect:/larder/" + id;
-    }
-
-    private static Food made(
-            String id,
-            String name,
-            Food like,
-            Label.Estimate estimate,
-            Map<String, String> typed,
-            Set<Allergen> allergens,
-            Set<Trait> traits) {
-        String density = typed.getOrDefault("density", "");
-        String ph = typed.getOrDefault("ph", "");
-        String estimated = estimate.estimated().stream().map(Words::say).collect(Collectors.joining(", "));
-        return Refusal.checked(
-                "density",
-                () -> new Food(
-                        id,
-                        name,
-                        id.equals(like.id()) ? like.aliases() : List.of(),
-                        estimate.composition(),
-                        estimate.composition().starch() > 0 ? like.starchKind() : java.util.Optional.empty(),
-                        like.fatForm(),
-                        like.bodyForm(),
-                        like.bodyFactor(),
-                        density.isBlank() ? like.densityGPerMl() : number(density),
-                        like.measures(),
-                        ph.isBlank() ? like.ph() : OptionalDouble.of(number(ph)),
-                        allergens,
-                        traits,
-                        like.scovilleUnits(),
-                        Words.text("larder-controller.label-estimated", estimated)));
     }
 
     private Food named(Kitchen kitchen, String name) {
@@ -283,39 +225,6 @@ class LarderController {
         return id;
     }
 
-    private static Label label(Map<String, String> typed) {
-        double[] parts = new double[LABEL_PARTS.length];
-        List<Fault> faults = new ArrayList<>();
-        for (int i = 0; i < parts.length; i++) {
-            String text = typed.getOrDefault(LABEL_PARTS[i], "");
-            parts[i] = text.isBlank() ? 0 : number(text);
-            if (!(parts[i] >= 0 && parts[i] <= 100)) {
-                faults.add(new Fault(
-                        LABEL_PARTS[i], Told.of("larder-controller.is-not-between-and", LABEL_PARTS[i], text)));
-            }
-        }
-        if (!faults.isEmpty()) {
-            throw new Refusal(Refusal.Kind.UNFIT, faults);
-        }
-        String serving = typed.getOrDefault("serving", "");
-        return Refusal.checked(
-                "serving",
-                () -> serving.isBlank()
-                        ? new Label(parts[0], parts[1], parts[2], parts[3], parts[4], parts[5], parts[6])
-                        : Label.ofServing(
-                                number(serving), parts[0], parts[1], parts[2], parts[3], parts[4], parts[5], parts[6]));
-    }
-
-    private static double number(String text) {
-        return Numbers.parse(text).orElse(Double.NaN);
-    }
-
-    private static Map<String, String> typed(HttpServletRequest request) {
-        Map<String, String> typed = new HashMap<>();
-        request.getParameterMap().forEach((name, values) -> typed.put(name, values[0].strip()));
-        return typed;
-    }
-
     private static Set<Trait> together(Set<Trait> inherited, Set<Trait> said) {
         EnumSet<Trait> all = EnumSet.noneOf(Trait.class);
         all.addAll(inherited);
@@ -323,26 +232,15 @@ class LarderController {
         return all;
     }
 
-    private static <E extends Enum<E>> Set<E> chosen(HttpServletRequest request, String field, Class<E> type) {
-        EnumSet<E> chosen = EnumSet.noneOf(type);
-        String[] values = request.getParameterValues(field);
-        if (values != null) {
-            for (String value : values) {
-                chosen.add(Refusal.checked(field, () -> Enum.valueOf(type, value)));
-            }
-        }
-        return chosen;
-    }
-
     @PostMapping("/measures")
     String measure(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @RequestParam String word,
-            @RequestParam String ml,
+            @RequestParam TypedNumber ml,
             HttpServletResponse response,
             Model model) {
         try {
-            larder.putMeasure(kitchen.id(), word, number(ml));
+            larder.putMeasure(kitchen.id(), word, ml.value());
             return "redirect:/larder#own";
         } catch (Refusal refusal) {
             response.setStatus(422);

@@ -139,6 +139,6 @@ final class PlanChart {
     }
 
     private String grams(double grams) {
-        return grams < SOME_STARCH_G ? "no" : figures.mass(grams);
+        return grams < SOME_STARCH_G ? Words.text("draw.none") : figures.mass(grams);
     }
 }

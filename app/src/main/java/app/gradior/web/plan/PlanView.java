@@ -431,6 +431,6 @@ final class PlanView {
     }
 
     private String grams(double grams) {
-        return grams < SOME_STARCH_G ? "no" : figures.mass(grams);
+        return grams < SOME_STARCH_G ? Words.text("draw.none") : figures.mass(grams);
     }
 }
