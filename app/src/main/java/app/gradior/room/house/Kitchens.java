@@ -196,7 +196,9 @@ public class Kitchens {
      * @throws Refusal when it is gone
      */
     public void hold(long kitchenId) {
-        kitchens.lock(kitchenId).orElseThrow(() -> Refusal.missing(Thing.KITCHEN));
+        if (kitchens.lock(kitchenId).isEmpty()) {
+            throw Refusal.missing(Thing.KITCHEN);
+        }
     }
 
     public Optional<Kitchen> demo() {
