@@ -37,7 +37,7 @@ public final class Sauces {
                 app.gradior.mixture.Starches.NONE,
                 pulp,
                 0,
-                new app.gradior.mixture.Body(pulp, 0),
+                app.gradior.mixture.Body.ofPulp(pulp),
                 0,
                 0);
     }

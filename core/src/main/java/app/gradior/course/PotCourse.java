@@ -346,6 +346,7 @@ public final class PotCourse {
             }
             case FRYING -> {
                 sweat(minutes);
+                mixture = mixture.cookedFor(minutes * StageRules.FRYING_SOFTENS);
                 cooked += minutes;
             }
             case BOILING -> {
@@ -511,13 +512,13 @@ public final class PotCourse {
         return mode == Mode.BOILING ? run.stepHot() : look().stepHot();
     }
 
-    /** How it flows at a temperature, °C, if it does. */
-    public Optional<Consistency.Flow> flowAt(double atC) {
+    /** How it flows at a temperature, °C, after so many hours there, if it does. */
+    public Optional<Consistency.Flow> flowAt(double atC, double heldH) {
         if (mode == Mode.BOILING) {
-            return Optional.of(run.flowAt(atC));
+            return Optional.of(run.flowAt(atC, heldH));
         }
         return mixture.serumG() > 0
-                ? Optional.of(new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC).flowAt(atC))
+                ? Optional.of(new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC).flowAt(atC, heldH))
                 : Optional.empty();
     }
 

@@ -17,6 +17,9 @@ final class StageRules {
     static final double ROOM_C = 20;
     static final double FRYING_C = 110;
     static final double SECONDS_PER_MINUTE = 60;
+    /** What is in fat softens as at the boil, hotter outside and drier: a minute as so many at a simmer. */
+    static final double FRYING_SOFTENS = 1.4;
+
     /** Net heat of an ordinary kitchen burner when none is known, W. */
     private static final double USUAL_NET_W = 1000;
     /** Vegetables in fat lose water toward this share of their weight, with this time constant: 20 % after ten minutes, clear,

@@ -10,10 +10,13 @@ package app.gradior.heat;
 public final class BoilingPoint {
     /** Norrish's constant for sucrose, dimensionless; fits to 70 °Bx. */
     static final double NORRISH_SUCROSE = 6.47;
+    private static final double ROOT_SUCROSE = Math.sqrt(NORRISH_SUCROSE);
+    private static final double ROOT_HEXOSE = Math.sqrt(2.26);
     /** Molar masses, g/mol. */
     static final double WATER_G_PER_MOL = 18.015;
 
     static final double SUCROSE_G_PER_MOL = 342.30;
+    static final double HEXOSE_G_PER_MOL = 180.16;
     static final double SALT_G_PER_MOL = 58.44;
     static final double ACETIC_G_PER_MOL = 60.05;
     static final double CITRIC_G_PER_MOL = 192.12;
@@ -37,14 +40,27 @@ public final class BoilingPoint {
      * @param aceticG acetic acid, grams
      */
     public static double waterActivity(double waterG, double sugarLikeG, double fixedSoluteMol, double aceticG) {
+        return waterActivity(waterG, sugarLikeG, 0, fixedSoluteMol, aceticG);
+    }
+
+    /**
+     * The same with glucose and fructose told apart: twice the moles, a weaker pull on each (Norrish 1966: K 2.25 for glucose, 2.28
+     * for fructose; what both kinds do together goes by the roots, Ross 1975).
+     *
+     * @param sugarLikeG sugars that are neither, and other solubles, grams
+     * @param hexosesG glucose and fructose, grams
+     */
+    public static double waterActivity(
+            double waterG, double sugarLikeG, double hexosesG, double fixedSoluteMol, double aceticG) {
         double waterMol = waterG / WATER_G_PER_MOL;
         double sugarMol = sugarLikeG / SUCROSE_G_PER_MOL;
-        double totalMol = waterMol + sugarMol + fixedSoluteMol + aceticG / ACETIC_G_PER_MOL;
+        double hexoseMol = hexosesG / HEXOSE_G_PER_MOL;
+        double totalMol = waterMol + sugarMol + hexoseMol + fixedSoluteMol + aceticG / ACETIC_G_PER_MOL;
         if (!(totalMol > 0)) {
             return 1;
         }
-        double sugarFraction = sugarMol / totalMol;
-        double activity = waterMol / totalMol * Math.exp(-NORRISH_SUCROSE * sugarFraction * sugarFraction);
+        double pull = (ROOT_SUCROSE * sugarMol + ROOT_HEXOSE * hexoseMol) / totalMol;
+        double activity = waterMol / totalMol * Math.exp(-pull * pull);
         return Math.max(LOWEST_ACTIVITY, activity);
     }
 

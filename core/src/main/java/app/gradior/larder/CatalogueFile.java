@@ -81,10 +81,27 @@ final class CatalogueFile {
                     allergens(row.get("allergens")),
                     traits(row.get("traits")),
                     number(row, "scoville", 0),
-                    row.get("source"));
+                    row.get("source"),
+                    makeup(row));
         } catch (IllegalArgumentException e) {
             throw new IllegalStateException("food file, record " + row.getRecordNumber() + ": " + e.getMessage(), e);
         }
+    }
+
+    private static Makeup makeup(CSVRecord row) {
+        return new Makeup(
+                number(row, "hexoses", 0),
+                number(row, "lactose", 0),
+                number(row, "protein", 0),
+                number(row, "gelatine", 0),
+                number(row, "yolk", 0),
+                number(row, "white", 0),
+                number(row, "cell_starch", 0),
+                CellStarch.ofKey(row.get("cell_kind")),
+                PectinClass.ofKey(row.get("pectin")),
+                SolidFat.ofKey(row.get("solid_fat")),
+                number(row, "softens_min", 0),
+                number(row, "phosphate", 0));
     }
 
     private static double number(CSVRecord row, String column, double empty) {

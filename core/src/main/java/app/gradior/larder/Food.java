@@ -30,6 +30,7 @@ import java.util.Set;
  * @param traits what safety and handling hang on, beside what the allergens say
  * @param scovilleUnits pungency, Scoville heat units of the food as it is
  * @param source kind of source of the numbers: table, label, estimate
+ * @param makeup what its parts are made of
  */
 // Wide: columns of foods.csv.
 public record Food(
@@ -47,7 +48,8 @@ public record Food(
         Set<Allergen> allergens,
         Set<Trait> traits,
         double scovilleUnits,
-        String source) {
+        String source,
+        Makeup makeup) {
     private static final double POURED_LIQUID_PERCENT = 60;
     private static final double POURED_PULP_PERCENT = 1;
     private static final double POURED_DENSITY = 0.9;
@@ -63,6 +65,8 @@ public record Food(
         if (per100g.starch() > 0 && starchKind.isEmpty()) {
             throw new Unfit("starchKind", new Wrong.NotGiven());
         }
+        // Foods kept before there was any have none.
+        makeup = makeup == null ? Makeup.NONE : makeup;
         aliases = List.copyOf(aliases);
         measures = Map.copyOf(measures);
         allergens = inOrder(Allergen.class, allergens);
@@ -123,7 +127,29 @@ public record Food(
                 allergens,
                 traits,
                 scovilleUnits,
-                source);
+                source,
+                makeup);
+    }
+
+    /** The same food, its parts made of that. */
+    public Food madeOf(Makeup newMakeup) {
+        return new Food(
+                id,
+                name,
+                aliases,
+                per100g,
+                starchKind,
+                fatForm,
+                bodyForm,
+                bodyFactor,
+                densityGPerMl,
+                measures,
+                ph,
+                allergens,
+                traits,
+                scovilleUnits,
+                source,
+                newMakeup);
     }
 
     public boolean has(Trait trait) {

@@ -53,6 +53,11 @@ public enum StarchKind {
         return row().strength().heatExponent();
     }
 
+    /** How much more it thickens once it has stood cold for long: 0 not at all, 1 twice as much. */
+    public double setsCold() {
+        return row().strength().setsCold();
+    }
+
     /** Whether it is cooked in fat, or kneaded with it, before liquid comes to it. */
     public boolean roux() {
         return row().roux();

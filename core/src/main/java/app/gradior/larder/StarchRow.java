@@ -23,6 +23,7 @@ record StarchRow(
      * @param criticalOverMaize c* by weight of powder, over cornflour's
      * @param exponent m
      * @param heatExponent q
+     * @param setsCold how much more it thickens once it has stood cold for long
      */
-    record Strength(double criticalOverMaize, double exponent, double heatExponent) {}
+    record Strength(double criticalOverMaize, double exponent, double heatExponent, double setsCold) {}
 }

@@ -36,7 +36,8 @@ final class StarchTable {
                 new StarchRow.Strength(
                         number(row, "critical_over_maize", 0.1, 10),
                         number(row, "exponent", 1, 4),
-                        number(row, "heat_exponent", 0, 3)),
+                        number(row, "heat_exponent", 0, 3),
+                        number(row, "sets_cold", 0, 10)),
                 number(row, "held_loss_per_min", 0, 1),
                 number(row, "acid_sensitivity", 0, 10),
                 row.get("roux").equals("yes"),

@@ -2,7 +2,6 @@ package app.gradior.mixture;
 
 import app.gradior.finding.Unfit;
 import app.gradior.finding.Wrong;
-import app.gradior.larder.BodyForm;
 import app.gradior.larder.Composition;
 import app.gradior.larder.FatForm;
 import app.gradior.larder.Food;
@@ -23,7 +22,7 @@ import app.gradior.larder.StarchKind;
  * @param starch starch by kind
  * @param pulpG insoluble and pectic solids, real mass
  * @param coarseG insoluble solids without body
- * @param body pulp as thickener
+ * @param body what gives it body, within these masses
  * @param pungencyShuG Scoville units times grams: divide by the mass for the pungency of the whole
  * @param alkalinityMol what holds the pH up against the acids, mol; below 0 where other acids hold it down ({@link Acidity})
  */
@@ -51,6 +50,23 @@ public record Mixture(
     private static final double ROUNDING_G = 1e-9;
 
     private static final double MOST_OF_A_FOOD_G = 1e6;
+    /** A sauce with such a share of starch in its serum does not curdle; kitchen teaching. */
+    private static final double GUARDING_STARCH = 0.01;
+    /** Fat that a blender drops into a gram of serum, g; kitchen estimate. */
+    private static final double FAT_PER_SERUM = 0.8;
+    /** Any temperature at which egg has set, °C. */
+    private static final double EGG_SETS_C = 80;
+    /** A simmer, °C, by which softening times are given. */
+    private static final double SIMMER_C = 95;
+
+    private static final double SOFTENS_FROM_C = 80;
+    private static final double DOUBLING_K = 10;
+    private static final double LN2 = Math.log(2);
+    /** Below this vegetables stay firm longer. */
+    public static final double SOUR_PH = 4;
+
+    private static final double INVERSION_AT_PH_3 = 0.006;
+    private static final double LEAST_PH = 2;
     /** Any temperature at which every kind of starch sets, °C. */
     private static final double BOILED_C = 100;
 
@@ -90,8 +106,6 @@ public record Mixture(
         Composition c = food.per100g();
         double share = massG / c.totalG();
         boolean emulsified = food.fatForm() == FatForm.EMULSIFIED;
-        double bodyG = share * c.pulp() * food.bodyFactor();
-        boolean cut = food.bodyForm() == BodyForm.CUT;
         return new Mixture(
                 share * c.water(),
                 share * c.ethanol(),
@@ -107,7 +121,7 @@ public record Mixture(
                         .orElse(Starches.NONE),
                 share * c.pulp(),
                 share * c.coarse(),
-                cut ? new Body(0, bodyG) : new Body(bodyG, 0),
+                Body.of(food, share),
                 massG * food.scovilleUnits(),
                 share * Acidity.alkalinityMolPer100g(food));
     }
@@ -176,9 +190,25 @@ public record Mixture(
                 alkalinityMol);
     }
 
-    /** Blended smooth: the pulp of cut pieces counts in full. Mass is unchanged. */
+    /** Blended smooth: the pulp of cut pieces counts in full, and fat is in droplets as far as the liquid takes it. Mass is unchanged. */
     public Mixture blended() {
-        return with(starch, body.freed());
+        double droppedG = Math.min(freeFatG, FAT_PER_SERUM * serumG());
+        return new Mixture(
+                waterG,
+                ethanolG,
+                sugarsG,
+                otherSolublesG,
+                saltG,
+                aceticG,
+                otherAcidsG,
+                emulsifiedFatG + droppedG,
+                freeFatG - droppedG,
+                starch,
+                pulpG,
+                coarseG,
+                body.freed(),
+                pungencyShuG,
+                alkalinityMol);
     }
 
     /** With that starch in place of its own. */
@@ -186,14 +216,63 @@ public record Mixture(
         return with(newStarch, body);
     }
 
-    /** Heated to a temperature: the raw starch that sets there has set. Mass is unchanged. */
-    public Mixture heatedTo(double tempC) {
-        return starch.anyRaw() ? with(starch.heated(tempC, brixPercent()), body) : this;
+    /** Whether any of it sets when it gets hot: raw starch, raw egg. */
+    public boolean anyToSet() {
+        return starch.anyRaw() || body.anyToSet();
     }
 
-    /** Having been at the boil: all starch has set. Mass is unchanged. */
+    /**
+     * Heated to a temperature: the raw starch and the egg that set there have set, and yolk without starch that got too hot has
+     * curdled. Mass is unchanged.
+     */
+    public Mixture heatedTo(double tempC) {
+        if (!anyToSet()) {
+            return this;
+        }
+        Starches hot = starch.heated(tempC, brixPercent());
+        return with(hot, body.heated(tempC, hot.totalG() > GUARDING_STARCH * serumG()));
+    }
+
+    /** Having been cooked with care: all starch and egg have set, nothing has curdled. Mass is unchanged. */
     public Mixture cooked() {
-        return starch.anyRaw() ? with(starch.heated(BOILED_C, 0), body) : this;
+        return anyToSet() ? with(starch.heated(BOILED_C, 0), body.heated(EGG_SETS_C, true)) : this;
+    }
+
+    /**
+     * After so many minutes at a simmer: pieces have softened, starch in cells has swollen, acid has split sugar. Mass is unchanged.
+     *
+     * @param minutes at {@link #SIMMER_C}; hotter and cooler ones count by {@link #simmerShare}
+     */
+    public Mixture cookedFor(double minutes) {
+        if (!(minutes > 0)) {
+            return this;
+        }
+        return cookedFor(minutes, ph());
+    }
+
+    /** The same at a pH that is known. */
+    public Mixture cookedFor(double minutes, double ph) {
+        if (!(minutes > 0)) {
+            return this;
+        }
+        Body after = body.cookedFor(minutes, ph < SOUR_PH);
+        double splitG = sucroseG() * (1 - Math.exp(-inversionPerMin(ph) * minutes));
+        return with(starch, after.inverted(splitG));
+    }
+
+    /** Share of sucrose that a minute at a simmer splits: first order in the acid (published rates about 100 °C, rounded). */
+    public static double inversionPerMin(double ph) {
+        return INVERSION_AT_PH_3 * Math.pow(10, 3 - Math.max(LEAST_PH, ph));
+    }
+
+    /** Minutes at a simmer that a minute at that temperature is worth: twice as many for each 10 K, none below 80 °C. */
+    public static double simmerShare(double tempC) {
+        return tempC < SOFTENS_FROM_C ? 0 : Math.exp(LN2 * (tempC - SIMMER_C) / DOUBLING_K);
+    }
+
+    /** Sugars that are neither lactose nor glucose and fructose, grams. */
+    public double sucroseG() {
+        return Math.max(0, sugarsG - body.g(Body.Part.HEXOSES) - body.g(Body.Part.LACTOSE));
     }
 
     private Mixture with(Starches newStarch, Body newBody) {
@@ -220,9 +299,10 @@ public record Mixture(
      * the liquid; starch that has set does too.
      */
     public Parted without(double liquidShare, double coarseShare, double freePulpShare, double boundPulpShare) {
-        double bodyG = body.freeG() + body.boundG();
-        double pulpShare =
-                bodyG > 0 ? (body.freeG() * freePulpShare + body.boundG() * boundPulpShare) / bodyG : freePulpShare;
+        Body behind = body.shares(liquidShare, freePulpShare, boundPulpShare);
+        double freeG = body.g(Body.Part.FREE);
+        double bodyG = freeG + body.boundG();
+        double pulpShare = bodyG > 0 ? (freeG * freePulpShare + body.boundG() * boundPulpShare) / bodyG : freePulpShare;
         Mixture out = new Mixture(
                 waterG * liquidShare,
                 ethanolG * liquidShare,
@@ -236,7 +316,7 @@ public record Mixture(
                 starch.times(liquidShare),
                 pulpG * pulpShare,
                 coarseG * coarseShare,
-                new Body(body.freeG() * freePulpShare, body.boundG() * boundPulpShare),
+                behind,
                 pungencyShuG * liquidShare,
                 alkalinityMol * liquidShare);
         return new Parted(minus(out), out);
@@ -256,7 +336,7 @@ public record Mixture(
                 starch.plus(out.starch.times(-1)),
                 pulpG - out.pulpG,
                 coarseG - out.coarseG,
-                new Body(body.freeG() - out.body.freeG(), body.boundG() - out.body.boundG()),
+                body.minus(out.body),
                 pungencyShuG - out.pungencyShuG,
                 alkalinityMol - out.alkalinityMol);
     }

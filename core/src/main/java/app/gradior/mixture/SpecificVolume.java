@@ -48,6 +48,11 @@ public final class SpecificVolume {
         return waterG / WATER_G_PER_ML + ethanolG / ETHANOL_G_PER_ML + aceticG / ACIDS_G_PER_ML;
     }
 
+    /** Volume of solids that are no sugar, millilitres. */
+    public static double solidMl20c(double grams) {
+        return grams / COARSE_G_PER_ML;
+    }
+
     /** Volume of fat, millilitres at 20 °C. */
     public static double fatMl20c(double fatG) {
         return fatG / FAT_G_PER_ML;

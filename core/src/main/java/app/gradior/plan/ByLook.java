@@ -85,7 +85,7 @@ public final class ByLook {
     }
 
     private static Mixture pulp(double grams) {
-        return new Mixture(0, 0, 0, 0, 0, 0, 0, 0, 0, Starches.NONE, grams, 0, new Body(grams, 0), 0, 0);
+        return new Mixture(0, 0, 0, 0, 0, 0, 0, 0, 0, Starches.NONE, grams, 0, Body.ofPulp(grams), 0, 0);
     }
 
     private static void check(String name, double value, double low, double high, String unit) {

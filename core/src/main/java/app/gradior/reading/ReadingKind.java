@@ -72,7 +72,7 @@ public enum ReadingKind {
         double ringMm() {
             double density =
                     1000 * course.massG() / (course.volumeMl20c() * SpecificVolume.expansion(RingTest.PLATE_C));
-            return course.flowAt(RingTest.PLATE_C)
+            return course.flowAt(RingTest.PLATE_C, 0)
                     .map(flow -> RingTest.radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), density))
                     .orElse(Double.NaN);
         }

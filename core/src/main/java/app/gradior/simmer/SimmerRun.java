@@ -9,6 +9,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
+import java.util.Arrays;
 import org.hipparchus.analysis.solvers.AllowedSolution;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
@@ -17,7 +18,8 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  *
  * <p>The state is what evaporates: water, ethanol, acetic acid (grams). Water and alcohol leave as the vapour over the
  * boiling liquid has them (Rayleigh); acetic acid with its relative volatility. With starch in the pot the state also counts
- * the minutes at the boil, and those of them in a sour sauce, since both wear set starch down. The clock starts when the pot
+ * the minutes at the boil, and those of them in a sour sauce, since both wear set starch down; with pieces, cells or sugar in it, the
+ * minutes at a simmer that soften, swell and split them. The clock starts when the pot
  * looks as it is set; warming up comes before.
  */
 public final class SimmerRun {
@@ -38,7 +40,8 @@ public final class SimmerRun {
     private static final int ACETIC = 2;
     private static final int BOILED_MIN = 3;
     private static final int SOUR_MIN = 4;
-    private static final int ALL = 5;
+    private static final int HEATED_MIN = 5;
+    private static final int ALL = 6;
     /** Starch wears below this pH; the change is spread over a little range so that the rates have no jump. */
     private static final double SOUR_PH = 3.5;
 
@@ -75,6 +78,7 @@ public final class SimmerRun {
     private final double[] ratesBefore = new double[ALL];
     private final double[] rates = new double[ALL];
     private final double[] kept = new double[KINDS.length];
+    private final double[] allKept = new double[KINDS.length];
     private Mixture solids;
     private Consistency consistency;
     private Heat heat;
@@ -95,6 +99,7 @@ public final class SimmerRun {
         this.heat = heat;
         this.bodyFactor = bodyFactor;
         this.servedC = servedC;
+        Arrays.fill(allKept, 1);
         this.solids = start;
         this.consistency = new Consistency(start, bodyFactor);
         take(start);
@@ -108,9 +113,10 @@ public final class SimmerRun {
         state[ACETIC] = mixture.aceticG();
         state[BOILED_MIN] = 0;
         state[SOUR_MIN] = 0;
+        state[HEATED_MIN] = 0;
         consistency = new Consistency(mixture, bodyFactor);
         solids = mixture;
-        if (mixture.starch().anyRaw()) {
+        if (mixture.anyToSet()) {
             solids = mixture.heatedTo(tempC());
             consistency = new Consistency(solids, bodyFactor);
         }
@@ -150,7 +156,7 @@ public final class SimmerRun {
         ahead.drop();
         heat = newHeat;
         lookFactor = newLookFactor;
-        if (solids.starch().anyRaw()) {
+        if (solids.anyToSet()) {
             take(mixture());
         }
     }
@@ -290,16 +296,25 @@ public final class SimmerRun {
         return flowAt(tempC).viscosityPaS();
     }
 
-    /** How it flows at a temperature, °C. */
+    /** How it flows at a temperature, °C, after it has usually stood there. */
     public Consistency.Flow flowAt(double tempC) {
-        if (!consistency.starchy()) {
-            return consistency.flow(state[WATER], state[ETHANOL], state[ACETIC], tempC);
-        }
-        return consistency.flow(state[WATER], state[ETHANOL], state[ACETIC], tempC, keptShares(state));
+        return flowAt(tempC, Consistency.usualHeldH(tempC));
+    }
+
+    /** How it flows at a temperature, °C, after so many hours there. */
+    public Consistency.Flow flowAt(double tempC, double heldH) {
+        return flow(state, state[WATER], state[ETHANOL], state[ACETIC], tempC, heldH);
+    }
+
+    // Wide: the state, what of it is asked for, and when.
+    private Consistency.Flow flow(
+            double[] y, double water, double ethanol, double acetic, double tempC, double heldH) {
+        return consistency.flow(
+                water, ethanol, acetic, new Consistency.Moment(tempC, heldH, y[HEATED_MIN], keptShares(y)));
     }
 
     public double boilingC() {
-        return BoilingPoint.boilingC(consistency.waterActivity(state[WATER], state[ACETIC]), pressurePa);
+        return BoilingPoint.boilingC(consistency.waterActivity(state[WATER], state[ACETIC], state[HEATED_MIN]), pressurePa);
     }
 
     public double tempC() {
@@ -310,12 +325,16 @@ public final class SimmerRun {
         Mixture now = solids.withVolatiles(
                 Math.max(0, state[WATER]), Math.max(0, state[ETHANOL]), Math.max(0, state[ACETIC]));
         boolean worn = consistency.starchy() && state[BOILED_MIN] > 0;
+        now = now.cookedFor(state[HEATED_MIN], consistency.ph());
         return worn
                 ? now.withStarch(now.starch().worn(kind -> kind.keptShare(state[BOILED_MIN], state[SOUR_MIN])))
                 : now;
     }
 
     private double[] keptShares(double[] y) {
+        if (!consistency.starchy()) {
+            return allKept;
+        }
         for (int i = 0; i < kept.length; i++) {
             kept[i] = KINDS[i].keptShare(y[BOILED_MIN], y[SOUR_MIN]);
         }
@@ -336,7 +355,7 @@ public final class SimmerRun {
         return problem;
     }
 
-    /** Its state: water, ethanol, acetic acid, g; minutes at the boil; sour ones of them. */
+    /** Its state: water, ethanol, acetic acid, g; minutes at the boil; sour ones of them; minutes at a simmer. */
     double[] state() {
         return state.clone();
     }
@@ -353,13 +372,9 @@ public final class SimmerRun {
             double water = Math.max(1e-9, y[WATER]);
             double ethanol = Math.max(0, y[ETHANOL]);
             double acetic = Math.max(0, y[ACETIC]);
-            double boiling = BoilingPoint.boilingC(consistency.waterActivity(water, acetic), pressurePa);
+            double boiling = BoilingPoint.boilingC(consistency.waterActivity(water, acetic, y[HEATED_MIN]), pressurePa);
             double temp = heat.look().potTempC(boiling);
-            double viscosity = consistency.starchy()
-                    ? consistency
-                            .flow(water, ethanol, acetic, temp, keptShares(y))
-                            .viscosityPaS()
-                    : consistency.viscosityPaS(water, ethanol, acetic, temp);
+            double viscosity = flow(y, water, ethanol, acetic, temp, 0).viscosityPaS();
             double hotMl = consistency.volumeMl20c(water, ethanol, acetic) * SpecificVolume.expansion(temp);
             double surface = pot.shape().surfaceM2(pot.shape().levelMm(hotMl));
             double vapourG = G_PER_KG
@@ -377,6 +392,8 @@ public final class SimmerRun {
             ratesPerS[ACETIC] = EvaporationRate.ACETIC_RELATIVE_VOLATILITY * acetic * ratesPerS[WATER] / water;
             boolean wears = wearsStarch && consistency.starchy() && temp > boiling - AT_THE_BOIL_K;
             ratesPerS[BOILED_MIN] = wears ? 1 / SECONDS_PER_MINUTE : 0;
+            ratesPerS[HEATED_MIN] =
+                    consistency.changesWithHeat() ? Mixture.simmerShare(temp) / SECONDS_PER_MINUTE : 0;
             ratesPerS[SOUR_MIN] = wears ? sourShare(water, acetic) / SECONDS_PER_MINUTE : 0;
         }
 

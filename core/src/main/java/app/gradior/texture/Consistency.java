@@ -3,6 +3,7 @@ package app.gradior.texture;
 import app.gradior.finding.Unfit;
 import app.gradior.heat.BoilingPoint;
 import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Body;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 
@@ -10,7 +11,8 @@ import app.gradior.mixture.SpecificVolume;
  * How thick one sauce is, at any temperature and however much of its water has gone.
  *
  * <p>Apparent viscosity at 50 1/s: η = k_fat·(η_s + η_net); the network's parts mix by their square roots. Everything
- * that does not evaporate is worked out once, so that asking again with less water is cheap. Raw starch counts none.
+ * that does not evaporate is worked out once, so that asking again with less water is cheap. Raw starch counts none. What sets in the cold
+ * comes on top ({@link Gels}); where fat is the outside, another rule holds ({@link FatOutside}).
  */
 public final class Consistency {
     /** Reference temperature of the thickener strengths, °C. */
@@ -18,23 +20,73 @@ public final class Consistency {
     /** Sugar holds back starch from this serum concentration on, °Bx; share lost per °Bx; least share left. */
     private static final double SUGAR_HOLDS_FROM_BRIX = 20;
 
+    private static final double SUGAR_HOLDS_PULP_FROM_BRIX = 45;
     private static final double SHARE_LOST_PER_BRIX = 0.012;
     private static final double LEAST_STARCH_SHARE = 0.3;
     /** Volume fraction at which droplets lock and exponent: Krieger and Dougherty 1959, for soft droplets. */
-    private static final double FAT_PACKING = 0.74;
+    private static final double FAT_PACKING = 0.72;
 
     private static final double FAT_EXPONENT = -1.85;
-    private static final double MOST_FAT = 0.70;
+    private static final double MOST_FAT = 0.69;
+    /** From this factor on (0.62 of the volume) droplets hold one another. */
+    private static final double PACKED_FAT_FACTOR = 36;
+
+    private static final double PACKED_YIELD_PER_S = 12;
+    /** Droplets stiffen a network as filler does: no more than so many times. */
+    private static final double MOST_FILLED_NETWORK = 4;
+    /** Fat that a gram of fresh yolk keeps in droplets, g; kitchen teaching. */
+    private static final double FAT_PER_YOLK = 10;
+    /** Set white thickens as so much set yolk. */
+    private static final double WHITE_OVER_YOLK = 0.3;
+    /** A gram of glucose and fructose thickens as 0.79 g of sucrose: published honey and invert syrups, within a fifth. */
+    private static final double HEXOSES_THINNER = 0.21;
+    /** Boiled sugar: past it the serum's equation holds no more, °Bx. */
+    private static final double MOST_BRIX = 90;
+    /** Sauces below this are cold: they have stood for a night when nobody says otherwise. */
+    private static final double COLD_C = 30;
+
+    private static final double COLDEST_C = 5;
+    private static final double A_NIGHT_H = 12;
+    /** Starch sets in the cold with this time. */
+    private static final double SETS_COLD_H = 5;
+    /** How much more starch of cells and meal thickens once it has set. */
+    private static final double CELLS_SET_COLD = 1.2;
+    /** A gel of so many Pa·s at 50 1/s stands against so many Pa. */
+    private static final double STANDS_PER_S = 40;
+
+    private static final double GEL_SHARE = 0.5;
+    private static final double LEAST_GEL_PA_S = 0.5;
+    private static final double PASTE_PA = 3;
+    /** Slower than this it makes no difference in a day. */
+    private static final double LEAST_INVERSION = 1e-5;
     private static final StarchKind[] KINDS = StarchKind.values();
 
     private final double sugarLikeG;
+    private final double hexosesG;
+    private final double sucroseG;
+    private final double ph;
+    private final double inversionPerMin;
+    private final boolean sour;
     private final double fixedSolublesG;
     private final double fixedSoluteMol;
-    private final double pulpBodyG;
+    private final double freeG;
+    private final double softG;
+    private final double middleG;
+    private final double firmG;
+    private final double lastingG;
+    private final double rawPulseG;
+    private final double rawTuberG;
+    private final double rawMealG;
+    private final double inCellsG;
+    private final double looseG;
+    private final double eggG;
     private final double[] powderG;
     private final boolean starchy;
+    private final boolean softens;
     private final double[] allKept = {1, 1, 1, 1, 1, 1};
-    private final double fatMl;
+    private final double dispersedMl;
+    private final FatOutside fatOutside;
+    private final Gels gels;
     private final double fixedMl20c;
     private final double fixedMassG;
     private final double bodyFactor;
@@ -46,10 +98,26 @@ public final class Consistency {
      */
     public Consistency(Mixture mixture, double bodyFactor) {
         Unfit.above("bodyFactor", bodyFactor, 0, "");
+        Body body = mixture.body();
+        this.ph = mixture.ph();
         this.sugarLikeG = mixture.sugarsG() + mixture.otherSolublesG();
+        this.hexosesG = body.g(Body.Part.HEXOSES);
+        this.sucroseG = mixture.sucroseG();
+        this.inversionPerMin = Mixture.inversionPerMin(ph);
+        this.sour = ph < Mixture.SOUR_PH;
         this.fixedSolublesG = sugarLikeG + mixture.saltG() + mixture.otherAcidsG();
         this.fixedSoluteMol = BoilingPoint.fixedSoluteMol(mixture.saltG(), mixture.otherAcidsG());
-        this.pulpBodyG = mixture.body().effectiveG();
+        this.freeG = body.g(Body.Part.FREE);
+        this.softG = body.g(Body.Part.SOFT);
+        this.middleG = body.g(Body.Part.MIDDLE);
+        this.firmG = body.g(Body.Part.FIRM);
+        this.lastingG = body.g(Body.Part.LASTING);
+        this.rawPulseG = body.g(Body.Part.RAW_PULSE);
+        this.rawTuberG = body.g(Body.Part.RAW_TUBER);
+        this.rawMealG = body.g(Body.Part.RAW_MEAL);
+        this.inCellsG = body.g(Body.Part.IN_CELLS);
+        this.looseG = body.g(Body.Part.LOOSE);
+        this.eggG = body.g(Body.Part.SET_YOLK) + WHITE_OVER_YOLK * body.g(Body.Part.SET_WHITE);
         this.powderG = new double[KINDS.length];
         for (StarchKind kind : KINDS) {
             powderG[kind.ordinal()] = mixture.setPowderG(kind);
@@ -59,10 +127,21 @@ public final class Consistency {
             set += grams;
         }
         this.starchy = set > 0;
-        this.fatMl = SpecificVolume.fatMl20c(mixture.emulsifiedFatG());
+        this.softens = softG + middleG + firmG + rawPulseG + rawTuberG + rawMealG > 0;
+        double yolkG = body.g(Body.Part.YOLK) + body.g(Body.Part.SET_YOLK);
+        double boundFatG = Math.min(mixture.freeFatG(), FAT_PER_YOLK * yolkG);
+        this.dispersedMl = SpecificVolume.fatMl20c(mixture.emulsifiedFatG() + boundFatG)
+                + SpecificVolume.solidMl20c(body.g(Body.Part.FINE));
         this.fixedMl20c = SpecificVolume.fixedMl20c(mixture);
         this.fixedMassG = mixture.massG() - mixture.waterG() - mixture.ethanolG() - mixture.aceticG();
+        this.fatOutside = new FatOutside(mixture, FAT_PER_YOLK * yolkG);
+        this.gels = new Gels(mixture, ph);
         this.bodyFactor = bodyFactor;
+    }
+
+    /** Hours a sauce has usually stood at a temperature when it is looked at: a night when it is cold. */
+    public static double usualHeldH(double tempC) {
+        return tempC < COLD_C ? A_NIGHT_H : 0;
     }
 
     /** Apparent viscosity, Pa·s at 50 1/s, with so much water, ethanol and acetic acid left. */
@@ -76,40 +155,134 @@ public final class Consistency {
      * @throws IllegalArgumentException when there is no liquid at all
      */
     public Flow flow(double waterG, double ethanolG, double aceticG, double tempC) {
-        return flow(waterG, ethanolG, aceticG, tempC, allKept);
+        return flow(waterG, ethanolG, aceticG, new Moment(tempC, usualHeldH(tempC), 0, allKept));
     }
 
     /**
-     * The same with only a share of each kind of set starch left, by {@link StarchKind#ordinal}.
+     * When it is looked at.
+     *
+     * @param tempC how hot it is
+     * @param heldH hours it stood at that temperature
+     * @param heatedMin minutes at a simmer since the mixture was as it was given
+     * @param keptShares share of each kind of set starch that is left, by {@link StarchKind#ordinal}
+     */
+    public record Moment(double tempC, double heldH, double heatedMin, double[] keptShares) {}
+
+    /**
+     * The same at some moment.
      *
      * @throws IllegalArgumentException when there is no liquid at all
      */
-    public Flow flow(double waterG, double ethanolG, double aceticG, double tempC, double[] keptShares) {
+    public Flow flow(double waterG, double ethanolG, double aceticG, Moment at) {
         double serumG = waterG + ethanolG + aceticG + fixedSolublesG;
+        double tempC = at.tempC();
+        if (fatOutside.holds(waterG, ethanolG, aceticG)) {
+            double crystals = gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH());
+            double paste = fatOutside.viscosityPaS(waterG, tempC);
+            return new Flow(paste + crystals, STANDS_PER_S * crystals, Structure.FAT);
+        }
         if (!(serumG > 0)) {
             throw new Unfit(new NoLiquid());
         }
         double brix = 100 * (aceticG + fixedSolublesG) / serumG;
-        double x = SerumViscosity.concentration(brix);
+        double thinnerG = HEXOSES_THINNER * (hexosesG + inverted(at.heatedMin()));
+        double asSucrose = Math.min(MOST_BRIX, 100 * (fixedSolublesG - thinnerG) / (serumG - thinnerG));
+        double x = SerumViscosity.concentration(asSucrose);
         double xPow = Math.pow(x, 1.25);
         double serum = SerumViscosity.paS(x, xPow, tempC);
         double serum20 = SerumViscosity.paS(x, xPow, REFERENCE_C);
         double ratioLog = Math.log(serum / serum20);
-        double root = Thickener.PULP.rootViscosity(pulpBodyG / serumG, serum20, ratioLog);
+        double pulpG = pulpG(at.heatedMin());
+        double root = Thickener.PULP.rootViscosity(pulpG * pulpShare(brix) / serumG, serum20, ratioLog);
         double weightedYield = root * Thickener.PULP.yieldRatePerS();
+        double set = setCold(tempC, at.heldH(), brix);
         if (starchy) {
             double share = starchShare(brix);
             for (StarchKind kind : KINDS) {
-                Thickener thickener = Thickener.of(kind);
-                double part = thickener.rootViscosity(
-                        powderG[kind.ordinal()] * keptShares[kind.ordinal()] * share / serumG, serum20, ratioLog);
-                root += part;
-                weightedYield += part * thickener.yieldRatePerS();
+                double grams = powderG[kind.ordinal()];
+                if (grams > 0) {
+                    Thickener thickener = Thickener.of(kind);
+                    double part = thickener.rootViscosity(
+                                    grams * at.keptShares()[kind.ordinal()] * share / serumG, serum20, ratioLog)
+                            * Math.sqrt(1 + kind.setsCold() * set);
+                    root += part;
+                    weightedYield += part * thickener.yieldRatePerS();
+                }
             }
+        }
+        double cellsG = cellStarchG(at.heatedMin());
+        if (cellsG > 0) {
+            double part = Thickener.CELL_STARCH.rootViscosity(cellsG * starchShare(brix) / serumG, serum20, ratioLog)
+                    * Math.sqrt(1 + CELLS_SET_COLD * set);
+            root += part;
+            weightedYield += part * Thickener.CELL_STARCH.yieldRatePerS();
+        }
+        if (eggG > 0) {
+            root += Thickener.EGG.rootViscosity(eggG / serumG, serum20, ratioLog);
         }
         double network = bodyFactor * root * root;
         double yieldStressPa = root > 0 ? weightedYield / root * network : 0;
-        return new Flow(fatFactor(waterG, ethanolG, aceticG) * (serum + network), yieldStressPa);
+        double fat = fatFactor(waterG, ethanolG, aceticG);
+        double flowing = fat * serum * gels.serumFactor(serumG, at.heatedMin())
+                + Math.min(fat, MOST_FILLED_NETWORK) * network;
+        double gel = bodyFactor * gels.waterGelPaS(serumG, brix, tempC, at.heatedMin(), at.heldH());
+        double crystals = gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH());
+        double packed = fat >= PACKED_FAT_FACTOR ? PACKED_YIELD_PER_S * flowing : 0;
+        double stands = yieldStressPa + packed + STANDS_PER_S * (gel + crystals);
+        return new Flow(
+                flowing + gel + crystals, stands, structure(flowing, gel + setCold(set, network), crystals, fat, stands));
+    }
+
+    /** What of a network of starch has set as a gel. */
+    private double setCold(double set, double network) {
+        return starchy || inCellsG + looseG > 0 ? set * network / 2 : 0;
+    }
+
+    private static Structure structure(double flowing, double gel, double crystals, double fat, double stands) {
+        if (crystals > flowing + gel) {
+            return Structure.FAT;
+        }
+        if (gel > GEL_SHARE * (flowing + crystals) && gel > LEAST_GEL_PA_S) {
+            return Structure.GEL;
+        }
+        if (fat >= PACKED_FAT_FACTOR) {
+            return Structure.EMULSION;
+        }
+        return stands > PASTE_PA ? Structure.PASTE : Structure.LIQUID;
+    }
+
+    /** How far starch has set in the cold, 0 to 1: in hours, the more the colder; sugar holds it up. */
+    private static double setCold(double tempC, double heldH, double brix) {
+        if (tempC >= COLD_C || !(heldH > 0)) {
+            return 0;
+        }
+        return (1 - Math.exp(-heldH / SETS_COLD_H)) * Math.min(1, (COLD_C - tempC) / (COLD_C - COLDEST_C)) * (1 - brix / 125);
+    }
+
+    private double inverted(double heatedMin) {
+        return heatedMin > 0 && sucroseG > 0 ? sucroseG * (1 - Math.exp(-inversionPerMin * heatedMin)) : 0;
+    }
+
+    private double pulpG(double heatedMin) {
+        if (!softens || !(heatedMin > 0)) {
+            return freeG + Body.BOUND_SHARE * (softG + middleG + firmG + lastingG);
+        }
+        double bound = softG * Body.left(Body.Part.SOFT, heatedMin, sour)
+                + middleG * Body.left(Body.Part.MIDDLE, heatedMin, sour)
+                + firmG * Body.left(Body.Part.FIRM, heatedMin, sour);
+        return freeG + softG + middleG + firmG - bound + Body.BOUND_SHARE * (bound + lastingG);
+    }
+
+    private double cellStarchG(double heatedMin) {
+        double swollen = looseG + Body.IN_CELLS_SHARE * inCellsG;
+        if (!softens || !(heatedMin > 0)) {
+            return swollen;
+        }
+        return swollen
+                + rawMealG * (1 - Body.left(Body.Part.RAW_MEAL, heatedMin, sour))
+                + Body.IN_CELLS_SHARE
+                        * (rawPulseG * (1 - Body.left(Body.Part.RAW_PULSE, heatedMin, sour))
+                                + rawTuberG * (1 - Body.left(Body.Part.RAW_TUBER, heatedMin, sour)));
     }
 
     /** 1 − 0.012·(Bx − 20), between 0.3 and 1: sugar takes the water that starch needs. */
@@ -118,11 +291,16 @@ public final class Consistency {
         return Math.max(LEAST_STARCH_SHARE, 1 - lost);
     }
 
+    /** Sugar takes pulp's water too, from jam's strength on. */
+    private static double pulpShare(double brix) {
+        return 1 - SHARE_LOST_PER_BRIX * Math.max(0, brix - SUGAR_HOLDS_PULP_FROM_BRIX);
+    }
+
     private double fatFactor(double waterG, double ethanolG, double aceticG) {
-        if (!(fatMl > 0)) {
+        if (!(dispersedMl > 0)) {
             return 1;
         }
-        double fraction = Math.min(MOST_FAT, fatMl / volumeMl20c(waterG, ethanolG, aceticG));
+        double fraction = Math.min(MOST_FAT, dispersedMl / volumeMl20c(waterG, ethanolG, aceticG));
         return Math.pow(1 - fraction / FAT_PACKING, FAT_EXPONENT);
     }
 
@@ -144,12 +322,28 @@ public final class Consistency {
 
     /** Water activity, 0 to 1. */
     public double waterActivity(double waterG, double aceticG) {
-        return BoilingPoint.waterActivity(waterG, sugarLikeG, fixedSoluteMol, aceticG);
+        return waterActivity(waterG, aceticG, 0);
+    }
+
+    /** The same after so many minutes at a simmer. */
+    public double waterActivity(double waterG, double aceticG, double heatedMin) {
+        double hexoses = hexosesG + inverted(heatedMin);
+        return BoilingPoint.waterActivity(waterG, sugarLikeG - hexoses, hexoses, fixedSoluteMol, aceticG);
+    }
+
+    /** pH of the mixture it was made of. */
+    public double ph() {
+        return ph;
     }
 
     /** Whether any starch has set in it. */
     public boolean starchy() {
         return starchy;
+    }
+
+    /** Whether heat goes on changing it: pieces soften, starch in cells swells, acid splits sugar. */
+    public boolean changesWithHeat() {
+        return softens || gels.weakens() || sucroseG > 0 && inversionPerMin > LEAST_INVERSION;
     }
 
     /**
@@ -168,8 +362,14 @@ public final class Consistency {
 
     /** The same with a body factor as {@link #Consistency}. */
     public static Flow flowCooked(Mixture mixture, double bodyFactor, double tempC) {
+        return flowCooked(mixture, bodyFactor, tempC, usualHeldH(tempC));
+    }
+
+    /** The same after so many hours at that temperature. */
+    public static Flow flowCooked(Mixture mixture, double bodyFactor, double tempC, double heldH) {
         Mixture m = mixture.cooked();
-        return new Consistency(m, bodyFactor).flow(m.waterG(), m.ethanolG(), m.aceticG(), tempC);
+        Consistency now = new Consistency(m, bodyFactor);
+        return now.flow(m.waterG(), m.ethanolG(), m.aceticG(), new Moment(tempC, heldH, 0, now.allKept));
     }
 
     /** Step of the mixture once it has been at the boil, body factor 1. */
@@ -182,6 +382,7 @@ public final class Consistency {
      *
      * @param viscosityPaS apparent viscosity at 50 1/s
      * @param yieldStressPa stress below which it stands
+     * @param structure what kind of thing it is
      */
-    public record Flow(double viscosityPaS, double yieldStressPa) {}
+    public record Flow(double viscosityPaS, double yieldStressPa, Structure structure) {}
 }

@@ -101,7 +101,8 @@ class CautionsTest {
                 honey.allergens(),
                 honey.traits(),
                 honey.scovilleUnits(),
-                "label");
+                "label",
+                honey.makeup());
         Ingredients some = new Ingredients(List.of(LineReading.corrected("some", own, 20)), Texture.CHUNKY);
         assertThat(cautions(some, PotMaterial.ENAMEL, 20)).contains(new Caution.Honey());
     }

@@ -62,7 +62,8 @@ class CatalogueTest {
                 lard.allergens(),
                 lard.traits(),
                 lard.scovilleUnits(),
-                "label");
+                "label",
+                lard.makeup());
         Catalogue kitchens = catalogue.with(List.of(own), Map.of("stock pot", "vegetable-stock"));
         assertThat(kitchens.food("stock-pot").orElseThrow().aliases()).doesNotContain("demi-glace", "stock pot");
         LineReader reader = new LineReader(kitchens, MeasureSystem.METRIC);

@@ -50,6 +50,7 @@ public final class MadeUp {
                 Set.of(),
                 Set.of(traits),
                 scovilleUnits,
-                "test");
+                "test",
+                Makeup.NONE);
     }
 }

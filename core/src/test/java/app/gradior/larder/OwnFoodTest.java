@@ -38,7 +38,8 @@ class OwnFoodTest {
                 Set.of(),
                 Set.of(),
                 0,
-                "test");
+                "test",
+                Makeup.NONE);
     }
 
     private static Food food(Composition composition) {
@@ -117,7 +118,8 @@ class OwnFoodTest {
                 Set.of(Allergen.EGG),
                 Set.of(Trait.RAW),
                 0,
-                "test");
+                "test",
+                Makeup.NONE);
         assertThat(custard.traits()).containsExactlyInAnyOrder(Trait.EGG, Trait.RAW);
     }
 

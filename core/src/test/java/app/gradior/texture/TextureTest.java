@@ -72,7 +72,10 @@ class TextureTest {
     /** Worked by hand from the two published formulas. */
     @Test
     void ringRadiiByHand() {
-        assertThat(RingTest.radiusMm(1, 0, 1000)).isCloseTo(82.8, within(0.5));
+        assertThat(RingTest.radiusMm(10, 0, 1000)).isCloseTo(62.1, within(0.3));
+        assertThat(RingTest.radiusMm(0.01, 0, 1000))
+                .as("a film of 2 mm holds itself")
+                .isCloseTo(69.1, within(0.1));
         assertThat(RingTest.radiusMm(1, 16, 1000)).isCloseTo(39.7, within(0.5));
     }
 
