@@ -74,9 +74,12 @@ class KitchenJudgementTest {
         m = row.get("pieces").equals("blended") ? m.blended() : m;
         double goneG = number(row, "gone_g");
         double alcoholG = goneG > 0 ? m.ethanolG() : 0;
-        double aceticG = m.aceticG()
-                * Math.pow(Math.max(0, m.waterG() - goneG + alcoholG) / m.waterG(), ACETIC_VOLATILITY);
-        double waterG = m.massG() - goneG - (m.massG() - m.waterG() - m.ethanolG() - m.aceticG()) - aceticG
+        double aceticG =
+                m.aceticG() * Math.pow(Math.max(0, m.waterG() - goneG + alcoholG) / m.waterG(), ACETIC_VOLATILITY);
+        double waterG = m.massG()
+                - goneG
+                - (m.massG() - m.waterG() - m.ethanolG() - m.aceticG())
+                - aceticG
                 - (m.ethanolG() - alcoholG);
         return m.withVolatiles(waterG, m.ethanolG() - alcoholG, aceticG);
     }

@@ -10,6 +10,7 @@ package app.gradior.heat;
 public final class BoilingPoint {
     /** Norrish's constant for sucrose, dimensionless; fits to 70 °Bx. */
     static final double NORRISH_SUCROSE = 6.47;
+
     private static final double ROOT_SUCROSE = Math.sqrt(NORRISH_SUCROSE);
     private static final double ROOT_HEXOSE = Math.sqrt(2.26);
     /** Molar masses, g/mol. */

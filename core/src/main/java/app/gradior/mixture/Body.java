@@ -25,6 +25,8 @@ public final class Body {
     public enum Part {
         /** Pulp in the liquid. */
         FREE(With.FREE_PULP),
+        /** Pulp in the liquid that came out of pieces. */
+        FREED(With.FREE_PULP),
         /** Pulp in pieces: of berries, stone fruit, tomato; of onion, mushroom; of carrot, pepper; that never fall apart. */
         SOFT(With.PIECES),
         MIDDLE(With.PIECES),
@@ -160,6 +162,11 @@ public final class Body {
         return grams[part.ordinal()];
     }
 
+    /** Pulp in the liquid, wherever it came from. */
+    public double freeG() {
+        return g(Part.FREE) + g(Part.FREED);
+    }
+
     /** Pulp in pieces, whatever they are of. */
     public double boundG() {
         return g(Part.SOFT) + g(Part.MIDDLE) + g(Part.FIRM) + g(Part.LASTING);
@@ -167,7 +174,7 @@ public final class Body {
 
     /** Pulp that counts for thickness, grams. */
     public double effectiveG() {
-        return g(Part.FREE) + BOUND_SHARE * boundG();
+        return freeG() + BOUND_SHARE * boundG();
     }
 
     /** Whether there is anything that sets when it gets hot. */
@@ -195,9 +202,9 @@ public final class Body {
             return this;
         }
         double[] g = grams.clone();
-        move(g, Part.SOFT, Part.FREE, 1 - left(Part.SOFT, minutes, sour));
-        move(g, Part.MIDDLE, Part.FREE, 1 - left(Part.MIDDLE, minutes, sour));
-        move(g, Part.FIRM, Part.FREE, 1 - left(Part.FIRM, minutes, sour));
+        move(g, Part.SOFT, Part.FREED, 1 - left(Part.SOFT, minutes, sour));
+        move(g, Part.MIDDLE, Part.FREED, 1 - left(Part.MIDDLE, minutes, sour));
+        move(g, Part.FIRM, Part.FREED, 1 - left(Part.FIRM, minutes, sour));
         move(g, Part.RAW_PULSE, Part.IN_CELLS, 1 - left(Part.RAW_PULSE, minutes, sour));
         move(g, Part.RAW_TUBER, Part.IN_CELLS, 1 - left(Part.RAW_TUBER, minutes, sour));
         move(g, Part.RAW_MEAL, Part.LOOSE, 1 - left(Part.RAW_MEAL, minutes, sour));
@@ -233,7 +240,7 @@ public final class Body {
     Body freed() {
         double[] g = grams.clone();
         for (Part pieces : new Part[] {Part.SOFT, Part.MIDDLE, Part.FIRM, Part.LASTING}) {
-            move(g, pieces, Part.FREE, 1);
+            move(g, pieces, Part.FREED, 1);
         }
         move(g, Part.IN_CELLS, Part.LOOSE, 1);
         move(g, Part.RAW_PULSE, Part.RAW_MEAL, 1);

@@ -59,6 +59,9 @@ public record Mixture(
     /** A simmer, °C, by which softening times are given. */
     private static final double SIMMER_C = 95;
 
+    /** Minutes at a simmer of a sauce that is cooked through; kitchen teaching. */
+    private static final double COOKED_THROUGH_MIN = 40;
+
     private static final double SOFTENS_FROM_C = 80;
     private static final double DOUBLING_K = 10;
     private static final double LN2 = Math.log(2);
@@ -250,6 +253,11 @@ public record Mixture(
         return cookedFor(minutes, ph());
     }
 
+    /** Cooked through with care, as a sauce is that nobody says more of: what softens has softened. */
+    public Mixture cookedThrough() {
+        return cookedFor(COOKED_THROUGH_MIN).cooked();
+    }
+
     /** The same at a pH that is known. */
     public Mixture cookedFor(double minutes, double ph) {
         if (!(minutes > 0)) {
@@ -300,7 +308,7 @@ public record Mixture(
      */
     public Parted without(double liquidShare, double coarseShare, double freePulpShare, double boundPulpShare) {
         Body behind = body.shares(liquidShare, freePulpShare, boundPulpShare);
-        double freeG = body.g(Body.Part.FREE);
+        double freeG = body.freeG();
         double bodyG = freeG + body.boundG();
         double pulpShare = bodyG > 0 ? (freeG * freePulpShare + body.boundG() * boundPulpShare) / bodyG : freePulpShare;
         Mixture out = new Mixture(

@@ -307,14 +307,14 @@ public final class SimmerRun {
     }
 
     // Wide: the state, what of it is asked for, and when.
-    private Consistency.Flow flow(
-            double[] y, double water, double ethanol, double acetic, double tempC, double heldH) {
+    private Consistency.Flow flow(double[] y, double water, double ethanol, double acetic, double tempC, double heldH) {
         return consistency.flow(
                 water, ethanol, acetic, new Consistency.Moment(tempC, heldH, y[HEATED_MIN], keptShares(y)));
     }
 
     public double boilingC() {
-        return BoilingPoint.boilingC(consistency.waterActivity(state[WATER], state[ACETIC], state[HEATED_MIN]), pressurePa);
+        return BoilingPoint.boilingC(
+                consistency.waterActivity(state[WATER], state[ACETIC], state[HEATED_MIN]), pressurePa);
     }
 
     public double tempC() {
@@ -392,8 +392,7 @@ public final class SimmerRun {
             ratesPerS[ACETIC] = EvaporationRate.ACETIC_RELATIVE_VOLATILITY * acetic * ratesPerS[WATER] / water;
             boolean wears = wearsStarch && consistency.starchy() && temp > boiling - AT_THE_BOIL_K;
             ratesPerS[BOILED_MIN] = wears ? 1 / SECONDS_PER_MINUTE : 0;
-            ratesPerS[HEATED_MIN] =
-                    consistency.changesWithHeat() ? Mixture.simmerShare(temp) / SECONDS_PER_MINUTE : 0;
+            ratesPerS[HEATED_MIN] = consistency.changesWithHeat() ? Mixture.simmerShare(temp) / SECONDS_PER_MINUTE : 0;
             ratesPerS[SOUR_MIN] = wears ? sourShare(water, acetic) / SECONDS_PER_MINUTE : 0;
         }
 

@@ -6,6 +6,8 @@ import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Body;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
+import java.util.EnumMap;
+import java.util.Map;
 
 /**
  * How thick one sauce is, at any temperature and however much of its water has gone.
@@ -59,6 +61,7 @@ public final class Consistency {
     private static final double PASTE_PA = 3;
     /** Slower than this it makes no difference in a day. */
     private static final double LEAST_INVERSION = 1e-5;
+
     private static final StarchKind[] KINDS = StarchKind.values();
 
     private final double sugarLikeG;
@@ -70,6 +73,7 @@ public final class Consistency {
     private final double fixedSolublesG;
     private final double fixedSoluteMol;
     private final double freeG;
+    private final double smoothG;
     private final double softG;
     private final double middleG;
     private final double firmG;
@@ -107,7 +111,8 @@ public final class Consistency {
         this.sour = ph < Mixture.SOUR_PH;
         this.fixedSolublesG = sugarLikeG + mixture.saltG() + mixture.otherAcidsG();
         this.fixedSoluteMol = BoilingPoint.fixedSoluteMol(mixture.saltG(), mixture.otherAcidsG());
-        this.freeG = body.g(Body.Part.FREE);
+        this.freeG = body.freeG();
+        this.smoothG = body.g(Body.Part.FREE);
         this.softG = body.g(Body.Part.SOFT);
         this.middleG = body.g(Body.Part.MIDDLE);
         this.firmG = body.g(Body.Part.FIRM);
@@ -184,18 +189,90 @@ public final class Consistency {
         if (!(serumG > 0)) {
             throw new Unfit(new NoLiquid());
         }
-        double brix = 100 * (aceticG + fixedSolublesG) / serumG;
+        Serum serum = serum(serumG, aceticG, at);
+        double brix = serum.brix();
+        Parts parts = parts(serumG, serum, at);
+        double network = bodyFactor * parts.root() * parts.root();
+        double yieldStressPa = parts.root() > 0 ? parts.weightedYield() / parts.root() * network : 0;
+        double fat = fatFactor(waterG, ethanolG, aceticG);
+        double flowing = fat * serum.paS() * gels.serumFactor(serumG, at.heatedMin())
+                + Math.min(fat, MOST_FILLED_NETWORK) * network;
+        double gel = bodyFactor * gels.waterGelPaS(serumG, brix, tempC, at.heatedMin(), at.heldH());
+        double crystals = gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH());
+        double packed = fat >= PACKED_FAT_FACTOR ? PACKED_YIELD_PER_S * flowing : 0;
+        double stands = yieldStressPa + packed + STANDS_PER_S * (gel + crystals);
+        double set = gel + setCold(setCold(tempC, at.heldH(), brix), network);
+        return new Flow(flowing + gel + crystals, stands, structure(flowing, set, crystals, fat, stands));
+    }
+
+    /** The network by what builds it: square roots of viscosities, √(Pa·s). */
+    private record Parts(double pulp, double starch, double cells, double egg, double weightedYield) {
+        double root() {
+            return pulp + starch + cells + egg;
+        }
+    }
+
+    /** The liquid phase: °Bx, viscosity now and at 20 °C. */
+    private record Serum(double brix, double paS, double paS20) {
+        double ratioLog() {
+            return Math.log(paS / paS20);
+        }
+    }
+
+    private Serum serum(double serumG, double aceticG, Moment at) {
         double thinnerG = HEXOSES_THINNER * (hexosesG + inverted(at.heatedMin()));
         double asSucrose = Math.min(MOST_BRIX, 100 * (fixedSolublesG - thinnerG) / (serumG - thinnerG));
         double x = SerumViscosity.concentration(asSucrose);
         double xPow = Math.pow(x, 1.25);
-        double serum = SerumViscosity.paS(x, xPow, tempC);
-        double serum20 = SerumViscosity.paS(x, xPow, REFERENCE_C);
-        double ratioLog = Math.log(serum / serum20);
-        double pulpG = pulpG(at.heatedMin());
-        double root = Thickener.PULP.rootViscosity(pulpG * pulpShare(brix) / serumG, serum20, ratioLog);
-        double weightedYield = root * Thickener.PULP.yieldRatePerS();
-        double set = setCold(tempC, at.heldH(), brix);
+        return new Serum(
+                100 * (aceticG + fixedSolublesG) / serumG,
+                SerumViscosity.paS(x, xPow, at.tempC()),
+                SerumViscosity.paS(x, xPow, REFERENCE_C));
+    }
+
+    /**
+     * How sure the model is of the thickness, and what it is least sure of.
+     *
+     * @throws IllegalArgumentException when there is no liquid at all
+     */
+    public Doubt doubt(double waterG, double ethanolG, double aceticG, Moment at) {
+        if (fatOutside.holds(waterG, ethanolG, aceticG)) {
+            return Doubt.of(Map.of(Doubt.Cause.FAT, 1.0));
+        }
+        double serumG = waterG + ethanolG + aceticG + fixedSolublesG;
+        if (!(serumG > 0)) {
+            throw new Unfit(new NoLiquid());
+        }
+        Serum serum = serum(serumG, aceticG, at);
+        Parts parts = parts(serumG, serum, at);
+        double root = parts.root();
+        double smooth = smoothG / Math.max(1e-9, pulpG(at.heatedMin()));
+        double polymer = serum.paS() * (gels.serumFactor(serumG, at.heatedMin()) - 1);
+        double fat = fatFactor(waterG, ethanolG, aceticG);
+        Map<Doubt.Cause, Double> shares = new EnumMap<>(Doubt.Cause.class);
+        shares.put(Doubt.Cause.SERUM, serum.paS());
+        shares.put(Doubt.Cause.GELATINE, polymer + gels.gelatinePaS(serumG, at.tempC(), at.heatedMin(), at.heldH()));
+        shares.put(Doubt.Cause.PECTIN, gels.pectinPaS(serumG, serum.brix(), at.tempC(), at.heldH()));
+        shares.put(Doubt.Cause.PULP, root * parts.pulp() * smooth);
+        shares.put(Doubt.Cause.PIECES, root * parts.pulp() * (1 - smooth));
+        shares.put(Doubt.Cause.STARCH, root * parts.starch());
+        shares.put(Doubt.Cause.CELLS, root * parts.cells());
+        shares.put(Doubt.Cause.EGG, root * parts.egg());
+        shares.put(
+                Doubt.Cause.FAT,
+                (fat - 1) * serum.paS()
+                        + gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), at.tempC(), at.heldH()));
+        return Doubt.of(shares);
+    }
+
+    private Parts parts(double serumG, Serum serum, Moment at) {
+        double brix = serum.brix();
+        double serum20 = serum.paS20();
+        double ratioLog = serum.ratioLog();
+        double pulp = Thickener.PULP.rootViscosity(pulpG(at.heatedMin()) * pulpShare(brix) / serumG, serum20, ratioLog);
+        double weightedYield = pulp * Thickener.PULP.yieldRatePerS();
+        double set = setCold(at.tempC(), at.heldH(), brix);
+        double starch = 0;
         if (starchy) {
             double share = starchShare(brix);
             for (StarchKind kind : KINDS) {
@@ -205,32 +282,20 @@ public final class Consistency {
                     double part = thickener.rootViscosity(
                                     grams * at.keptShares()[kind.ordinal()] * share / serumG, serum20, ratioLog)
                             * Math.sqrt(1 + kind.setsCold() * set);
-                    root += part;
+                    starch += part;
                     weightedYield += part * thickener.yieldRatePerS();
                 }
             }
         }
+        double cells = 0;
         double cellsG = cellStarchG(at.heatedMin());
         if (cellsG > 0) {
-            double part = Thickener.CELL_STARCH.rootViscosity(cellsG * starchShare(brix) / serumG, serum20, ratioLog)
+            cells = Thickener.CELL_STARCH.rootViscosity(cellsG * starchShare(brix) / serumG, serum20, ratioLog)
                     * Math.sqrt(1 + CELLS_SET_COLD * set);
-            root += part;
-            weightedYield += part * Thickener.CELL_STARCH.yieldRatePerS();
+            weightedYield += cells * Thickener.CELL_STARCH.yieldRatePerS();
         }
-        if (eggG > 0) {
-            root += Thickener.EGG.rootViscosity(eggG / serumG, serum20, ratioLog);
-        }
-        double network = bodyFactor * root * root;
-        double yieldStressPa = root > 0 ? weightedYield / root * network : 0;
-        double fat = fatFactor(waterG, ethanolG, aceticG);
-        double flowing = fat * serum * gels.serumFactor(serumG, at.heatedMin())
-                + Math.min(fat, MOST_FILLED_NETWORK) * network;
-        double gel = bodyFactor * gels.waterGelPaS(serumG, brix, tempC, at.heatedMin(), at.heldH());
-        double crystals = gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH());
-        double packed = fat >= PACKED_FAT_FACTOR ? PACKED_YIELD_PER_S * flowing : 0;
-        double stands = yieldStressPa + packed + STANDS_PER_S * (gel + crystals);
-        return new Flow(
-                flowing + gel + crystals, stands, structure(flowing, gel + setCold(set, network), crystals, fat, stands));
+        double egg = eggG > 0 ? Thickener.EGG.rootViscosity(eggG / serumG, serum20, ratioLog) : 0;
+        return new Parts(pulp, starch, cells, egg, weightedYield);
     }
 
     /** What of a network of starch has set as a gel. */
@@ -256,7 +321,9 @@ public final class Consistency {
         if (tempC >= COLD_C || !(heldH > 0)) {
             return 0;
         }
-        return (1 - Math.exp(-heldH / SETS_COLD_H)) * Math.min(1, (COLD_C - tempC) / (COLD_C - COLDEST_C)) * (1 - brix / 125);
+        return (1 - Math.exp(-heldH / SETS_COLD_H))
+                * Math.min(1, (COLD_C - tempC) / (COLD_C - COLDEST_C))
+                * (1 - brix / 125);
     }
 
     private double inverted(double heatedMin) {
@@ -367,7 +434,17 @@ public final class Consistency {
 
     /** The same after so many hours at that temperature. */
     public static Flow flowCooked(Mixture mixture, double bodyFactor, double tempC, double heldH) {
-        Mixture m = mixture.cooked();
+        return flowNow(mixture.cooked(), bodyFactor, tempC, heldH);
+    }
+
+    /** How sure the model is of that, and what it is least sure of. */
+    public static Doubt doubtNow(Mixture m, double tempC, double heldH) {
+        Consistency now = new Consistency(m, 1);
+        return now.doubt(m.waterG(), m.ethanolG(), m.aceticG(), new Moment(tempC, heldH, 0, now.allKept));
+    }
+
+    /** Flow of the mixture in the state it is in, after so many hours at that temperature. */
+    public static Flow flowNow(Mixture m, double bodyFactor, double tempC, double heldH) {
         Consistency now = new Consistency(m, bodyFactor);
         return now.flow(m.waterG(), m.ethanolG(), m.aceticG(), new Moment(tempC, heldH, 0, now.allKept));
     }

@@ -102,26 +102,33 @@ final class Gels {
 
     /** Strength of the water's gels, Pa·s. */
     double waterGelPaS(double serumG, double brix, double tempC, double heatedMin, double heldH) {
-        double strength = 0;
-        if (gelatineG > 0 && tempC < GELATINE_SETS_C) {
-            double over = Math.max(0, gelatinePercent(serumG, heatedMin) - GELATINE_LEAST);
-            strength += GELATINE_PA_S
-                    * over
-                    * over
-                    * ramp(-tempC, -GELATINE_SETS_C, GELATINE_FULL_K - GELATINE_SETS_C)
-                    * ripe(heldH, GELATINE_HOURS);
+        return Math.min(SET_PA_S, gelatinePaS(serumG, tempC, heatedMin, heldH) + pectinPaS(serumG, brix, tempC, heldH));
+    }
+
+    double gelatinePaS(double serumG, double tempC, double heatedMin, double heldH) {
+        if (!(gelatineG > 0) || tempC >= GELATINE_SETS_C) {
+            return 0;
         }
-        if (pectinG > 0 && tempC < PECTIN_SETS_C) {
-            double percent = 100 * pectinG / serumG;
-            strength += PECTIN_PA_S
-                    * percent
-                    * percent
-                    * ramp(brix, PECTIN_FROM_BRIX, PECTIN_FULL_BRIX)
-                    * sharpness
-                    * ramp(-tempC, -PECTIN_SETS_C, PECTIN_FULL_K - PECTIN_SETS_C)
-                    * ripe(heldH, PECTIN_HOURS);
+        double over = Math.max(0, gelatinePercent(serumG, heatedMin) - GELATINE_LEAST);
+        return GELATINE_PA_S
+                * over
+                * over
+                * ramp(-tempC, -GELATINE_SETS_C, GELATINE_FULL_K - GELATINE_SETS_C)
+                * ripe(heldH, GELATINE_HOURS);
+    }
+
+    double pectinPaS(double serumG, double brix, double tempC, double heldH) {
+        if (!(pectinG > 0) || tempC >= PECTIN_SETS_C) {
+            return 0;
         }
-        return Math.min(SET_PA_S, strength);
+        double percent = 100 * pectinG / serumG;
+        return PECTIN_PA_S
+                * percent
+                * percent
+                * ramp(brix, PECTIN_FROM_BRIX, PECTIN_FULL_BRIX)
+                * sharpness
+                * ramp(-tempC, -PECTIN_SETS_C, PECTIN_FULL_K - PECTIN_SETS_C)
+                * ripe(heldH, PECTIN_HOURS);
     }
 
     /** Strength of its crystals of fat, Pa·s. */

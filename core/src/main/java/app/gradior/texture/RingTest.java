@@ -59,6 +59,11 @@ public final class RingTest {
     /** The same with a body factor as {@link Consistency#Consistency}. */
     public static double radiusMm(Mixture mixture, double bodyFactor, double tempC) {
         Consistency.Flow flow = Consistency.flowCooked(mixture, bodyFactor, tempC, 0);
+        return radiusMm(flow, mixture, tempC);
+    }
+
+    /** The same of a flow that is known. */
+    public static double radiusMm(Consistency.Flow flow, Mixture mixture, double tempC) {
         double volumeMl = mixture.volumeMl20c() * SpecificVolume.expansion(tempC);
         return radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), 1000 * mixture.massG() / volumeMl);
     }

@@ -8,7 +8,7 @@ public final class Stair {
     /** Viscosity of step 1, Pa·s; ours. */
     private static final double FIRST_STEP_PA_S = 0.005;
 
-    private static final double LOG_RATIO = Math.log(2.65);
+    static final double LOG_RATIO = Math.log(2.65);
 
     private Stair() {}
 

@@ -22,7 +22,10 @@ public class FoodJson {
         return json.writeValueAsString(food);
     }
 
-    /** Reads a food; one of before there were traits gets those of the standard food in whose place it stands, or of its name. */
+    /**
+     * Reads a food; one of before there were traits gets those of the standard food in whose place it stands, or of its name. What its
+     * parts are made of was not told before either: it is as in that standard food, and unknown where there is none.
+     */
     public Food read(String body) {
         JsonNode tree = json.readTree(body);
         if (tree instanceof ObjectNode food && !food.has("traits")) {
@@ -32,6 +35,12 @@ public class FoodJson {
                     .orElseGet(() -> Trait.likely(food.path("name").asString("")));
             food.set("traits", json.valueToTree(traits));
         }
-        return json.treeToValue(tree, Food.class);
+        Food read = json.treeToValue(tree, Food.class);
+        return tree.has("makeup")
+                ? read
+                : Catalogue.standard()
+                        .food(read.id())
+                        .map(standard -> read.madeOf(standard.makeup().like(standard.per100g(), read.per100g())))
+                        .orElse(read);
     }
 }

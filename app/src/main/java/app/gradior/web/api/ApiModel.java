@@ -31,11 +31,14 @@ public final class ApiModel {
      *
      * @param evaporatedG mass already boiled off, g: water with the alcohol that goes with it
      * @param blended whether cut pieces are blended smooth, which frees their pulp
+     * @param cookedMin minutes at a simmer, 0 for raw; cooked through when left out
      */
     public record MixtureInput(
             @Nullable List<IngredientInput> ingredients,
             @Nullable Double evaporatedG,
-            @Nullable Boolean blended) {
+            @Nullable Boolean blended,
+            @Nullable Double cookedMin) {
+        private static final double MOST_COOKED_MIN = 1440;
 
         /** The ingredients as understood; faults are named under {@code path}. */
         Ingredients understood(Lines lines, Kitchen kitchen, String path) {
@@ -61,7 +64,15 @@ public final class ApiModel {
                 throw Refusal.unfit(
                         path + "ingredients", Told.of("api-model.these-ingredients-weigh-nothing-give-amounts"));
             }
-            return BoiledDown.evaporated(all, evaporated(path));
+            return BoiledDown.evaporated(cooked(all, path), evaporated(path));
+        }
+
+        private Mixture cooked(Mixture all, String path) {
+            if (cookedMin == null) {
+                return all.cookedThrough();
+            }
+            double minutes = Refusal.inRange(path + "cookedMin", cookedMin, 0, MOST_COOKED_MIN, " min");
+            return minutes > 0 ? all.cookedFor(minutes).cooked() : all;
         }
     }
 

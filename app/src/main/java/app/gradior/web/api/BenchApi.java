@@ -27,6 +27,7 @@ import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.PotState;
 import app.gradior.texture.Consistency;
+import app.gradior.texture.Doubt;
 import app.gradior.texture.RingTest;
 import app.gradior.texture.Stair;
 import app.gradior.web.api.ApiModel.MixtureInput;
@@ -45,6 +46,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/bench")
 class BenchApi {
+    private static final double MOST_HELD_H = 720;
 
     private final ApiCaller caller;
     private final Lines lines;
@@ -58,6 +60,7 @@ class BenchApi {
             @Nullable List<IngredientInput> ingredients,
             @Nullable Double evaporatedG,
             @Nullable Boolean blended,
+            @Nullable Double cookedMin,
             @Nullable Double altitudeM) {}
 
     record LineAnswer(String line, String food, double massG, double lowG, double highG, String sureness) {
@@ -93,7 +96,8 @@ class BenchApi {
     @PostMapping("/mixture")
     MixtureAnswer mixture(@RequestBody MixtureQuestion question, HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.BENCH);
-        MixtureInput input = new MixtureInput(question.ingredients(), question.evaporatedG(), question.blended());
+        MixtureInput input = new MixtureInput(
+                question.ingredients(), question.evaporatedG(), question.blended(), question.cookedMin());
         Ingredients understood = input.understood(lines, kitchen, "");
         Mixture m = input.mixture(understood, "");
         double activity = new Consistency(m, 1).waterActivity(m.waterG(), m.aceticG());
@@ -122,10 +126,21 @@ class BenchApi {
     }
 
     record ThicknessQuestion(
-            @Nullable MixtureInput mixture, @Nullable List<Double> temperaturesC) {}
+            @Nullable MixtureInput mixture,
+            @Nullable List<Double> temperaturesC,
+            @Nullable Double heldH) {}
 
     record ThicknessPoint(
-            double temperatureC, double viscosityPaS, double step, String stepName, double ringRadiusMm) {}
+            double temperatureC,
+            double heldH,
+            double viscosityPaS,
+            double step,
+            double stepLow,
+            double stepHigh,
+            String stepName,
+            String structure,
+            String doubt,
+            double ringRadiusMm) {}
 
     record ThicknessAnswer(List<ThicknessPoint> temperatures) {}
 
@@ -142,15 +157,33 @@ class BenchApi {
         for (int i = 0; i < temperatures.size(); i++) {
             double tempC = Refusal.inRange(
                     "temperaturesC[" + i + "]", need("temperaturesC[" + i + "]", temperatures.get(i)), 0, 130, " °C");
-            points.add(Refusal.checked("mixture", () -> point(m, tempC)));
+            double heldH = question.heldH() == null
+                    ? Consistency.usualHeldH(tempC)
+                    : Refusal.inRange("heldH", question.heldH(), 0, MOST_HELD_H, " h");
+            points.add(Refusal.checked("mixture", () -> point(m, tempC, heldH)));
         }
         return new ThicknessAnswer(points);
     }
 
-    private static ThicknessPoint point(Mixture m, double tempC) {
-        double viscosity = Consistency.flowCooked(m, tempC).viscosityPaS();
-        double step = Stair.step(viscosity);
-        return new ThicknessPoint(tempC, viscosity, step, Words.say(Stair.Tread.of(step)), RingTest.radiusMm(m, tempC));
+    private static ThicknessPoint point(Mixture m, double tempC, double heldH) {
+        Consistency.Flow flow = Consistency.flowNow(m, 1, tempC, heldH);
+        double step = Stair.step(flow.viscosityPaS());
+        Doubt doubt = Consistency.doubtNow(m, tempC, heldH);
+        return new ThicknessPoint(
+                tempC,
+                heldH,
+                flow.viscosityPaS(),
+                step,
+                step - doubt.steps(),
+                step + doubt.steps(),
+                Words.say(Stair.Tread.of(step)),
+                key(flow.structure()),
+                key(doubt.cause()),
+                RingTest.radiusMm(flow, m, tempC));
+    }
+
+    private static String key(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT);
     }
 
     // Wide: as the API has it.

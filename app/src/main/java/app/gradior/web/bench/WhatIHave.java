@@ -121,7 +121,7 @@ class WhatIHave {
         }
         SauceBook.Sauce sauce = book.sauce(kitchen, id);
         Ingredients ingredients = new Ingredients(sauce.ingredients().lines(), texture);
-        return checked(new Have(ingredients.mixture(), ingredients, sauce.name()), "sauce");
+        return checked(new Have(ingredients.mixture().cookedThrough(), ingredients, sauce.name()), "sauce");
     }
 
     private Have typed(BenchForm asked, Kitchen kitchen, Texture texture) {
@@ -132,7 +132,7 @@ class WhatIHave {
                 .map(line -> lines.read(kitchen, line))
                 .toList();
         Ingredients ingredients = new Ingredients(readings, texture);
-        return checked(new Have(ingredients.mixture(), ingredients, ""), "lines");
+        return checked(new Have(ingredients.mixture().cookedThrough(), ingredients, ""), "lines");
     }
 
     private static Have look(BenchForm asked, Kitchen kitchen) {

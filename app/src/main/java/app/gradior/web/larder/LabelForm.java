@@ -108,7 +108,8 @@ record LabelForm(
                         allergens,
                         traits,
                         base.scovilleUnits(),
-                        Words.text("larder-controller.label-estimated", estimated)));
+                        Words.text("larder-controller.label-estimated", estimated),
+                        base.makeup().like(base.per100g(), composition)));
     }
 
     Set<Trait> traits() {

@@ -193,7 +193,7 @@ final class SauceView {
         if (m.serumG() > 0 && SauceLimits.isServed(servedC)) {
             totals.add(new Total(
                     Words.text("sauce-view.thickness-as-mixed"),
-                    stepWords(m.cooked(), servedC),
+                    stepWords(m.cookedThrough(), servedC),
                     Words.text("sauce-view.cooked-but-not-reduced-when-served")));
         }
         double spoons = m.volumeMl20c() / figures.tablespoonMl();

@@ -115,7 +115,8 @@ class UnderstoodOnceTest {
                 like.allergens(),
                 like.traits(),
                 like.scovilleUnits(),
-                like.source());
+                like.source(),
+                like.makeup());
     }
 
     private BatchPlan plan() {
