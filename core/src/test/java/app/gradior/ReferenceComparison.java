@@ -239,9 +239,12 @@ final class ReferenceComparison {
         return number(r, "consistency_k_pa_sn") * Math.pow(50, number(r, "flow_index_n") - 1);
     }
 
-    /** A 1 kg stew with 3 % alcohol, 24 cm pot: five minutes open at a lively simmer, then gentle with the lid ajar. */
+    /** A 1 kg stew, as thick as one (0.3 Pa·s), with 3 % alcohol, 24 cm pot: five minutes open at a lively simmer, then gentle with the lid ajar. */
     private static double alcoholLeftPercent(CSVRecord r) {
-        Mixture stew = Sauces.of("water", 870).plus(Sauces.of("brandy", 91)).plus(Sauces.of("white-bean", 39));
+        Mixture stew = Sauces.of("water", 764)
+                .plus(Sauces.of("brandy", 91))
+                .plus(Sauces.of("wheat-flour", 105))
+                .plus(Sauces.of("white-bean", 40));
         PotOnHeat pot = PotOnHeat.unknownPair(new PotShape(240, 240, 120), 0);
         SimmerRun run = new SimmerRun(stew, pot, new Heat(Look.LIVELY, LidState.OPEN), 1, 60);
         run.advance(5 * 60);

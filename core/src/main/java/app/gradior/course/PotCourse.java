@@ -1,5 +1,6 @@
 package app.gradior.course;
 
+import app.gradior.heat.EthanolWater;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
@@ -71,6 +72,9 @@ public final class PotCourse {
     private double cooked;
 
     private double warmUpLeft;
+    /** Water and alcohol that leave until it is hot. */
+    private double steamLeftG;
+
     private double warmToC;
     private double fried;
     private double sweatingG;
@@ -126,6 +130,7 @@ public final class PotCourse {
         copy.cooked = cooked;
         copy.mode = mode;
         copy.warmUpLeft = warmUpLeft;
+        copy.steamLeftG = steamLeftG;
         copy.warmToC = warmToC;
         copy.fried = fried;
         copy.sweatingG = sweatingG;
@@ -289,7 +294,9 @@ public final class PotCourse {
             return;
         }
         warmToC = heatOfStageC();
-        warmUpLeft = variation.warmUp() * StageRules.warmUpMinutes(mixture, tempC, warmToC, pot);
+        StageRules.WarmUp warmUp = StageRules.warmUp(mixture, tempC, warmToC, pot, lid);
+        warmUpLeft = variation.warmUp() * warmUp.minutes();
+        steamLeftG = boils ? warmUp.lostG() : 0;
         mode = Mode.WARMING;
         if (warmUpLeft < INSTANT_MIN) {
             hotNow();
@@ -339,6 +346,7 @@ public final class PotCourse {
         switch (mode) {
             case WARMING -> {
                 tempC += (warmToC - tempC) * minutes / warmUpLeft;
+                steam(steamLeftG * minutes / warmUpLeft);
                 warmUpLeft -= minutes;
                 if (warmUpLeft < INSTANT_MIN) {
                     hotNow();
@@ -364,9 +372,20 @@ public final class PotCourse {
         minute += minutes;
     }
 
+    private void steam(double lostG) {
+        if (!(lostG > 0)) {
+            return;
+        }
+        double spiritG =
+                Math.min(mixture.ethanolG(), lostG * EthanolWater.vapourMassFraction(mixture.waterG(), mixture.ethanolG()));
+        mixture = mixture.withVolatiles(
+                Math.max(0, mixture.waterG() - lostG + spiritG), mixture.ethanolG() - spiritG, mixture.aceticG());
+        steamLeftG = Math.max(0, steamLeftG - lostG);
+    }
+
     private double sweatedG(double minutes) {
         double share = StageRules.sweatedShare(fried + minutes) - StageRules.sweatedShare(fried);
-        return share * sweatingG * lid.share() * variation.look().applyAsDouble(Look.STEAMING);
+        return share * sweatingG * StageRules.sweatsPast(lid) * variation.look().applyAsDouble(Look.STEAMING);
     }
 
     /** What leaves in the next minute. */

@@ -1,6 +1,8 @@
 package app.gradior.course;
 
 import app.gradior.heat.BoilingPoint;
+import app.gradior.heat.EvaporationRate;
+import app.gradior.heat.LidState;
 import app.gradior.heat.CoolingLaw;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
@@ -32,6 +34,17 @@ final class StageRules {
     private static final double POT_IN_AIR_W_PER_M2_K = 12;
 
     private static final double HOTTEST_LIQUID_C = 100;
+    /** Heat that a pot keeps by its floor and wall, J/(m²·K): as 5.5 mm of steel, its thick floor averaged in. */
+    private static final double POT_J_PER_M2_K = 22_000;
+
+    private static final int WARMING_STEPS = 12;
+    /** Nothing thickens a raw sauce on its way up: below this its thickness says nothing of how it moves. */
+    private static final double WARM_C = 60;
+    /** A burner that can do no more is told as one that still brings so much. */
+    private static final double LEAST_HEAT_SHARE = 0.08;
+
+    private static final double MOST_LOST_WARMING = 0.3;
+    private static final double G_PER_KG = 1000;
     private static final double LEAST_WATER_TO_BOIL_G = 1;
 
     private StageRules() {}
@@ -46,6 +59,16 @@ final class StageRules {
         return m.massG() - m.emulsifiedFatG() - m.freeFatG();
     }
 
+    /** Share of that which gets past what covers a frying pan; kitchen measurements, rounded. */
+    static double sweatsPast(LidState lid) {
+        return switch (lid) {
+            case OPEN -> 1;
+            case SCREEN -> 0.85;
+            case AJAR -> 0.4;
+            case CLOSED -> 0.07;
+        };
+    }
+
     /** The most that sweating takes out of a mixture, g. */
     static double mostSweatedG(Mixture m) {
         return (1 - SWEAT_LEAST_WATER_LEFT) * m.waterG();
@@ -55,10 +78,52 @@ final class StageRules {
         return m.waterG() > LEAST_WATER_TO_BOIL_G;
     }
 
-    /** Minutes from one temperature to another on this burner, 0 when it is there. */
-    static double warmUpMinutes(Mixture m, double fromC, double toC, PotOnHeat pot) {
+    /**
+     * Coming to the heat.
+     *
+     * @param minutes until it is there; 0 when it is
+     * @param lostG water and alcohol that leave until then
+     * @param reaches whether the burner gets it there at all; when not, the minutes are those until it hardly gets hotter
+     */
+    record WarmUp(double minutes, double lostG, boolean reaches) {}
+
+    /** From one temperature to another on this burner: heat goes into the sauce and the pot, and out by wall, lid and steam. */
+    static WarmUp warmUp(Mixture m, double fromC, double toC, PotOnHeat pot, LidState lid) {
+        if (!(toC > fromC)) {
+            return new WarmUp(0, 0, true);
+        }
         double watts = Double.isInfinite(pot.netPowerW()) ? USUAL_NET_W : pot.netPowerW();
-        return Math.max(0, SpecificHeat.joulePerK(m) * (toC - fromC) / watts / SECONDS_PER_MINUTE);
+        double level = pot.shape().levelMm(m.volumeMl20c());
+        EvaporationRate.Pot vessel = new EvaporationRate.Pot(
+                pot.shape().surfaceM2(level),
+                pot.shape().wallM2(level),
+                pot.shape().mouthM2(),
+                pot.pairFactor(),
+                watts,
+                pot.pressurePa());
+        double kept = SpecificHeat.joulePerK(m)
+                + POT_J_PER_M2_K * (vessel.wallM2() + pot.shape().surfaceM2(0));
+        boolean wet = m.serumG() > 0 && m.waterG() > LEAST_WATER_TO_BOIL_G;
+        Consistency consistency = wet ? new Consistency(m, 1) : null;
+        double activity = wet ? consistency.waterActivity(m.waterG(), m.aceticG()) : 0;
+        double seconds = 0;
+        double lostKg = 0;
+        boolean reaches = true;
+        double stepK = (toC - fromC) / WARMING_STEPS;
+        for (int i = 0; i < WARMING_STEPS; i++) {
+            double tempC = fromC + (i + 0.5) * stepK;
+            double viscosity =
+                    wet ? consistency.viscosityPaS(m.waterG(), m.ethanolG(), m.aceticG(), Math.max(WARM_C, tempC)) : 1;
+            EvaporationRate.Losses losses = EvaporationRate.warmingUp(
+                    vessel, new EvaporationRate.Sauce(Math.min(HOTTEST_LIQUID_C, tempC), activity, viscosity), lid);
+            double left = watts - losses.watts();
+            reaches &= left > 0;
+            double took = kept * stepK / Math.max(LEAST_HEAT_SHARE * watts, left);
+            seconds += took;
+            lostKg += took * losses.kgPerS();
+        }
+        double mostLostG = MOST_LOST_WARMING * (m.waterG() + m.ethanolG());
+        return new WarmUp(seconds / SECONDS_PER_MINUTE, Math.min(mostLostG, G_PER_KG * lostKg), reaches);
     }
 
     /** How a pot on the counter cools. */
@@ -137,6 +202,8 @@ final class StageRules {
     static double boilingC(Mixture mixture, PotOnHeat pot, double bodyFactor) {
         return BoilingPoint.boilingC(
                 new Consistency(mixture, bodyFactor).waterActivity(mixture.waterG(), mixture.aceticG()),
+                mixture.waterG(),
+                mixture.ethanolG(),
                 pot.pressurePa());
     }
 }

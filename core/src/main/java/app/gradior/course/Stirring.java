@@ -38,7 +38,7 @@ public record Stirring(double everyMinutes) {
      */
     public static Stirring of(double viscosityPaS, double brixPercent, double levelMm, Look look) {
         double thin = Math.pow(REFERENCE_PA_S / viscosityPaS, THICKNESS_EXPONENT);
-        double cool = Look.LIVELY.fluxKgPerM2H() / look.fluxKgPerM2H();
+        double cool = 1 / look.floorHeat();
         double plain = 1 / (1 + Math.max(0, brixPercent - SUGAR_FROM_BRIX) / SUGAR_HALVES_AFTER_BRIX);
         double deep = Math.min(1, levelMm / SHALLOW_MM);
         double minutes = REFERENCE_MIN * thin * cool * plain * deep;

@@ -65,6 +65,19 @@ public final class BoilingPoint {
         return Math.max(LOWEST_ACTIVITY, activity);
     }
 
+    /**
+     * Boiling temperature of a sauce with alcohol in it, °C: water has then to bring only its own share of the vapour, as the equilibrium
+     * of both says.
+     */
+    public static double boilingC(double waterActivity, double waterG, double ethanolG, double pressurePa) {
+        if (!(ethanolG > 0)) {
+            return boilingC(waterActivity, pressurePa);
+        }
+        double x = EthanolWater.moleFraction(waterG, ethanolG);
+        double waterShare = (1 - EthanolWater.vapourMoleFraction(x)) / (1 - x);
+        return boilingC(waterActivity / waterShare, pressurePa);
+    }
+
     /** Boiling temperature, °C, where a_w · p_sat(T) is the air pressure. */
     public static double boilingC(double waterActivity, double pressurePa) {
         return WaterProperties.saturationTempC(pressurePa / waterActivity);

@@ -33,14 +33,18 @@ public final class EthanolWater {
         return VAPOUR_Y[right - 1] + share * (VAPOUR_Y[right] - VAPOUR_Y[right - 1]);
     }
 
+    /** Mole fraction of ethanol in a liquid of so much water and ethanol. */
+    static double moleFraction(double waterG, double ethanolG) {
+        double ethanolMol = ethanolG / ETHANOL_G_PER_MOL;
+        return ethanolMol / (ethanolMol + waterG / BoilingPoint.WATER_G_PER_MOL);
+    }
+
     /** Grams of ethanol in a gram of the vapour that leaves a liquid of so much water and ethanol. */
     public static double vapourMassFraction(double waterG, double ethanolG) {
         if (!(ethanolG > 0)) {
             return 0;
         }
-        double ethanolMol = ethanolG / ETHANOL_G_PER_MOL;
-        double waterMol = waterG / BoilingPoint.WATER_G_PER_MOL;
-        double y = vapourMoleFraction(ethanolMol / (ethanolMol + waterMol));
+        double y = vapourMoleFraction(moleFraction(waterG, ethanolG));
         double ethanolPart = y * ETHANOL_G_PER_MOL;
         return ethanolPart / (ethanolPart + (1 - y) * BoilingPoint.WATER_G_PER_MOL);
     }

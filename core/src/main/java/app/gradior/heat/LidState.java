@@ -3,28 +3,39 @@ package app.gradior.heat;
 import app.gradior.finding.Unfit;
 import app.gradior.finding.Wrong;
 
-/** What covers the pot; the share of open evaporation that gets past it (kitchen measurements, rounded). */
+/**
+ * What covers the pot. Below the boil the space under a lid is nearly full of vapour, and only a share of what would leave an open pot gets
+ * past it. At the boil a lid holds back what condenses on it: as much as its share of the mouth loses heat (energy and mass balance of
+ * covered pots of water).
+ */
 public enum LidState {
-    OPEN("open", 1),
-    SCREEN("screen", 0.85),
-    AJAR("ajar", 0.4),
-    CLOSED("closed", 0.07);
+    OPEN("open", 1, 0),
+    SCREEN("screen", 0.9, 0),
+    AJAR("ajar", 0.55, 0.85),
+    CLOSED("closed", 0.1, 1);
 
     private final String key;
     private final double share;
+    private final double covered;
 
-    LidState(String key, double share) {
+    LidState(String key, double share, double covered) {
         this.key = key;
         this.share = share;
+        this.covered = covered;
     }
 
     public String key() {
         return key;
     }
 
-    /** f_lid, 0 to 1. */
+    /** Share of what would leave an open pot below its boil, 0 to 1. */
     public double share() {
         return share;
+    }
+
+    /** Share of the mouth that it covers, 0 to 1. */
+    public double covered() {
+        return covered;
     }
 
     /**

@@ -4,40 +4,56 @@ import app.gradior.finding.Unfit;
 import app.gradior.finding.Wrong;
 
 /**
- * What the surface looks like: how cooks set their heat, and so the input of the evaporation model.
- *
- * <p>Mass flux J of open water, kg/(m²·h), with a spread of about ×/÷ 1.35; kitchen measurements, rounded.
+ * What the surface looks like: how cooks set their heat, and so the input of the evaporation model. A look is a temperature below the
+ * boil, or how hard it boils.
  */
 public enum Look {
-    STEAMING("steaming", 2.5),
-    BARE("bare", 4),
-    GENTLE("gentle", 8),
-    LIVELY("lively", 15),
-    ROLLING("rolling", 32);
-
-    /** Temperature of a pot that steams without a bubble, °C. */
-    public static final double STEAMING_C = 85;
+    /** 80 to 88 °C: steam and no bubble. */
+    STEAMING("steaming", 15, 0, 0.17),
+    /** A bubble now and then, about 93 °C. */
+    BARE("bare", 7, 0, 0.27),
+    /** 96 to 98 °C. */
+    GENTLE("gentle", 3, 0, 0.53),
+    /** At the boil: an open watery pot only gets there at 15 to 20 kg/(m²·h). */
+    LIVELY("lively", 0, 20, 1),
+    /** Well past it: 1 kW in a 24 cm pot. */
+    ROLLING("rolling", 0, 35, 2.1);
 
     private final String key;
-    private final double fluxKgPerM2H;
+    private final double belowBoilK;
+    private final double boilingFluxKgPerM2H;
 
-    Look(String key, double fluxKgPerM2H) {
+    private final double floorHeat;
+
+    Look(String key, double belowBoilK, double boilingFluxKgPerM2H, double floorHeat) {
         this.key = key;
-        this.fluxKgPerM2H = fluxKgPerM2H;
+        this.belowBoilK = belowBoilK;
+        this.boilingFluxKgPerM2H = boilingFluxKgPerM2H;
+        this.floorHeat = floorHeat;
     }
 
     public String key() {
         return key;
     }
 
-    /** J, kg/(m²·h), open water. */
-    public double fluxKgPerM2H() {
-        return fluxKgPerM2H;
+    /** Whether it boils. */
+    public boolean boils() {
+        return belowBoilK == 0;
     }
 
-    /** Temperature of the pot, °C, given its boiling point: a steaming pot is at 85 °C or at its boil if that is lower. */
+    /** J of open water, kg/(m²·h), at a look that boils. */
+    double boilingFluxKgPerM2H() {
+        return boilingFluxKgPerM2H;
+    }
+
+    /** Heat through the floor of a thick sauce, over that of a lively simmer; kitchen estimate. */
+    public double floorHeat() {
+        return floorHeat;
+    }
+
+    /** Temperature of the pot, °C, given its boiling point. */
     public double potTempC(double boilingC) {
-        return this == STEAMING ? Math.min(STEAMING_C, boilingC) : boilingC;
+        return boilingC - belowBoilK;
     }
 
     /**

@@ -26,6 +26,9 @@ public final class SimmerRun {
     /** Longest step of the integrator, s, and largest share of the water in one step: 1e-6 relative error in tests. */
     private static final double LONGEST_STEP_S = 600;
 
+    /** The same while pieces fall apart, which changes how they boil within minutes. */
+    private static final double LONGEST_SOFTENING_S = 150;
+
     private static final double LARGEST_WATER_SHARE = 0.05;
     /** The model ends here: a serum past this is boiled sugar, °Bx. */
     private static final double MOST_BRIX = 86;
@@ -67,6 +70,7 @@ public final class SimmerRun {
 
     private final PotOnHeat pot;
     private final double pressurePa;
+    private final double mouthM2;
     private final double servedC;
     private final double bodyFactor;
     private final RungeKutta4 integrator = new RungeKutta4(ALL);
@@ -96,6 +100,7 @@ public final class SimmerRun {
     public SimmerRun(Mixture start, PotOnHeat pot, Heat heat, double bodyFactor, double servedC) {
         this.pot = pot;
         this.pressurePa = pot.pressurePa();
+        this.mouthM2 = pot.shape().mouthM2();
         this.heat = heat;
         this.bodyFactor = bodyFactor;
         this.servedC = servedC;
@@ -246,7 +251,8 @@ public final class SimmerRun {
     private double stepS() {
         problem.rates(state, ratesBefore);
         double loss = Math.max(-ratesBefore[WATER], 1e-12);
-        return Math.min(LONGEST_STEP_S, largestWaterShare * state[WATER] / loss);
+        double longest = consistency.softens() ? LONGEST_SOFTENING_S : LONGEST_STEP_S;
+        return Math.min(longest, largestWaterShare * state[WATER] / loss);
     }
 
     private boolean isDry() {
@@ -314,7 +320,10 @@ public final class SimmerRun {
 
     public double boilingC() {
         return BoilingPoint.boilingC(
-                consistency.waterActivity(state[WATER], state[ACETIC], state[HEATED_MIN]), pressurePa);
+                consistency.waterActivity(state[WATER], state[ACETIC], state[HEATED_MIN]),
+                state[WATER],
+                Math.max(0, state[ETHANOL]),
+                pressurePa);
     }
 
     public double tempC() {
@@ -372,20 +381,26 @@ public final class SimmerRun {
             double water = Math.max(1e-9, y[WATER]);
             double ethanol = Math.max(0, y[ETHANOL]);
             double acetic = Math.max(0, y[ACETIC]);
-            double boiling = BoilingPoint.boilingC(consistency.waterActivity(water, acetic, y[HEATED_MIN]), pressurePa);
+            double activity = consistency.waterActivity(water, acetic, y[HEATED_MIN]);
+            double boiling = BoilingPoint.boilingC(activity, water, ethanol, pressurePa);
             double temp = heat.look().potTempC(boiling);
             double viscosity = flow(y, water, ethanol, acetic, temp, 0).viscosityPaS();
             double hotMl = consistency.volumeMl20c(water, ethanol, acetic) * SpecificVolume.expansion(temp);
-            double surface = pot.shape().surfaceM2(pot.shape().levelMm(hotMl));
+            double level = pot.shape().levelMm(hotMl);
+            EvaporationRate.Pot vessel = new EvaporationRate.Pot(
+                    pot.shape().surfaceM2(level),
+                    pot.shape().wallM2(level),
+                    mouthM2,
+                    pot.pairFactor(),
+                    pot.netPowerW(),
+                    pressurePa);
             double vapourG = G_PER_KG
                     * EvaporationRate.kgPerS(
-                            surface,
-                            heat.look().fluxKgPerM2H() * lookFactor,
-                            heat.lid().share(),
-                            viscosity,
-                            pot.pairFactor(),
-                            pot.netPowerW(),
-                            temp);
+                            vessel,
+                            new EvaporationRate.Sauce(temp, activity, viscosity),
+                            heat.look(),
+                            heat.lid(),
+                            lookFactor);
             double ethanolShare = EthanolWater.vapourMassFraction(water, ethanol);
             ratesPerS[ETHANOL] = -vapourG * ethanolShare;
             ratesPerS[WATER] = -vapourG * (1 - ethanolShare);

@@ -408,6 +408,11 @@ public final class Consistency {
         return starchy;
     }
 
+    /** Whether pieces in it fall apart or starch in cells swells. */
+    public boolean softens() {
+        return softens;
+    }
+
     /** Whether heat goes on changing it: pieces soften, starch in cells swells, acid splits sugar. */
     public boolean changesWithHeat() {
         return softens || gels.weakens() || sucroseG > 0 && inversionPerMin > LEAST_INVERSION;

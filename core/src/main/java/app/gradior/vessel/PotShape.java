@@ -118,6 +118,18 @@ public record PotShape(double topDiameterMm, double baseDiameterMm, double heigh
         return Math.PI * r * r / MM2_PER_M2;
     }
 
+    /** Wall below a level, m². */
+    public double wallM2(double levelMm) {
+        double level = Math.min(levelMm, heightMm);
+        double rise = Math.hypot(level, radiusMm(level) - radiusMm(0));
+        return Math.PI * (radiusMm(0) + radiusMm(level)) * rise / MM2_PER_M2;
+    }
+
+    /** What a lid covers, m². */
+    public double mouthM2() {
+        return Math.PI * topDiameterMm * topDiameterMm / 4 / MM2_PER_M2;
+    }
+
     /** Whether the pot holds that volume at all. */
     public boolean holds(double volumeMl) {
         return volumeMl <= capacityMl();

@@ -104,7 +104,7 @@ class StageTasksTest {
         assertThat(tasks).hasSize(3);
         assertThat(tasks.get(1).minutes())
                 .isCloseTo(reduced.warmUpMinutes() + free, within(1e-9))
-                .isGreaterThan(4.5);
+                .isGreaterThan(3);
         assertThat(tasks.get(1).mayWaitAfter()).isFalse();
         assertThat(tasks.get(2).mayWaitAfter()).isTrue();
     }

@@ -59,18 +59,18 @@ class StarchesTest {
     void potatoWearsAtTheBoilAndMaizeDoesNot() {
         Mixture potato = Sauces.of("vegetable-stock", 900).plus(Sauces.of("potato-starch", 20));
         Mixture maize = Sauces.of("vegetable-stock", 900).plus(Sauces.of("cornflour", 20));
-        assertThat(keptAfter(20, potato, StarchKind.POTATO, Look.GENTLE)).isCloseTo(Math.exp(-0.2), within(1e-6));
-        assertThat(keptAfter(20, potato, StarchKind.POTATO, Look.STEAMING)).isCloseTo(1, within(1e-9));
-        assertThat(keptAfter(20, maize, StarchKind.MAIZE, Look.GENTLE)).isCloseTo(1, within(1e-9));
+        assertThat(keptAfter(20, potato, StarchKind.POTATO, Look.LIVELY)).isCloseTo(Math.exp(-0.2), within(1e-6));
+        assertThat(keptAfter(20, potato, StarchKind.POTATO, Look.GENTLE)).isCloseTo(1, within(1e-9));
+        assertThat(keptAfter(20, maize, StarchKind.MAIZE, Look.LIVELY)).isCloseTo(1, within(1e-9));
     }
 
     @Test
     void acidWearsAllOfThemAndArrowrootLess() {
         Mixture sour = Sauces.of("lemon-juice", 300).plus(Sauces.of("water", 500));
         assertThat(sour.ph()).isLessThan(3);
-        assertThat(keptAfter(10, sour.plus(Sauces.of("cornflour", 20)), StarchKind.MAIZE, Look.GENTLE))
+        assertThat(keptAfter(10, sour.plus(Sauces.of("cornflour", 20)), StarchKind.MAIZE, Look.LIVELY))
                 .isCloseTo(Math.exp(-0.15), within(1e-3));
-        assertThat(keptAfter(10, sour.plus(Sauces.of("arrowroot", 20)), StarchKind.ARROWROOT, Look.GENTLE))
+        assertThat(keptAfter(10, sour.plus(Sauces.of("arrowroot", 20)), StarchKind.ARROWROOT, Look.LIVELY))
                 .isCloseTo(Math.exp(-0.1 - 0.075), within(1e-3));
     }
 
@@ -78,7 +78,7 @@ class StarchesTest {
     void spentStarchIsStillThereByWeight() {
         Mixture start =
                 Sauces.of("lemon-juice", 300).plus(Sauces.of("water", 500)).plus(Sauces.of("potato-starch", 30));
-        SimmerRun run = new SimmerRun(start, POT, new Heat(Look.GENTLE, LidState.OPEN), 1, 60);
+        SimmerRun run = new SimmerRun(start, POT, new Heat(Look.LIVELY, LidState.OPEN), 1, 60);
         run.advance(600);
         assertThat(run.mixture().starch().totalG()).isCloseTo(start.starch().totalG(), within(1e-9));
         assertThat(run.mixture().massG()).isCloseTo(run.massG(), within(1e-9));

@@ -102,7 +102,12 @@ class ReductionTest {
         assertThat(answer.field()).isEqualTo("target");
         assertThat(answer.why()).isInstanceOf(CannotReach.NoThicker.class);
         Reduction.Impossible slow =
-                impossible(of(Sauces.damson().times(2.5), new PotShape(240, 240, 200), LidState.CLOSED)
+                impossible(new Reduction(
+                                Sauces.damson().times(2.5),
+                                PotOnHeat.unknownPair(new PotShape(240, 240, 200), 0),
+                                new Heat(Look.STEAMING, LidState.CLOSED),
+                                20,
+                                1)
                         .solve(new StopAt.StepServed(7)));
         assertThat(slow.field()).isEqualTo("heat");
         assertThat(impossible(of(Sauces.of("olive-oil", 100), POT, LidState.OPEN)
