@@ -95,7 +95,7 @@ class LanguageTest extends PageCalls {
         String question = """
                 {"mixture":{"ingredients":[{"line":"300 g tomato paste"}]},
                  "starch":"maize","targetStep":2,"servedC":60}""";
-        detail(token, question, Locale.UK, "already at step 7.9");
+        detail(token, question, Locale.UK, "already at step 7.8");
         String none = """
                 {"mixture":{"ingredients":[{"line":"700 g sugar"},{"line":"300 g water"}]},
                  "starch":"maize","targetStep":9.0,"servedC":95}""";

@@ -196,11 +196,15 @@ public final class Body {
         };
     }
 
-    /** After so many minutes at a simmer: pieces fell apart, starch swelled. */
+    /** After so many minutes at a simmer: pieces fell apart, starch swelled, gelatine weakened. */
     Body cookedFor(double minutes, boolean sour) {
-        if (!(minutes > 0)) {
-            return this;
-        }
+        double[] g = softened(minutes, sour).grams.clone();
+        g[Part.GELATINE.ordinal()] *= left(Part.GELATINE, minutes, sour);
+        return new Body(g);
+    }
+
+    /** The same without what long boiling takes away. */
+    Body softened(double minutes, boolean sour) {
         double[] g = grams.clone();
         move(g, Part.SOFT, Part.FREED, 1 - left(Part.SOFT, minutes, sour));
         move(g, Part.MIDDLE, Part.FREED, 1 - left(Part.MIDDLE, minutes, sour));
@@ -208,7 +212,6 @@ public final class Body {
         move(g, Part.RAW_PULSE, Part.IN_CELLS, 1 - left(Part.RAW_PULSE, minutes, sour));
         move(g, Part.RAW_TUBER, Part.IN_CELLS, 1 - left(Part.RAW_TUBER, minutes, sour));
         move(g, Part.RAW_MEAL, Part.LOOSE, 1 - left(Part.RAW_MEAL, minutes, sour));
-        g[Part.GELATINE.ordinal()] *= left(Part.GELATINE, minutes, sour);
         return new Body(g);
     }
 

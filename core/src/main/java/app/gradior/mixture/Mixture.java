@@ -253,9 +253,9 @@ public record Mixture(
         return cookedFor(minutes, ph());
     }
 
-    /** Cooked through with care, as a sauce is that nobody says more of: what softens has softened. */
+    /** Cooked through with care, as a sauce is that nobody says more of: what softens has softened, nothing has worn. */
     public Mixture cookedThrough() {
-        return cookedFor(COOKED_THROUGH_MIN).cooked();
+        return with(starch, body.softened(COOKED_THROUGH_MIN, ph() < SOUR_PH)).cooked();
     }
 
     /** The same at a pH that is known. */
