@@ -21,7 +21,6 @@ import app.gradior.texture.SerumViscosity;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 
@@ -53,16 +52,14 @@ class PotBalanceTest {
                 1,
                 optional(row, "net_w", Double.POSITIVE_INFINITY),
                 Atmosphere.pressurePa(altitudeM));
-        return 3600
-                * EvaporationRate.kgPerS(vessel, new EvaporationRate.Sauce(tempC, 1, paS), look, lid(row), 1);
+        return 3600 * EvaporationRate.kgPerS(vessel, new EvaporationRate.Sauce(tempC, 1, paS), look, lid(row), 1);
     }
 
     private static StageResult heated(double cm, double kg, double watts, LidState lid) {
         Mixture water = Sauces.of("water", 1000 * kg);
         PotShape shape = new PotShape(10 * cm, 10 * cm, 10 * cm);
         return SauceRun.cook(
-                        List.of(new Stage(
-                                StageKind.SIMMER, water, Look.LIVELY, lid, new StageEnd.Minutes(1))),
+                        List.of(new Stage(StageKind.SIMMER, water, Look.LIVELY, lid, new StageEnd.Minutes(1))),
                         new PotOnHeat(shape, 0, 1, watts),
                         1,
                         60)
@@ -94,7 +91,8 @@ class PotBalanceTest {
             case "below_the_boil" -> kgPerHour(row, cm, 0, water, Look.GENTLE) / area;
             case "loss" -> kgPerHour(row, cm, 0, water, number(row, "temp_c") < 99 ? Look.BARE : Look.LIVELY);
             case "heat_up_min" ->
-                heated(cm, Double.parseDouble(pot[2]), number(row, "net_w"), lid(row)).warmUpMinutes();
+                heated(cm, Double.parseDouble(pot[2]), number(row, "net_w"), lid(row))
+                        .warmUpMinutes();
             case "heat_up_loss" -> {
                 double kg = Double.parseDouble(pot[2]);
                 StageResult up = heated(cm, kg, number(row, "net_w"), lid(row));

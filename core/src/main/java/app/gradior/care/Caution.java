@@ -1,6 +1,7 @@
 package app.gradior.care;
 
 import app.gradior.finding.Finding;
+import app.gradior.heat.Look;
 import app.gradior.larder.Food;
 import app.gradior.vessel.PotMaterial;
 import java.util.List;
@@ -48,6 +49,15 @@ public sealed interface Caution extends Finding {
 
     /** Hot sauce splashes from a mill or sieve. */
     record Splashes() implements Caution {}
+
+    /** Yolk that gets hotter than this without starch, °C. */
+    record Curdles(double overC) implements Caution {}
+
+    /** More sugar than cold water keeps dissolved: g of sucrose in 100 g of water and sucrose. */
+    record Crystals(double percent) implements Caution {}
+
+    /** The burner does not bring the open pot to that look. */
+    record WeakBurner(Look look) implements Caution {}
 
     /** Whole pieces that come out first. */
     record TakeOut(List<Food> foods) implements Caution {}

@@ -2,9 +2,11 @@ package app.gradior.care;
 
 import app.gradior.clock.Cooling;
 import app.gradior.course.StageResult;
+import app.gradior.heat.LidState;
 import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
 import app.gradior.measure.LineReading;
+import app.gradior.mixture.Body;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
@@ -17,6 +19,10 @@ public final class StageCautions {
     private static final double HOT_FOOD_SHU = 3000;
     private static final double SUGARY_BRIX = 40;
     private static final double COOLER_C = 45;
+    /** Sucrose that water holds at 10 °C, g in 100 g of both (sugar tables, rounded). */
+    private static final double SATURATED_PERCENT = 66;
+
+    private static final double LEAST_SUCROSE_SHARE = 0.2;
 
     private StageCautions() {}
 
@@ -28,7 +34,21 @@ public final class StageCautions {
      * @param tempC what it comes in at from the stage before
      */
     public static List<Caution> of(StageResult stage, List<LineReading> lines, List<LineReading> before, double tempC) {
-        return of(stage.stage().kind(), stage.out().brixPercent(), lines, before, tempC);
+        List<Caution> cautions =
+                new ArrayList<>(of(stage.stage().kind(), stage.out().brixPercent(), lines, before, tempC));
+        if (stage.out().body().g(Body.Part.CURDLED_YOLK) > stage.in().body().g(Body.Part.CURDLED_YOLK)) {
+            cautions.add(new Caution.Curdles(Body.YOLK_CURDLES_C));
+        }
+        if (!stage.burnerEnough() && stage.stage().lid() != LidState.CLOSED) {
+            cautions.add(new Caution.WeakBurner(stage.stage().look()));
+        }
+        double sucroseG = stage.out().sucroseG();
+        double percent = 100 * sucroseG / Math.max(1, sucroseG + stage.out().waterG());
+        if (percent > SATURATED_PERCENT
+                && sucroseG > LEAST_SUCROSE_SHARE * stage.out().massG()) {
+            cautions.add(new Caution.Crystals(percent));
+        }
+        return cautions;
     }
 
     /**

@@ -75,6 +75,8 @@ public final class PotCourse {
     /** Water and alcohol that leave until it is hot. */
     private double steamLeftG;
 
+    private boolean burnerEnough = true;
+
     private double warmToC;
     private double fried;
     private double sweatingG;
@@ -297,6 +299,7 @@ public final class PotCourse {
         StageRules.WarmUp warmUp = StageRules.warmUp(mixture, tempC, warmToC, pot, lid);
         warmUpLeft = variation.warmUp() * warmUp.minutes();
         steamLeftG = boils ? warmUp.lostG() : 0;
+        burnerEnough = warmUp.reaches() || Double.isInfinite(pot.netPowerW());
         mode = Mode.WARMING;
         if (warmUpLeft < INSTANT_MIN) {
             hotNow();
@@ -376,8 +379,8 @@ public final class PotCourse {
         if (!(lostG > 0)) {
             return;
         }
-        double spiritG =
-                Math.min(mixture.ethanolG(), lostG * EthanolWater.vapourMassFraction(mixture.waterG(), mixture.ethanolG()));
+        double spiritG = Math.min(
+                mixture.ethanolG(), lostG * EthanolWater.vapourMassFraction(mixture.waterG(), mixture.ethanolG()));
         mixture = mixture.withVolatiles(
                 Math.max(0, mixture.waterG() - lostG + spiritG), mixture.ethanolG() - spiritG, mixture.aceticG());
         steamLeftG = Math.max(0, steamLeftG - lostG);
@@ -482,6 +485,11 @@ public final class PotCourse {
     /** Minutes until it is at the heat of its stage. */
     double warmUpLeftMinutes() {
         return mode == Mode.WARMING ? warmUpLeft : 0;
+    }
+
+    /** Whether the burner brings it to the heat of its stage at all. */
+    boolean burnerEnough() {
+        return burnerEnough;
     }
 
     /** Whether it is on its way to the heat of its stage. */

@@ -129,6 +129,7 @@ public final class SauceRun {
             return trouble;
         }
         double warmUp = course.warmUpLeftMinutes();
+        boolean enough = course.burnerEnough();
         course.advance(warmUp);
         PotCourse atHeat = course.copy();
         boolean there = endsByItself(stage) && course.isOver();
@@ -147,7 +148,8 @@ public final class SauceRun {
                 in.massG() - course.massG() - course.leftBehind().massG(),
                 course.leftBehind(),
                 stirring(stage),
-                there));
+                there,
+                enough));
         return Optional.empty();
     }
 

@@ -17,6 +17,7 @@ import java.util.List;
  * @param leftBehind what stayed in a mill, a sieve or a jug
  * @param stirring at its end, when it is thickest
  * @param alreadyThere whether its end was met before it began
+ * @param burnerEnough whether the burner brings it to the heat of the stage
  */
 public record StageResult(
         Stage stage,
@@ -28,7 +29,8 @@ public record StageResult(
         double evaporatedG,
         Mixture leftBehind,
         Stirring stirring,
-        boolean alreadyThere) {
+        boolean alreadyThere,
+        boolean burnerEnough) {
     public StageResult {
         curve = List.copyOf(curve);
     }

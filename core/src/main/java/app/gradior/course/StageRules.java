@@ -1,9 +1,9 @@
 package app.gradior.course;
 
 import app.gradior.heat.BoilingPoint;
+import app.gradior.heat.CoolingLaw;
 import app.gradior.heat.EvaporationRate;
 import app.gradior.heat.LidState;
-import app.gradior.heat.CoolingLaw;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
 import app.gradior.mixture.SpecificVolume;
@@ -104,7 +104,7 @@ final class StageRules {
         double kept = SpecificHeat.joulePerK(m)
                 + POT_J_PER_M2_K * (vessel.wallM2() + pot.shape().surfaceM2(0));
         boolean wet = m.serumG() > 0 && m.waterG() > LEAST_WATER_TO_BOIL_G;
-        Consistency consistency = wet ? new Consistency(m, 1) : null;
+        Consistency consistency = new Consistency(m, 1);
         double activity = wet ? consistency.waterActivity(m.waterG(), m.aceticG()) : 0;
         double seconds = 0;
         double lostKg = 0;

@@ -64,12 +64,7 @@ public final class EvaporationRate {
      * @param pressurePa of the air
      */
     public record Pot(
-            double surfaceM2,
-            double wallM2,
-            double mouthM2,
-            double pairFactor,
-            double netPowerW,
-            double pressurePa) {}
+            double surfaceM2, double wallM2, double mouthM2, double pairFactor, double netPowerW, double pressurePa) {}
 
     /**
      * What is in it.
@@ -100,8 +95,7 @@ public final class EvaporationRate {
         if (!look.boils()) {
             return Math.min(most, factor * fluxBelowBoil(sauce, pot.pressurePa()) * lid.share());
         }
-        double made = Math.min(
-                most, factor * look.boilingFluxKgPerM2H() * thicknessShare(sauce.viscosityPaS()));
+        double made = Math.min(most, factor * look.boilingFluxKgPerM2H() * thicknessShare(sauce.viscosityPaS()));
         double condensed =
                 LID_W_PER_M2_K * lid.covered() * pot.mouthM2() * Math.max(0, sauce.tempC() - ROOM_C) / latent;
         return Math.max(0, made - condensed);
@@ -121,7 +115,8 @@ public final class EvaporationRate {
         double kgPerS = pot.surfaceM2() / SECONDS_PER_HOUR * fluxBelowBoil(sauce, pot.pressurePa()) * lid.share();
         double lidW = LID_W_PER_M2_K * lid.covered() * pot.mouthM2() * Math.max(0, sauce.tempC() - ROOM_C);
         return new Losses(
-                wallLossW(pot, sauce.tempC()) + lidW + kgPerS * WaterProperties.latentHeatJPerKg(sauce.tempC()), kgPerS);
+                wallLossW(pot, sauce.tempC()) + lidW + kgPerS * WaterProperties.latentHeatJPerKg(sauce.tempC()),
+                kgPerS);
     }
 
     /** Heat lost, W, and vapour gone, kg/s. */

@@ -86,7 +86,7 @@ public final class Body {
     /** Yolk sets from here, °C; in a sauce without starch it curdles above. */
     private static final double YOLK_SETS_C = 72;
 
-    private static final double YOLK_CURDLES_C = 86;
+    public static final double YOLK_CURDLES_C = 86;
     private static final double WHITE_SETS_C = 68;
     /** Share of gelatine that long boiling breaks, per minute at a simmer; kitchen teaching. */
     private static final double GELATINE_LOSS_PER_MIN = 0.001;

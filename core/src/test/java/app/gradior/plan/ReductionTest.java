@@ -101,14 +101,13 @@ class ReductionTest {
                 of(Sauces.of("vegetable-stock", 800), POT, LidState.OPEN).solve(new StopAt.StepServed(8.9)));
         assertThat(answer.field()).isEqualTo("target");
         assertThat(answer.why()).isInstanceOf(CannotReach.NoThicker.class);
-        Reduction.Impossible slow =
-                impossible(new Reduction(
-                                Sauces.damson().times(2.5),
-                                PotOnHeat.unknownPair(new PotShape(240, 240, 200), 0),
-                                new Heat(Look.STEAMING, LidState.CLOSED),
-                                20,
-                                1)
-                        .solve(new StopAt.StepServed(7)));
+        Reduction.Impossible slow = impossible(new Reduction(
+                        Sauces.damson().times(2.5),
+                        PotOnHeat.unknownPair(new PotShape(240, 240, 200), 0),
+                        new Heat(Look.STEAMING, LidState.CLOSED),
+                        20,
+                        1)
+                .solve(new StopAt.StepServed(7)));
         assertThat(slow.field()).isEqualTo("heat");
         assertThat(impossible(of(Sauces.of("olive-oil", 100), POT, LidState.OPEN)
                                 .solve(new StopAt.Minutes(5)))

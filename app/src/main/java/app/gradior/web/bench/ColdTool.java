@@ -6,7 +6,9 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Words;
+import app.gradior.texture.AsMet;
 import app.gradior.texture.Consistency;
+import app.gradior.texture.Doubt;
 import app.gradior.texture.RingTest;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.StairDrawing;
@@ -22,6 +24,7 @@ import org.springframework.stereotype.Component;
 class ColdTool implements Tool {
     private static final double FRIDGE_C = 5;
     private static final double ROOM_C = 20;
+    private static final double A_NIGHT_H = 12;
     private static final double HIGHEST_STEP = 9.5;
 
     private final WhatIHave have;
@@ -58,15 +61,16 @@ class ColdTool implements Tool {
         double hotC = Refusal.checked("lines", () -> Ask.boilingC(sauce, kitchen));
         double hot = Refusal.checked("lines", () -> Consistency.step(sauce, 1, hotC));
         double served = Consistency.step(sauce, 1, servedC);
+        List<AsMet> met = AsMet.all(sauce, 1, hotC, servedC);
         List<List<String>> rows = new ArrayList<>();
-        for (double tempC : new double[] {hotC, 80, servedC, ROOM_C, FRIDGE_C}) {
-            double step = Consistency.step(sauce, 1, tempC);
+        for (AsMet time : met) {
             rows.add(List.of(
-                    figures.temp(tempC),
-                    Ask.stepWords(step),
-                    Words.say(Stair.Tread.of(step), "spoon"),
-                    Numbers.plain(RingTest.radiusMm(sauce, tempC), 0) + " mm"));
+                    Words.say(time.when(), "at") + " " + figures.temp(time.tempC()),
+                    Ask.stepWords(time.step()),
+                    Words.say(time.flow().structure()),
+                    Words.say(Stair.Tread.of(time.step()), "spoon")));
         }
+        Doubt doubt = Consistency.doubtNow(sauce, FRIDGE_C, A_NIGHT_H);
         double fridge = Consistency.step(sauce, 1, FRIDGE_C);
         return new Reply.Builder(
                         fridge > HIGHEST_STEP
@@ -78,11 +82,15 @@ class ColdTool implements Tool {
                 .table(
                         Words.text("cold-tool.as-it-cools"),
                         List.of(
-                                "at",
-                                "step",
-                                Words.text("cold-tool.back-of-a-spoon"),
-                                Words.text("cold-tool.ring-after-a-minute")),
+                                Words.text("cold-tool.at"),
+                                Words.text("cold-tool.step"),
+                                Words.text("cold-tool.what-it-is"),
+                                Words.text("cold-tool.back-of-a-spoon")),
                         rows)
+                .fact(Words.text("cold-tool.doubt"), Words.say(doubt.cause(), "doubt"))
+                .fact(
+                        Words.text("cold-tool.ring-after-a-minute"),
+                        Numbers.plain(RingTest.radiusMm(sauce, ROOM_C), 0) + " mm")
                 .drawing(StairDrawing.draw(
                         hot,
                         new Band(served, served, served),

@@ -13,6 +13,7 @@ import app.gradior.room.plan.PlanWork;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
+import app.gradior.texture.AsMet;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.SectionDrawing;
@@ -211,6 +212,14 @@ final class PlanView {
                         "plan-view.g-with-the-pot",
                         Numbers.plain(main.massG() + answer.setting().pot().emptyG(), 0))));
         facts.add(new Fact(Words.text("plan-view.in-the-pot-then"), stepWords(main.stepHot())));
+        for (AsMet time : later(last)) {
+            facts.add(new Fact(
+                    Words.say(time.when()),
+                    Words.text(
+                            "plan-view.step-and-what-it-is",
+                            stepWords(time.step()),
+                            time.flow().structure())));
+        }
         if (last.out().ethanolG() > SOME_ALCOHOL_G) {
             facts.add(new Fact(
                     Words.text("plan-view.alcohol-left"),
@@ -420,6 +429,17 @@ final class PlanView {
 
     private String minutes(double minutes) {
         return figures.minutes(minutes);
+    }
+
+    /** How it is met after the table: cold, and the next day. */
+    private List<AsMet> later(StageResult last) {
+        if (!(last.out().serumG() > 0)) {
+            return List.of();
+        }
+        double servedC = answer.setting().draft().servedC();
+        return AsMet.all(last.out(), 1, last.end().tempC(), servedC).stream()
+                .filter(m -> m.when() == AsMet.When.COLD || m.when() == AsMet.When.NIGHT)
+                .toList();
     }
 
     private String stepWords(double step) {
