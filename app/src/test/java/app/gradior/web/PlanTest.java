@@ -165,7 +165,7 @@ class PlanTest extends PageCalls {
                 .param("sauce", id)
                 .param("pot", pot("20 cm saucepan"))
                 .param("wish", "1050")
-                .param("serve", "2026-12-01T19:45")));
+                .param("serve", "2026-12-01T19:20")));
         assertThat(late)
                 .contains("Reducing takes")
                 .contains("your 28 cm sauté pan makes it in")

@@ -1,5 +1,7 @@
 package app.gradior.estimate;
 
+import app.gradior.texture.Doubt;
+
 /**
  * What is believed of a pot and its sauce before anything is read.
  *
@@ -11,6 +13,9 @@ public record Prior(double pairLogSd, double bodyFactor, double bodyLogSd) {
     private static final double PAIR_LOG_SD = 0.30;
     private static final double MEASURED_PAIR_LOG_SD = 0.12;
     private static final double BODY_LOG_SD = 0.50;
+    /** Batches of one sauce differ by so much, whatever it is made of. */
+    private static final double LEAST_BODY_LOG_SD = 0.12;
+
     /** Nothing measured, nothing learnt. */
     public static final Prior UNKNOWN = new Prior(PAIR_LOG_SD, 1, BODY_LOG_SD);
 
@@ -19,6 +24,16 @@ public record Prior(double pairLogSd, double bodyFactor, double bodyLogSd) {
             throw new IllegalArgumentException(
                     "a prior needs spreads and a factor above 0: " + pairLogSd + ", " + bodyFactor + ", " + bodyLogSd);
         }
+    }
+
+    /**
+     * The same of a sauce whose thickness is known so well by what builds it.
+     *
+     * @param learnt whether batches of it taught something: then it is known at least so well as they say
+     */
+    public Prior ofSauce(Doubt doubt, boolean learnt) {
+        double built = Math.max(LEAST_BODY_LOG_SD, doubt.logSd());
+        return new Prior(pairLogSd, bodyFactor, learnt ? Math.min(bodyLogSd, built) : built);
     }
 
     /** Nothing learnt; the pair measured by a water test, or not. */

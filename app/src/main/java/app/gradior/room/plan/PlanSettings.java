@@ -5,6 +5,7 @@ import app.gradior.estimate.Prior;
 import app.gradior.finding.Refusal;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
+import app.gradior.mixture.Mixture;
 import app.gradior.plan.SauceRoutes;
 import app.gradior.plan.Scaling;
 import app.gradior.plan.Thickening;
@@ -20,6 +21,8 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Use;
 import app.gradior.simmer.PotOnHeat;
+import app.gradior.texture.Consistency;
+import app.gradior.texture.Doubt;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -52,8 +55,19 @@ class PlanSettings {
         Thickening.Mix mix = Refusal.checked(
                 "liquidRatio", () -> new Thickening.Mix(kind, Thickening.Form.SLURRY, draft.liquidRatio()));
         boolean pairKnown = ware.pair(pot, burner).any();
-        Prior prior = ware.prior(pot, burner, sauce.id());
+        Prior prior = doubt(readings, sauce, draft.servedC())
+                .map(d -> ware.prior(pot, burner, sauce.id())
+                        .ofSauce(d, ware.body(sauce.id()).any()))
+                .orElseGet(() -> ware.prior(pot, burner, sauce.id()));
         return new PlanAnswer.Setting(draft, sauce, readings, factor, pot, burner, onHeat, pairKnown, prior, laid, mix);
+    }
+
+    /** How sure the model is of what gives this sauce its body; nothing is said of one with nothing liquid. */
+    private static Optional<Doubt> doubt(List<LineReading> readings, SauceBook.Sauce sauce, double servedC) {
+        Mixture all = new Ingredients(readings, sauce.draft().texture()).mixture();
+        return all.waterG() > 0 && SauceLimits.isServed(servedC)
+                ? Optional.of(Consistency.doubtNow(all.cookedThrough(), servedC, Consistency.usualHeldH(servedC)))
+                : Optional.empty();
     }
 
     private SauceBook.Sauce sauce(Kitchen kitchen, PlanDraft draft) {
