@@ -232,7 +232,7 @@ final class ReferenceComparison {
     private static double ph(CSVRecord r) {
         boolean acetic = r.get("acid").equals("acetic");
         double grams = number(r, "mol_per_l") * (acetic ? 60.05 : 192.12);
-        return Acidity.ph(1000, acetic ? grams : 0, acetic ? 0 : grams, 0);
+        return Acidity.ph(1000, acetic ? grams : 0, acetic ? 0 : grams, 0, Acidity.Buffers.NONE);
     }
 
     private static double at50PerS(CSVRecord r) {

@@ -1,5 +1,6 @@
 package app.gradior.care;
 
+import app.gradior.mixture.Acidity;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import java.time.LocalDate;
@@ -15,6 +16,9 @@ public record ShelfLife(Kind kind, int days) {
     private static final double ACID_PH = 4.0;
     private static final double SWEET_BRIX = 40;
     private static final double SHARP_ACID_PERCENT = 1.0;
+    /** What protein and phosphate can take of the acid at most: a third. */
+    private static final double MOST_TAKEN_SHARE = 1.0 / 3;
+
 
     /** Kinds of sauce by how they spoil. */
     public enum Kind {
@@ -63,7 +67,12 @@ public record ShelfLife(Kind kind, int days) {
             return Kind.MEAT_OR_DAIRY;
         }
         double acidPercent = 100 * (done.aceticG() + done.otherAcidsG()) / Math.max(1, done.massG());
-        boolean sharp = acidPercent >= SHARP_ACID_PERCENT && done.ph() <= ACID_PH;
+        // Weighed, not reckoned: a pH that is worked out makes nothing keep longer, it only makes a sauce low in acid.
+        double takenMol = Acidity.Buffers.of(done.body()).mostMol();
+        double acidMol = Acidity.acidMol(done.aceticG(), done.otherAcidsG());
+        boolean sharp = acidPercent >= SHARP_ACID_PERCENT
+                && takenMol <= MOST_TAKEN_SHARE * acidMol
+                && done.ph() <= ACID_PH;
         if (!sharp) {
             return Kind.LOW_ACID;
         }

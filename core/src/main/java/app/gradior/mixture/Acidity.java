@@ -6,9 +6,10 @@ import app.gradior.larder.Food;
 /**
  * pH of a mixture, from the charge balance of its weak acids.
  *
- * <p>Acids are acetic and citric; everything else that holds or lifts a food's pH (potassium salts, proteins, phosphates) is
- * one number, its alkalinity: strong base in excess of strong acid, mol, chosen so that the food alone has the pH its row
- * says. Alkalinity adds up over ingredients as mass does, so the pH of a mixture follows. Dissociation constants at 25 °C:
+ * <p>Acids are acetic and citric; protein (0.9 mmol of carboxyl a gram, pK 4.4) and phosphate (pK 6.8) take up acid as they are driven
+ * down; everything else that holds or lifts a food's pH (potassium salts) is one number, its alkalinity: strong base in excess of
+ * strong acid, mol, chosen so that the food alone has the pH its row says. All of it adds up over ingredients as mass does, so the pH
+ * of a mixture follows. Dissociation constants at 25 °C:
  * CRC Handbook. Activity coefficients are left out: within 0.15 of tables for pure acids. An estimate for taste, pots and
  * starch; never good enough to preserve by.
  */
@@ -17,6 +18,10 @@ public final class Acidity {
     private static final double K1_CITRIC = Math.pow(10, -3.128);
     private static final double K2_CITRIC = Math.pow(10, -4.761);
     private static final double K3_CITRIC = Math.pow(10, -6.396);
+    private static final double K_PROTEIN = Math.pow(10, -4.4);
+    private static final double K_PHOSPHATE = Math.pow(10, -6.8);
+    private static final double CARBOXYL_MOL_PER_G = 0.9e-3;
+    private static final double MOL_PER_MMOL = 1e-3;
     private static final double LN10 = Math.log(10);
     private static final double K_WATER = 1e-14;
     private static final double ACETIC_G_PER_MOL = 60.05;
@@ -24,6 +29,8 @@ public final class Acidity {
     private static final double G_PER_KG = 1000;
     /** pH of a food whose row names acids but no pH: leaves and spices; arbitrary. */
     private static final double UNNAMED_PH = 5.0;
+    /** pH of a food that has protein or phosphate and whose row names neither acid nor pH: beans, nuts, cheese; about what they have. */
+    private static final double NEUTRAL_PH = 6.3;
     /** A dry food's pH is that of its paste with so much water, g in 100 g. */
     private static final double LEAST_WATER_G = 50;
 
@@ -33,16 +40,47 @@ public final class Acidity {
 
     private Acidity() {}
 
+    /**
+     * What takes up acid as the pH falls.
+     *
+     * @param proteinG g
+     * @param phosphateMmol mmol
+     */
+    public record Buffers(double proteinG, double phosphateMmol) {
+        public static final Buffers NONE = new Buffers(0, 0);
+
+        /** Those of a mixture. */
+        public static Buffers of(Body body) {
+            return new Buffers(body.g(Body.Part.PROTEIN), body.g(Body.Part.PHOSPHATE));
+        }
+
+        /** Acid that they take up at most on the way to a sharp sauce, mol. */
+        public double mostMol() {
+            return CARBOXYL_MOL_PER_G * proteinG + MOL_PER_MMOL * phosphateMmol;
+        }
+
+        private double chargeMol(double h) {
+            return CARBOXYL_MOL_PER_G * proteinG * K_PROTEIN / (K_PROTEIN + h)
+                    + MOL_PER_MMOL * phosphateMmol * K_PHOSPHATE / (K_PHOSPHATE + h);
+        }
+    }
+
+    /** Moles of acid, each as often as it gives a proton before a sauce is sharp. */
+    public static double acidMol(double aceticG, double otherAcidsG) {
+        return aceticG / ACETIC_G_PER_MOL + otherAcidsG / CITRIC_G_PER_MOL;
+    }
+
     /** Alkalinity of 100 g of a food, mol. */
     static double alkalinityMolPer100g(Food food) {
         Composition c = food.per100g();
         boolean sour = c.acetic() + c.otherAcids() > 0;
-        if (food.ph().isEmpty() && !sour) {
+        Buffers buffers = new Buffers(food.makeup().protein(), food.makeup().phosphateMmol());
+        if (food.ph().isEmpty() && !sour && !(buffers.mostMol() > 0)) {
             return 0;
         }
-        double h = Math.pow(10, -food.ph().orElse(UNNAMED_PH));
+        double h = Math.pow(10, -food.ph().orElse(sour ? UNNAMED_PH : NEUTRAL_PH));
         double waterKg = Math.max(LEAST_WATER_G, c.water()) / G_PER_KG;
-        double anionMol = acetateMol(c.acetic(), h) + citrateChargeMol(c.otherAcids(), h);
+        double anionMol = acetateMol(c.acetic(), h) + citrateChargeMol(c.otherAcids(), h) + buffers.chargeMol(h);
         return anionMol + waterKg * (K_WATER / h - h);
     }
 
@@ -52,7 +90,9 @@ public final class Acidity {
      * @param waterG above 0; 7 is answered without water
      * @param alkalinityMol as {@link Mixture#alkalinityMol}
      */
-    public static double ph(double waterG, double aceticG, double otherAcidsG, double alkalinityMol) {
+    // Wide: the charges that balance.
+    public static double ph(
+            double waterG, double aceticG, double otherAcidsG, double alkalinityMol, Buffers buffers) {
         if (!(waterG > 0)) {
             return 7;
         }
@@ -60,7 +100,7 @@ public final class Acidity {
         double high = HIGHEST_PH;
         for (int i = 0; i < BISECTIONS; i++) {
             double middle = (low + high) / 2;
-            if (isAbove(middle, waterG, aceticG, otherAcidsG, alkalinityMol)) {
+            if (isAbove(middle, waterG, aceticG, otherAcidsG, alkalinityMol, buffers)) {
                 low = middle;
             } else {
                 high = middle;
@@ -70,12 +110,15 @@ public final class Acidity {
     }
 
     /** Whether the pH of such a mixture is above that one: cheaper than asking for the pH. */
-    public static boolean isAbove(double ph, double waterG, double aceticG, double otherAcidsG, double alkalinityMol) {
+    // Wide: the charges that balance.
+    public static boolean isAbove(
+            double ph, double waterG, double aceticG, double otherAcidsG, double alkalinityMol, Buffers buffers) {
         double h = Math.exp(-LN10 * ph);
         double excessMol = alkalinityMol
                 + waterG / G_PER_KG * (h - K_WATER / h)
                 - acetateMol(aceticG, h)
-                - citrateChargeMol(otherAcidsG, h);
+                - citrateChargeMol(otherAcidsG, h)
+                - buffers.chargeMol(h);
         return excessMol > 0;
     }
 

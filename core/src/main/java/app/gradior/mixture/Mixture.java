@@ -359,7 +359,7 @@ public record Mixture(
 
     /** pH, estimated; see {@link Acidity}. */
     public double ph() {
-        return Acidity.ph(waterG, aceticG, otherAcidsG, alkalinityMol);
+        return Acidity.ph(waterG, aceticG, otherAcidsG, alkalinityMol, Acidity.Buffers.of(body));
     }
 
     /** Everything, grams. */

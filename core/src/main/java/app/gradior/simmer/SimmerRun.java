@@ -415,13 +415,14 @@ public final class SimmerRun {
         private double sourShare(double water, double acetic) {
             double acids = solids.otherAcidsG();
             double alkalinity = solids.alkalinityMol();
-            if (Acidity.isAbove(SOUR_PH + SOUR_RAMP_PH, water, acetic, acids, alkalinity)) {
+            Acidity.Buffers buffers = Acidity.Buffers.of(solids.body());
+            if (Acidity.isAbove(SOUR_PH + SOUR_RAMP_PH, water, acetic, acids, alkalinity, buffers)) {
                 return 0;
             }
-            if (!Acidity.isAbove(SOUR_PH - SOUR_RAMP_PH, water, acetic, acids, alkalinity)) {
+            if (!Acidity.isAbove(SOUR_PH - SOUR_RAMP_PH, water, acetic, acids, alkalinity, buffers)) {
                 return 1;
             }
-            return (SOUR_PH + SOUR_RAMP_PH - Acidity.ph(water, acetic, acids, alkalinity)) / (2 * SOUR_RAMP_PH);
+            return (SOUR_PH + SOUR_RAMP_PH - Acidity.ph(water, acetic, acids, alkalinity, buffers)) / (2 * SOUR_RAMP_PH);
         }
     }
 }

@@ -30,6 +30,8 @@ public final class Consistency {
 
     private static final double FAT_EXPONENT = -1.85;
     private static final double MOST_FAT = 0.69;
+    /** Past it drops press one another flat: e^(6·(φ − 0.69)); fit to spoons of mayonnaise. */
+    private static final double PRESSED_EXPONENT = 6;
     /** From this factor on (0.62 of the volume) droplets hold one another. */
     private static final double PACKED_FAT_FACTOR = 36;
 
@@ -40,6 +42,8 @@ public final class Consistency {
     private static final double FAT_PER_YOLK = 10;
     /** Set white thickens as so much set yolk. */
     private static final double WHITE_OVER_YOLK = 0.3;
+    /** Raw yolk thickens as so much set yolk. */
+    private static final double RAW_OVER_SET = 0.15;
     /** A gram of glucose and fructose thickens as 0.79 g of sucrose: published honey and invert syrups, within a fifth. */
     private static final double HEXOSES_THINNER = 0.21;
     /** Boiled sugar: past it the serum's equation holds no more, °Bx. */
@@ -122,7 +126,9 @@ public final class Consistency {
         this.rawMealG = body.g(Body.Part.RAW_MEAL);
         this.inCellsG = body.g(Body.Part.IN_CELLS);
         this.looseG = body.g(Body.Part.LOOSE);
-        this.eggG = body.g(Body.Part.SET_YOLK) + WHITE_OVER_YOLK * body.g(Body.Part.SET_WHITE);
+        this.eggG = body.g(Body.Part.SET_YOLK)
+                + RAW_OVER_SET * body.g(Body.Part.YOLK)
+                + WHITE_OVER_YOLK * body.g(Body.Part.SET_WHITE);
         this.powderG = new double[KINDS.length];
         for (StarchKind kind : KINDS) {
             powderG[kind.ordinal()] = mixture.setPowderG(kind);
@@ -201,12 +207,13 @@ public final class Consistency {
         double crystals = gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH());
         double packed = fat >= PACKED_FAT_FACTOR ? PACKED_YIELD_PER_S * flowing : 0;
         double stands = yieldStressPa + packed + STANDS_PER_S * (gel + crystals);
-        double set = gel + setCold(setCold(tempC, at.heldH(), brix), network);
+        double set = gel + bodyFactor * parts.root() * parts.set();
         return new Flow(flowing + gel + crystals, stands, structure(flowing, set, crystals, fat, stands));
     }
 
-    /** The network by what builds it: square roots of viscosities, √(Pa·s). */
-    private record Parts(double pulp, double starch, double cells, double egg, double weightedYield) {
+    /** The network by what builds it: square roots of viscosities, √(Pa·s); what of it has set in the cold. */
+    private record Parts(
+            double pulp, double starch, double cells, double egg, double weightedYield, double set) {
         double root() {
             return pulp + starch + cells + egg;
         }
@@ -273,6 +280,7 @@ public final class Consistency {
         double weightedYield = pulp * Thickener.PULP.yieldRatePerS();
         double set = setCold(at.tempC(), at.heldH(), brix);
         double starch = 0;
+        double setRoot = 0;
         if (starchy) {
             double share = starchShare(brix);
             for (StarchKind kind : KINDS) {
@@ -283,6 +291,7 @@ public final class Consistency {
                                     grams * at.keptShares()[kind.ordinal()] * share / serumG, serum20, ratioLog)
                             * Math.sqrt(1 + kind.setsCold() * set);
                     starch += part;
+                    setRoot += part * setShare(kind.setsCold() * set);
                     weightedYield += part * thickener.yieldRatePerS();
                 }
             }
@@ -293,14 +302,15 @@ public final class Consistency {
             cells = Thickener.CELL_STARCH.rootViscosity(cellsG * starchShare(brix) / serumG, serum20, ratioLog)
                     * Math.sqrt(1 + CELLS_SET_COLD * set);
             weightedYield += cells * Thickener.CELL_STARCH.yieldRatePerS();
+            setRoot += cells * setShare(CELLS_SET_COLD * set);
         }
         double egg = eggG > 0 ? Thickener.EGG.rootViscosity(eggG / serumG, serum20, ratioLog) : 0;
-        return new Parts(pulp, starch, cells, egg, weightedYield);
+        return new Parts(pulp, starch, cells, egg, weightedYield, setRoot);
     }
 
-    /** What of a network of starch has set as a gel. */
-    private double setCold(double set, double network) {
-        return starchy || inCellsG + looseG > 0 ? set * network / 2 : 0;
+    /** Share of a network of starch that has set, when it is so much stronger for it. */
+    private static double setShare(double stronger) {
+        return stronger / (1 + stronger);
     }
 
     private static Structure structure(double flowing, double gel, double crystals, double fat, double stands) {
@@ -367,8 +377,9 @@ public final class Consistency {
         if (!(dispersedMl > 0)) {
             return 1;
         }
-        double fraction = Math.min(MOST_FAT, dispersedMl / volumeMl20c(waterG, ethanolG, aceticG));
-        return Math.pow(1 - fraction / FAT_PACKING, FAT_EXPONENT);
+        double fraction = dispersedMl / volumeMl20c(waterG, ethanolG, aceticG);
+        double packed = Math.exp(PRESSED_EXPONENT * Math.max(0, fraction - MOST_FAT));
+        return packed * Math.pow(1 - Math.min(MOST_FAT, fraction) / FAT_PACKING, FAT_EXPONENT);
     }
 
     /** Volume at 20 °C, mL. */
