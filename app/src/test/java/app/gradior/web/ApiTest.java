@@ -282,4 +282,38 @@ class ApiTest extends ApiCalls {
                 .doubleValue();
         assertThat(without).isLessThan(with - 60);
     }
+
+    /** Minutes soften, hours set: a compote cooked for longer is thicker, a jus is a gel the next day. */
+    @Test
+    void thicknessKnowsMinutesAndHours() throws Exception {
+        String plums = "{\"ingredients\":[{\"line\":\"800 g plums\"},{\"line\":\"100 g sugar\"}],\"cookedMin\":";
+        JsonNode brief = thickness(plums + "2}", 65, null);
+        JsonNode longer = thickness(plums + "30}", 65, null);
+        assertThat(longer.get("step").doubleValue())
+                .isGreaterThan(brief.get("step").doubleValue() + 0.8);
+        assertThat(longer.get("doubt").asString()).isEqualTo("pieces");
+        assertThat(longer.get("stepLow").doubleValue())
+                .isLessThan(longer.get("step").doubleValue() - 0.5);
+        String jus = "{\"ingredients\":[{\"line\":\"500 g bone stock\"}],\"evaporatedG\":330}";
+        JsonNode night = thickness(jus, 5, null);
+        assertThat(night.get("heldH").doubleValue()).isEqualTo(12);
+        assertThat(night.get("structure").asString()).isEqualTo("gel");
+        assertThat(thickness(jus, 5, 0.0).get("structure").asString()).isEqualTo("liquid");
+        ask("/bench/thickness", "{\"mixture\":" + jus + ",\"temperaturesC\":[5],\"heldH\":-1}")
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.field").value("heldH"));
+        ask("/bench/thickness", "{\"mixture\":" + plums + "-2},\"temperaturesC\":[5]}")
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.field").value("mixture.cookedMin"));
+    }
+
+    private JsonNode thickness(String mixture, double tempC, Double heldH) throws Exception {
+        String held = heldH == null ? "" : ",\"heldH\":" + heldH;
+        return answer(ask(
+                                "/bench/thickness",
+                                "{\"mixture\":" + mixture + ",\"temperaturesC\":[" + tempC + "]" + held + "}")
+                        .andExpect(status().isOk()))
+                .get("temperatures")
+                .get(0);
+    }
 }

@@ -19,7 +19,6 @@ public record ShelfLife(Kind kind, int days) {
     /** What protein and phosphate can take of the acid at most: a third. */
     private static final double MOST_TAKEN_SHARE = 1.0 / 3;
 
-
     /** Kinds of sauce by how they spoil. */
     public enum Kind {
         MEAT_OR_DAIRY(3, 60),
@@ -70,9 +69,8 @@ public record ShelfLife(Kind kind, int days) {
         // Weighed, not reckoned: a pH that is worked out makes nothing keep longer, it only makes a sauce low in acid.
         double takenMol = Acidity.Buffers.of(done.body()).mostMol();
         double acidMol = Acidity.acidMol(done.aceticG(), done.otherAcidsG());
-        boolean sharp = acidPercent >= SHARP_ACID_PERCENT
-                && takenMol <= MOST_TAKEN_SHARE * acidMol
-                && done.ph() <= ACID_PH;
+        boolean sharp =
+                acidPercent >= SHARP_ACID_PERCENT && takenMol <= MOST_TAKEN_SHARE * acidMol && done.ph() <= ACID_PH;
         if (!sharp) {
             return Kind.LOW_ACID;
         }

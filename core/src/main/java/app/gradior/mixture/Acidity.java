@@ -91,8 +91,7 @@ public final class Acidity {
      * @param alkalinityMol as {@link Mixture#alkalinityMol}
      */
     // Wide: the charges that balance.
-    public static double ph(
-            double waterG, double aceticG, double otherAcidsG, double alkalinityMol, Buffers buffers) {
+    public static double ph(double waterG, double aceticG, double otherAcidsG, double alkalinityMol, Buffers buffers) {
         if (!(waterG > 0)) {
             return 7;
         }

@@ -422,7 +422,8 @@ public final class SimmerRun {
             if (!Acidity.isAbove(SOUR_PH - SOUR_RAMP_PH, water, acetic, acids, alkalinity, buffers)) {
                 return 1;
             }
-            return (SOUR_PH + SOUR_RAMP_PH - Acidity.ph(water, acetic, acids, alkalinity, buffers)) / (2 * SOUR_RAMP_PH);
+            return (SOUR_PH + SOUR_RAMP_PH - Acidity.ph(water, acetic, acids, alkalinity, buffers))
+                    / (2 * SOUR_RAMP_PH);
         }
     }
 }

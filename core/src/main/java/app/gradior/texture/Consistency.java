@@ -212,8 +212,7 @@ public final class Consistency {
     }
 
     /** The network by what builds it: square roots of viscosities, √(Pa·s); what of it has set in the cold. */
-    private record Parts(
-            double pulp, double starch, double cells, double egg, double weightedYield, double set) {
+    private record Parts(double pulp, double starch, double cells, double egg, double weightedYield, double set) {
         double root() {
             return pulp + starch + cells + egg;
         }

@@ -75,4 +75,20 @@ class ShelfLifeTest {
                         .days())
                 .isZero();
     }
+
+    /** A pH that is reckoned makes nothing keep longer: what protein and phosphate could take of the acid counts against it. */
+    @Test
+    void lemonDoesNotMakeBeansAvocadoOrTahiniSharp() {
+        assertThat(of(Storage.FRIDGE, "400 g cooked white beans", "150 ml lemon juice")
+                        .kind())
+                .isEqualTo(ShelfLife.Kind.LOW_ACID);
+        assertThat(of(Storage.FRIDGE, "400 g avocado", "100 ml lime juice").kind())
+                .isEqualTo(ShelfLife.Kind.LOW_ACID);
+        assertThat(of(Storage.FRIDGE, "250 g tahini", "150 ml lemon juice").kind())
+                .isEqualTo(ShelfLife.Kind.LOW_ACID);
+        assertThat(of(Storage.FRIDGE, "300 g onions", "500 g plums", "200 ml cider vinegar")
+                        .kind())
+                .as("fruit and vinegar with some onion")
+                .isEqualTo(ShelfLife.Kind.SHARP);
+    }
 }

@@ -2,7 +2,10 @@ package app.gradior.care;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.gradior.Sauces;
 import app.gradior.course.SauceRun;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.larder.MadeUp;
@@ -115,5 +118,48 @@ class StageCautionsTest {
                 .isEmpty();
         assertThat(cautions(StageKind.COOL, 90, "500 g passata"))
                 .containsExactly(new Caution.CoolQuickly(60, 21, 2, 5, 4));
+    }
+
+    private static List<Caution> simmered(Look look, LidState lid, double watts, Mixture in) {
+        SauceRun.Cooked cooked = SauceRun.cook(
+                List.of(new Stage(StageKind.SIMMER, in, look, lid, new StageEnd.Minutes(3))),
+                new PotOnHeat(new PotShape(280, 280, 150), 0, 1, watts),
+                1,
+                60);
+        return StageCautions.of(cooked.stages().get(0), List.of(), List.of(), 20);
+    }
+
+    @Test
+    void yolkThatCurdlesIsSaidBeforehand() {
+        Mixture custard = Sauces.of("milk", 500).plus(Sauces.of("egg-yolk", 70));
+        Caution curdles = new Caution.Curdles(86);
+        assertThat(simmered(Look.GENTLE, LidState.OPEN, 2000, custard)).contains(curdles);
+        assertThat(simmered(Look.STEAMING, LidState.OPEN, 2000, custard)).doesNotContain(curdles);
+        assertThat(simmered(Look.GENTLE, LidState.OPEN, 2000, custard.plus(Sauces.of("cornflour", 20))))
+                .doesNotContain(curdles);
+    }
+
+    @Test
+    void sugarPastWhatColdWaterHolds() {
+        assertThat(simmered(Look.GENTLE, LidState.OPEN, 2000, Sauces.syrup(70)))
+                .anyMatch(caution -> caution instanceof Caution.Crystals);
+        assertThat(simmered(Look.GENTLE, LidState.OPEN, 2000, Sauces.syrup(60)))
+                .noneMatch(caution -> caution instanceof Caution.Crystals);
+        assertThat(simmered(
+                        Look.GENTLE,
+                        LidState.OPEN,
+                        2000,
+                        Sauces.of("honey", 500).plus(Sauces.of("water", 20))))
+                .as("glucose and fructose keep it smooth")
+                .noneMatch(caution -> caution instanceof Caution.Crystals);
+    }
+
+    @Test
+    void aBurnerThatIsTooWeakWithoutALid() {
+        Mixture water = Sauces.of("water", 3000);
+        Caution weak = new Caution.WeakBurner(Look.LIVELY);
+        assertThat(simmered(Look.LIVELY, LidState.OPEN, 600, water)).contains(weak);
+        assertThat(simmered(Look.LIVELY, LidState.OPEN, 2000, water)).doesNotContain(weak);
+        assertThat(simmered(Look.LIVELY, LidState.CLOSED, 600, water)).doesNotContain(weak);
     }
 }

@@ -41,4 +41,15 @@ class AcidityTest {
         assertThat(m.times(7).ph()).isCloseTo(m.ph(), within(1e-6));
         assertThat(m.ph()).isBetween(2.9, 3.3);
     }
+
+    /** 100 g of beans: 7.2 g of protein and 4 mmol of phosphate take up what a spoon of lemon brings. */
+    @Test
+    void proteinAndPhosphateTakeUpAcid() {
+        Acidity.Buffers beans = Acidity.Buffers.of(Sauces.of("white-bean", 100).body());
+        assertThat(beans.mostMol()).isCloseTo(7.2 * 0.9e-3 + 4e-3, within(3e-4));
+        Mixture dip = Sauces.of("white-bean", 400).plus(Sauces.of("lemon-juice", 60));
+        Mixture broth = Sauces.of("vegetable-stock", 400).plus(Sauces.of("lemon-juice", 60));
+        assertThat(dip.ph()).isGreaterThan(4.2);
+        assertThat(broth.ph()).isLessThan(3.3);
+    }
 }

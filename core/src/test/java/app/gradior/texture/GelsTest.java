@@ -28,9 +28,7 @@ class GelsTest {
         assertThat(step(gelatine(2), 5, 12)).isBetween(7.5, 9.0);
         assertThat(step(gelatine(4), 5, 12)).isGreaterThan(9);
         assertThat(at(gelatine(3), 5, 12).structure()).isEqualTo(Structure.GEL);
-        assertThat(step(gelatine(3), 5, 12))
-                .as("in hours")
-                .isGreaterThan(step(gelatine(3), 5, 1) + 0.5);
+        assertThat(step(gelatine(3), 5, 12)).as("in hours").isGreaterThan(step(gelatine(3), 5, 1) + 0.5);
         assertThat(at(gelatine(3), 26, 12).structure()).isEqualTo(Structure.LIQUID);
     }
 
@@ -39,7 +37,8 @@ class GelsTest {
     void hotGelatineIsAPolymer() {
         Mixture glace = gelatine(10);
         Mixture same = Sauces.of("msg", 10 / 0.87).plus(Sauces.of("water", 100 - 10 / 0.87));
-        assertThat(at(glace, 65, 0).viscosityPaS() / at(same, 65, 0).viscosityPaS()).isBetween(20.0, 24.0);
+        assertThat(at(glace, 65, 0).viscosityPaS() / at(same, 65, 0).viscosityPaS())
+                .isBetween(20.0, 24.0);
     }
 
     @Test
@@ -52,7 +51,8 @@ class GelsTest {
         assertThat(step(set, 61, 12)).as("too hot").isLessThan(5);
         Mixture mild = Sauces.syrup(67).plus(Sauces.of("pectin", 7));
         assertThat(at(mild, 20, 12).structure()).isNotEqualTo(Structure.GEL);
-        assertThat(at(mild.plus(Sauces.of("citric-acid", 1)), 20, 12).structure()).isEqualTo(Structure.GEL);
+        assertThat(at(mild.plus(Sauces.of("citric-acid", 1)), 20, 12).structure())
+                .isEqualTo(Structure.GEL);
     }
 
     @Test
@@ -62,9 +62,11 @@ class GelsTest {
                 .plus(Sauces.of("butter", 25))
                 .cooked();
         assertThat(step(white, 5, 12) - step(white, 5, 0)).isBetween(0.8, 1.4);
-        Mixture potato = Sauces.of("milk", 500).plus(Sauces.of("potato-starch", 12)).cooked();
+        Mixture potato =
+                Sauces.of("milk", 500).plus(Sauces.of("potato-starch", 12)).cooked();
         assertThat(step(potato, 5, 12) - step(potato, 5, 0)).isBetween(0.05, 0.3);
-        Mixture rich = Sauces.of("wine-white", 60).plus(Sauces.of("butter", 200)).plus(Sauces.of("cream-double", 30));
+        Mixture rich =
+                Sauces.of("wine-white", 60).plus(Sauces.of("butter", 200)).plus(Sauces.of("cream-double", 30));
         assertThat(step(rich, 65, 0)).isLessThan(4);
         assertThat(step(rich, 5, 12)).isGreaterThan(9);
         assertThat(at(rich, 5, 12).structure()).isEqualTo(Structure.FAT);
@@ -90,7 +92,8 @@ class GelsTest {
         Mixture thinned = Sauces.of("tahini", 100).plus(Sauces.of("water", 120));
         assertThat(at(thinned, 20, 1).structure()).isNotEqualTo(Structure.FAT);
         assertThat(step(thinned.plus(Sauces.of("water", 100)), 20, 1)).isLessThan(step(thinned, 20, 1));
-        Mixture mayonnaise = Sauces.of("egg-yolk", 36).plus(Sauces.of("vegetable-oil", 300)).plus(Sauces.of("lemon-juice", 25));
+        Mixture mayonnaise =
+                Sauces.of("egg-yolk", 36).plus(Sauces.of("vegetable-oil", 300)).plus(Sauces.of("lemon-juice", 25));
         assertThat(at(mayonnaise, 20, 1).structure()).isEqualTo(Structure.EMULSION);
         assertThat(at(mayonnaise, 20, 1).yieldStressPa()).isGreaterThan(10);
     }
@@ -99,7 +102,8 @@ class GelsTest {
     void honeyIsThinnerThanItsSugarWouldBe() {
         Mixture honey = Sauces.of("honey", 300);
         Mixture sucrose = Sauces.syrup(honey.brixPercent());
-        assertThat(at(sucrose, 20, 0).viscosityPaS() / at(honey, 20, 0).viscosityPaS()).isBetween(4.0, 9.0);
+        assertThat(at(sucrose, 20, 0).viscosityPaS() / at(honey, 20, 0).viscosityPaS())
+                .isBetween(4.0, 9.0);
     }
 
     @Test
