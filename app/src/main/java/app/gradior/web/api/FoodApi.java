@@ -1,6 +1,7 @@
 package app.gradior.web.api;
 
 import app.gradior.larder.Composition;
+import app.gradior.larder.Makeup;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
 import app.gradior.room.house.Kitchen;
@@ -32,6 +33,7 @@ class FoodApi {
             String name,
             List<String> aliases,
             Composition per100g,
+            Makeup makeup,
             @Nullable String starch,
             double densityGPerMl,
             @Nullable Double ph,
@@ -45,6 +47,7 @@ class FoodApi {
                     food.name(),
                     food.aliases(),
                     food.per100g(),
+                    food.makeup(),
                     food.starchKind().map(StarchKind::key).orElse(null),
                     food.densityGPerMl(),
                     food.ph().isPresent() ? food.ph().getAsDouble() : null,

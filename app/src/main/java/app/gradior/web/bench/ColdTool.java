@@ -15,6 +15,7 @@ import app.gradior.web.draw.StairDrawing;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -96,7 +97,8 @@ class ColdTool implements Tool {
                         new Band(served, served, served),
                         served,
                         Words.text("cold-tool.in-the-pot-2", figures.temp(hotC)),
-                        Words.text("cold-tool.served-2", figures.temp(servedC))))
+                        Words.text("cold-tool.served-2", figures.temp(servedC)),
+                        Optional.of(StairDrawing.Night.of(met.get(met.size() - 1)))))
                 .done();
     }
 }

@@ -3,7 +3,9 @@ package app.gradior.web.draw;
 import app.gradior.estimate.Band;
 import app.gradior.measure.Numbers;
 import app.gradior.room.words.Words;
+import app.gradior.texture.AsMet;
 import app.gradior.texture.Stair;
+import java.util.Optional;
 
 /** The stair: nine treads, where the sauce is now, where it will be when served, where it is wanted. */
 public final class StairDrawing {
@@ -23,6 +25,22 @@ public final class StairDrawing {
      * @param servedLabel "at the table, 20 °C"
      */
     public static String draw(double hot, Band served, double target, String hotLabel, String servedLabel) {
+        return draw(hot, served, target, hotLabel, servedLabel, Optional.empty());
+    }
+
+    /** How thick it is after a night, and what it is then in a word or two. */
+    public record Night(double step, String label) {
+        public static Night of(AsMet night) {
+            return new Night(
+                    night.step(),
+                    Words.text("stair-drawing.after-a-night", Words.say(night.flow().structure(), "short")));
+        }
+    }
+
+    /** The same with the next day. */
+    // Wide: three times, each with its words.
+    public static String draw(
+            double hot, Band served, double target, String hotLabel, String servedLabel, Optional<Night> night) {
         String hotText = figure(hot);
         String servedText = figure(served.middle());
         Svg svg = new Svg(
@@ -37,7 +55,9 @@ public final class StairDrawing {
                         servedLabel,
                         figure(served.low()),
                         figure(served.high()),
-                        Numbers.plain(target, 1)));
+                        Numbers.plain(target, 1))
+                        + night.map(n -> "; " + n.label() + ", " + figure(n.step()))
+                                .orElse(""));
         int wanted = Stair.Tread.of(target).number();
         StringBuilder outline = new StringBuilder("M0 " + FLOOR);
         for (Stair.Tread tread : Stair.Tread.values()) {
@@ -58,6 +78,7 @@ public final class StairDrawing {
         svg.text("now caption", 32, 60, "start", hotLabel);
         svg.path("later dot", diamond(206, 22, 9)).text("later figure", 224, 38, "start", servedText);
         svg.text("later caption", 224, 60, "start", servedLabel);
+        night.ifPresent(n -> night(svg, n));
         return svg.done();
     }
 
@@ -72,6 +93,13 @@ public final class StairDrawing {
                         + Svg.n(x(served.middle())) + " " + Svg.n(servedY - 10));
         svg.circle("now dot", x(hot), hotY, 9);
         svg.path("later dot", diamond(x(served.middle()), servedY, 10));
+    }
+
+    private static void night(Svg svg, Night night) {
+        double y = top(Stair.Tread.of(night.step()).number()) - 8;
+        svg.rect("night dot", x(night.step()) - 6, y - 6, 12, 12);
+        svg.rect("night dot", 406, 15, 14, 14).text("night figure", 430, 38, "start", figure(night.step()));
+        svg.text("night caption", 430, 60, "start", night.label());
     }
 
     private static String diamond(double x, double y, double r) {

@@ -15,6 +15,7 @@ import app.gradior.room.words.Words;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.texture.Stair;
+import app.gradior.texture.AsMet;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.draw.SectionDrawing;
 import app.gradior.web.draw.StairDrawing;
@@ -90,7 +91,8 @@ public record PotView(
                         PotAnswers.liquid(forecast) ? forecast.stepServed() : THINNEST,
                         batch.plan().targetStep(),
                         pot,
-                        table),
+                        table,
+                        night(batch, forecast)),
                 SectionDrawing.draw(
                         batch.plan().pot().shape(), startMm, forecast.levelMm().middle(), stopMm, true),
                 descent(batch, forecast, figures),
@@ -102,6 +104,19 @@ public record PotView(
                 new BatchTelling(batch).wholePieces(),
                 log(batch, forecast, figures),
                 figures.time(now));
+    }
+
+    /** How it would be met the next day, as it is now. */
+    private static Optional<StairDrawing.Night> night(Batch batch, Forecast forecast) {
+        if (!PotAnswers.liquid(forecast)) {
+            return Optional.empty();
+        }
+        List<AsMet> met = AsMet.all(
+                forecast.likely().mixture().cooked(),
+                forecast.likelyBody(),
+                forecast.likely().tempC(),
+                batch.plan().servedC());
+        return Optional.of(StairDrawing.Night.of(met.get(met.size() - 1)));
     }
 
     private static double hottest(Forecast forecast) {
