@@ -14,12 +14,11 @@ import java.util.Set;
  * What is uncertain about a batch, as independent standard normal numbers z: each parameter is exp(sd·z).
  *
  * <p>Spreads (standard deviations of logarithms): burner-and-pot pair and the sauce's body by the prior; starting water 0.03
- * with the lines' own; each look 0.15; the time to get hot 0.25 and what stays in a mill or sieve 0.20, both rounded.
+ * with the lines' own; each look 0.15 to 0.45 ({@link #lookLogSd}); the time to get hot 0.25 and what stays in a mill or sieve 0.20, both rounded.
  */
 final class Belief {
     private static final double WATER_LOG_SD = 0.03;
     private static final double SOLIDS_LOG_SD = 0.02;
-    private static final double LOOK_LOG_SD = 0.15;
     private static final double WARM_UP_LOG_SD = 0.25;
     private static final double LEFT_BEHIND_LOG_SD = 0.20;
     /** Places of the numbers in z. */
@@ -73,8 +72,17 @@ final class Belief {
     }
 
     /** Of the rate of evaporation at one look: pair and look together. */
-    static double rateLogSd(Prior prior) {
-        return Math.hypot(prior.pairLogSd(), LOOK_LOG_SD);
+    static double rateLogSd(Prior prior, Look look) {
+        return Math.hypot(prior.pairLogSd(), lookLogSd(look));
+    }
+
+    /** How well cooks set a look: one that boils is plain to see, one below the boil hardly; kitchen teaching. */
+    static double lookLogSd(Look look) {
+        return switch (look) {
+            case STEAMING, BARE -> 0.45;
+            case GENTLE -> 0.25;
+            case LIVELY, ROLLING -> 0.15;
+        };
     }
 
     static double waterLogSd(Ingredients.Spread spread) {
@@ -108,7 +116,7 @@ final class Belief {
 
     double lookFactor(double[] z, Look look) {
         int at = looks.indexOf(look);
-        return at < 0 ? 1 : Math.exp(LOOK_LOG_SD * z[LOOKS_FROM + at]);
+        return at < 0 ? 1 : Math.exp(lookLogSd(look) * z[LOOKS_FROM + at]);
     }
 
     private double warmUpFactor(double[] z) {

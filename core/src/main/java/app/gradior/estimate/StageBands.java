@@ -4,6 +4,7 @@ import app.gradior.course.SauceRun;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.SauceRoutes;
 import app.gradior.plan.StopAt;
+import app.gradior.heat.Look;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -64,10 +65,11 @@ public final class StageBands {
         double[] down = new double[n + 1];
         List<Stage> byLook = endingByLook(way);
         boolean open = false;
+        Look look = way.main() < n ? way.stages().get(way.main()).look() : Look.LIVELY;
         for (Uncertain what : Uncertain.values()) {
-            double[] first = moved(byLook, way, pot, what, BAND * sd(what, spread, prior), prior.bodyFactor(), servedC);
-            double[] second =
-                    moved(byLook, way, pot, what, -BAND * sd(what, spread, prior), prior.bodyFactor(), servedC);
+            double far = BAND * sd(what, spread, prior, look);
+            double[] first = moved(byLook, way, pot, what, far, prior.bodyFactor(), servedC);
+            double[] second = moved(byLook, way, pot, what, -far, prior.bodyFactor(), servedC);
             for (int i = 0; i <= n; i++) {
                 double a = first.length == 0 ? Double.POSITIVE_INFINITY : log(first[i], middle[i]);
                 double b = second.length == 0 ? Double.POSITIVE_INFINITY : log(second[i], middle[i]);
@@ -103,9 +105,9 @@ public final class StageBands {
         return stages;
     }
 
-    private static double sd(Uncertain what, Ingredients.Spread spread, Prior prior) {
+    private static double sd(Uncertain what, Ingredients.Spread spread, Prior prior, Look look) {
         return switch (what) {
-            case RATE -> Belief.rateLogSd(prior);
+            case RATE -> Belief.rateLogSd(prior, look);
             case WATER -> Belief.waterLogSd(spread);
             case SOLIDS -> Belief.solidsLogSd(spread);
             case BODY -> prior.bodyLogSd();
