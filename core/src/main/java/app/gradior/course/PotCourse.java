@@ -164,6 +164,7 @@ public final class PotCourse {
 
     private void begin(Stage next, boolean hot) {
         end();
+        double potC = tempC;
         tempC = SpecificHeat.mixedC(mixture, tempC, next.adds(), StageRules.ROOM_C);
         mixture = mixture.plus(next.adds());
         stage = next;
@@ -174,7 +175,7 @@ public final class PotCourse {
         cooked = 0;
         pressed = false;
         leftBehind = Mixture.EMPTY;
-        settle();
+        settle(potC);
         if (hot && mode == Mode.WARMING) {
             hotNow();
         }
@@ -214,9 +215,10 @@ public final class PotCourse {
     /** Puts something in at room temperature. */
     public void add(Mixture added) {
         takeOff();
+        double potC = tempC;
         tempC = SpecificHeat.mixedC(mixture, tempC, added, StageRules.ROOM_C);
         mixture = mixture.plus(added).heatedTo(tempC);
-        settle();
+        settle(potC);
     }
 
     /** Takes out so much of it: what is left is of the same composition. */
@@ -262,7 +264,7 @@ public final class PotCourse {
     public void setOnHeat(boolean on) {
         takeOff();
         onHeat = on;
-        settle();
+        settle(tempC);
     }
 
     // --- what the pot does
@@ -282,13 +284,14 @@ public final class PotCourse {
     /** On with the same heat; nothing cold went in. */
     private void resume() {
         double before = tempC;
-        settle();
+        settle(tempC);
         if (mode == Mode.WARMING && warmToC - before < 1) {
             hotNow();
         }
     }
 
-    private void settle() {
+    /** Goes on in the mode that stage and heat ask for, in a pot that is so hot itself. */
+    private void settle(double potC) {
         mode = Mode.STANDING;
         boolean boils = stage.kind().treatment() == StageKind.Treatment.BOILING;
         boolean cold = stage.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT;
@@ -296,7 +299,7 @@ public final class PotCourse {
             return;
         }
         warmToC = heatOfStageC();
-        StageRules.WarmUp warmUp = StageRules.warmUp(mixture, tempC, warmToC, pot, lid);
+        StageRules.WarmUp warmUp = StageRules.warmUp(mixture, tempC, potC, warmToC, pot, lid);
         warmUpLeft = variation.warmUp() * warmUp.minutes();
         steamLeftG = boils ? warmUp.lostG() : 0;
         burnerEnough = warmUp.reaches() || Double.isInfinite(pot.netPowerW());

@@ -87,8 +87,9 @@ final class StageRules {
      */
     record WarmUp(double minutes, double lostG, boolean reaches) {}
 
-    /** From one temperature to another on this burner: heat goes into the sauce and the pot, and out by wall, lid and steam. */
-    static WarmUp warmUp(Mixture m, double fromC, double toC, PotOnHeat pot, LidState lid) {
+    /** From one temperature to another on this burner, in a pot that is so hot itself: heat goes into the sauce and the pot, and out by wall, lid and steam. */
+    // Wide: what gets hot, from where to where, on what.
+    static WarmUp warmUp(Mixture m, double fromC, double potC, double toC, PotOnHeat pot, LidState lid) {
         if (!(toC > fromC)) {
             return new WarmUp(0, 0, true);
         }
@@ -101,8 +102,8 @@ final class StageRules {
                 pot.pairFactor(),
                 watts,
                 pot.pressurePa());
-        double kept = SpecificHeat.joulePerK(m)
-                + POT_J_PER_M2_K * (vessel.wallM2() + pot.shape().surfaceM2(0));
+        double potJoule = POT_J_PER_M2_K * (vessel.wallM2() + pot.shape().surfaceM2(0)) * Math.max(0, toC - potC);
+        double kept = SpecificHeat.joulePerK(m) + potJoule / (toC - fromC);
         boolean wet = m.serumG() > 0 && m.waterG() > LEAST_WATER_TO_BOIL_G;
         Consistency consistency = new Consistency(m, 1);
         double activity = wet ? consistency.waterActivity(m.waterG(), m.aceticG()) : 0;

@@ -1,10 +1,10 @@
 package app.gradior.estimate;
 
 import app.gradior.course.SauceRun;
+import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.SauceRoutes;
 import app.gradior.plan.StopAt;
-import app.gradior.heat.Look;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;

@@ -41,7 +41,9 @@ class StageBandsTest {
         int below = 0;
         int above = 0;
         for (int i = 0; i < 400; i++) {
-            double rate = Math.exp(Belief.rateLogSd(Prior.UNKNOWN, way().stages().get(way().main()).look()) * random.nextGaussian());
+            double rate = Math.exp(Belief.rateLogSd(
+                            Prior.UNKNOWN, way().stages().get(way().main()).look())
+                    * random.nextGaussian());
             double water = Math.exp(Belief.waterLogSd(spread) * random.nextGaussian());
             double solids = Math.exp(Belief.solidsLogSd(spread) * random.nextGaussian());
             double body = Math.exp(Prior.UNKNOWN.bodyLogSd() * random.nextGaussian());

@@ -1,8 +1,8 @@
 package app.gradior.web.api;
 
 import app.gradior.larder.Composition;
-import app.gradior.larder.Makeup;
 import app.gradior.larder.Food;
+import app.gradior.larder.Makeup;
 import app.gradior.larder.StarchKind;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;

@@ -10,10 +10,10 @@ import java.util.Optional;
 /** The stair: nine treads, where the sauce is now, where it will be when served, where it is wanted. */
 public final class StairDrawing {
     private static final double WIDTH = 612;
-    private static final double HEIGHT = 246;
+    private static final double HEIGHT = 276;
     private static final double TREAD = WIDTH / 9;
-    private static final double FLOOR = 206;
-    private static final double FIRST = 190;
+    private static final double FLOOR = 236;
+    private static final double FIRST = 220;
     private static final double RISE = 19;
 
     private StairDrawing() {}
@@ -33,7 +33,9 @@ public final class StairDrawing {
         public static Night of(AsMet night) {
             return new Night(
                     night.step(),
-                    Words.text("stair-drawing.after-a-night", Words.say(night.flow().structure(), "short")));
+                    Words.text(
+                            "stair-drawing.after-a-night",
+                            Words.say(night.flow().structure(), "short")));
         }
     }
 
@@ -48,14 +50,14 @@ public final class StairDrawing {
                 WIDTH,
                 HEIGHT,
                 Words.text(
-                        "stair-drawing.thickness-step-step-between-and-wanted",
-                        hotText,
-                        hotLabel,
-                        servedText,
-                        servedLabel,
-                        figure(served.low()),
-                        figure(served.high()),
-                        Numbers.plain(target, 1))
+                                "stair-drawing.thickness-step-step-between-and-wanted",
+                                hotText,
+                                hotLabel,
+                                servedText,
+                                servedLabel,
+                                figure(served.low()),
+                                figure(served.high()),
+                                Numbers.plain(target, 1))
                         + night.map(n -> "; " + n.label() + ", " + figure(n.step()))
                                 .orElse(""));
         int wanted = Stair.Tread.of(target).number();

@@ -37,7 +37,8 @@ class FoodJsonTest {
         assertThat(foods.read(plum.toString())).isEqualTo(standard("plum"));
         ObjectNode sweeter = written(standard("plum"));
         sweeter.remove("makeup");
-        ((ObjectNode) sweeter.get("per100g")).put("sugars", 2 * standard("plum").per100g().sugars());
+        ((ObjectNode) sweeter.get("per100g"))
+                .put("sugars", 2 * standard("plum").per100g().sugars());
         assertThat(foods.read(sweeter.toString()).makeup().hexoses())
                 .isCloseTo(2 * standard("plum").makeup().hexoses(), within(1e-9));
         ObjectNode own = written(standard("plum"));
