@@ -447,9 +447,33 @@ public final class Consistency {
         return flowCooked(mixture, bodyFactor, tempC, usualHeldH(tempC));
     }
 
-    /** The same after so many hours at that temperature. */
+    /**
+     * The same after so many hours at that temperature.
+     *
+     * @throws IllegalArgumentException with {@link Beyond} or {@link NoLiquid} where the model has no answer
+     */
     public static Flow flowCooked(Mixture mixture, double bodyFactor, double tempC, double heldH) {
+        mustHold(mixture);
         return flowNow(mixture.cooked(), bodyFactor, tempC, heldH);
+    }
+
+    /**
+     * That the model has a thickness for a mixture.
+     *
+     * @throws IllegalArgumentException with {@link Beyond} where it has none
+     */
+    public static void mustHold(Mixture m) {
+        FatOutside fat = new FatOutside(m, 0);
+        if (fat.holds(m.waterG(), m.ethanolG(), m.aceticG())) {
+            if (fat.isPowder(m.waterG())) {
+                throw new Unfit(new Beyond.Powder());
+            }
+        } else if (m.serumG() > 0 && m.brixPercent() > MOST_BRIX) {
+            throw new Unfit(
+                    m.sugarsG() > m.massG() / 2
+                            ? new Beyond.BoiledSugar(m.brixPercent(), MOST_BRIX)
+                            : new Beyond.Powder());
+        }
     }
 
     /** How sure the model is of that, and what it is least sure of. */

@@ -13,8 +13,8 @@ final class FatOutside {
     /** What a gram of water keeps dissolved at most, g. */
     private static final double DISSOLVES = 4;
 
-    private static final double NUT_PACKING = 0.40;
-    private static final double CRYSTAL_PACKING = 0.56;
+    private static final double NUT_PACKING = 0.385;
+    private static final double CRYSTAL_PACKING = 0.65;
     private static final double MOST_FILLED = 0.97;
     private static final double EXPONENT = -2;
     private static final double SOLIDS_G_PER_ML = 1.5;
@@ -58,12 +58,20 @@ final class FatOutside {
         return (crystalsG + fineG) / SOLIDS_G_PER_ML;
     }
 
+    /** Whether there is too little fat to hold its solids together. */
+    boolean isPowder(double waterG) {
+        return filled(waterG) >= MOST_FILLED;
+    }
+
+    private double filled(double waterG) {
+        double solids = solidMl();
+        double packing = (crystalsG * CRYSTAL_PACKING + fineG * NUT_PACKING) / (crystalsG + fineG);
+        return (solids + waterG) / (solids + waterG + fatMl) / packing;
+    }
+
     /** Apparent viscosity, Pa·s. Water makes solids stick, so that the same pack worse. */
     double viscosityPaS(double waterG, double tempC) {
         double oil = OIL_20_PA_S * Math.exp(-OIL_LOG_PER_K * (tempC - REFERENCE_C));
-        double solids = solidMl();
-        double packing = (crystalsG * CRYSTAL_PACKING + fineG * NUT_PACKING) / (crystalsG + fineG);
-        double filled = Math.min(MOST_FILLED, (solids + waterG) / (solids + waterG + fatMl) / packing);
-        return oil * Math.pow(1 - filled, EXPONENT);
+        return oil * Math.pow(1 - Math.min(MOST_FILLED, filled(waterG)), EXPONENT);
     }
 }

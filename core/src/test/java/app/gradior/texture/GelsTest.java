@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.finding.Refused;
 import app.gradior.larder.SolidFat;
 import app.gradior.mixture.Mixture;
 import org.junit.jupiter.api.Test;
@@ -133,5 +134,17 @@ class GelsTest {
         assertThat(met.get(3).flow().structure()).isEqualTo(Structure.GEL);
         assertThat(met.get(2).heldH()).isEqualTo(1);
         assertThat(met.get(3).step()).isGreaterThan(met.get(2).step() + 0.8);
+    }
+
+    @Test
+    void whereTheModelEndsItSaysSo() {
+        assertThat(Refused.why(() -> Consistency.stepCooked(Sauces.of("cocoa", 100), 20)))
+                .isInstanceOf(Beyond.Powder.class);
+        assertThat(Refused.why(
+                        () -> Consistency.stepCooked(Sauces.of("sugar", 95).plus(Sauces.of("water", 5)), 20)))
+                .isEqualTo(new Beyond.BoiledSugar(95, 90));
+        assertThat(Consistency.stepCooked(Sauces.of("honey", 100), 20)).isLessThan(10);
+        assertThat(Consistency.stepCooked(Sauces.of("peanut-butter", 100), 20)).isLessThan(10);
+        assertThat(Consistency.stepCooked(Sauces.of("chocolate-dark", 100), 45)).isLessThan(9);
     }
 }

@@ -130,6 +130,7 @@ class LarderController {
         model.addAttribute("measures", measures);
         model.addAttribute("canBe", Trait.byHand());
         model.addAttribute("tickedTraits", ticked);
+        model.addAttribute("makeup", MakeupWords.of(food));
         model.addAttribute("typed", typed);
         model.addAttribute("faults", faults);
         return "larder/food";

@@ -15,6 +15,8 @@ import app.gradior.room.words.Words;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.texture.AsMet;
+import app.gradior.texture.Consistency;
+import app.gradior.texture.Doubt;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.draw.SectionDrawing;
@@ -57,6 +59,8 @@ public record PotView(
 
     /** So much thicker than wanted is worth thinning, steps. */
     private static final double PAST_STEP = 0.4;
+    /** A body known worse than this is told with its cause. */
+    private static final double WORTH_TELLING_LOG_SD = 0.4;
 
     /** The view of a batch with that forecast. */
     public static PotView of(
@@ -85,7 +89,7 @@ public record PotView(
                 prompt,
                 next(batch, forecast, figures),
                 PotAnswers.of(batch, forecast, figures),
-                lossLine(forecast, figures),
+                lossLine(forecast, figures) + leastSure(batch, forecast),
                 StairDrawing.draw(
                         PotAnswers.liquid(forecast) ? forecast.stepHot().middle() : THINNEST.middle(),
                         PotAnswers.liquid(forecast) ? forecast.stepServed() : THINNEST,
@@ -117,6 +121,19 @@ public record PotView(
                 forecast.likely().tempC(),
                 batch.plan().servedC());
         return Optional.of(StairDrawing.Night.of(met.get(met.size() - 1)));
+    }
+
+    /** What the thickness is least sure of, where that is worth a word. */
+    private static String leastSure(Batch batch, Forecast forecast) {
+        if (!PotAnswers.liquid(forecast)) {
+            return "";
+        }
+        double servedC = batch.plan().servedC();
+        Doubt doubt =
+                Consistency.doubtNow(forecast.likely().mixture().cooked(), servedC, Consistency.usualHeldH(servedC));
+        return doubt.logSd() < WORTH_TELLING_LOG_SD
+                ? ""
+                : " " + Words.text("pot-view.least-sure", Words.say(doubt.cause(), "doubt"));
     }
 
     private static double hottest(Forecast forecast) {
