@@ -10,6 +10,7 @@ import app.gradior.room.house.Kitchens;
 import app.gradior.room.kit.KeptPot;
 import app.gradior.room.kit.KitAsKept;
 import app.gradior.room.kit.KitBurner;
+import app.gradior.room.kit.KitWaterTest;
 import app.gradior.room.larder.LarderAsKept;
 import app.gradior.room.plan.PlansAsKept;
 import app.gradior.room.shelf.ContainersAsKept;
@@ -27,6 +28,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** Gives each room what a kitchen's file has of it; the file is checked by then. */
 @Component
 class KitchenFileRooms {
+    private static final int LOOKS_ARE_TEMPERATURES = 5;
+
     private final Kitchens kitchens;
     private final KitAsKept kit;
     private final LarderAsKept larder;
@@ -72,7 +75,7 @@ class KitchenFileRooms {
                             kitchen.revision()));
         }
         KitAsKept.Ids things =
-                kit.replace(id, new KitAsKept.Kit(small.pots, small.burners, small.jars, small.waterTests));
+                kit.replace(id, new KitAsKept.Kit(small.pots, small.burners, small.jars, waterTests(small)));
         larder.replace(
                 id,
                 new LarderAsKept.Own(small.foods, small.names, small.measures),
@@ -86,6 +89,12 @@ class KitchenFileRooms {
             return true;
         });
         small.plans.forEach(p -> plan(id, p, ids));
+    }
+
+    private static List<KitWaterTest> waterTests(KitchenSmall small) {
+        return small.of < LOOKS_ARE_TEMPERATURES
+                ? small.waterTests.stream().map(KitWaterTest::byTheNewLooks).toList()
+                : small.waterTests;
     }
 
     /** The ids that things of a file got, by their places in it. */

@@ -2,6 +2,7 @@ package app.gradior.room.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.ApplicationTest;
 import app.gradior.ApplicationTest.SetClock;
@@ -20,6 +21,7 @@ import app.gradior.room.house.Kitchens;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.kit.WaterTests;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.Heat;
 import app.gradior.testing.PrivateMariaDb;
@@ -56,6 +58,9 @@ class ThingsByIdTest {
 
     @Autowired
     private SetClock clock;
+
+    @Autowired
+    private WaterTests waterTests;
 
     private Kitchen kitchen;
     private KitchenKit.KitPot pot;
@@ -169,11 +174,36 @@ class ThingsByIdTest {
         assertThatThrownBy(() -> reader.read(other, file)).satisfies(Refused.saying("retired"));
     }
 
+    /** Before format 5 a lively simmer was taken to lose 15 kg/(m²·h), now 20: what was weighed says three quarters of that. */
+    @Test
+    void waterTestsOfAnOlderFileSayLessOfTheirPair() {
+        long test = waterTests.start(kitchen.id(), pot.id(), burner.id(), 1000, Look.LIVELY);
+        clock.forward(Duration.ofMinutes(10));
+        waterTests.end(kitchen, test, 880);
+        String now = new String(writer.write(kitchen), StandardCharsets.UTF_8);
+        Kitchen other = fresh();
+        reader.read(
+                other,
+                now.replace("\"formatVersion\" : 5", "\"formatVersion\" : 4").getBytes(StandardCharsets.UTF_8));
+        Kitchen same = fresh();
+        reader.read(same, now.getBytes(StandardCharsets.UTF_8));
+        assertThat(factor(same)).isEqualTo(factor(kitchen));
+        assertThat(factor(other)).isCloseTo(0.75 * factor(kitchen), within(1e-9));
+    }
+
+    private double factor(Kitchen of) {
+        return waterTests.all(of.id()).stream()
+                .filter(t -> t.look().equals("lively"))
+                .findFirst()
+                .orElseThrow()
+                .pairFactor();
+    }
+
     /** Before format 4 a batch named its pot and burner by their names alone. */
     @Test
     void anOlderFileIsJoinedByNames() {
         String old = new String(writer.write(kitchen), StandardCharsets.UTF_8)
-                .replace("\"formatVersion\" : 4", "\"formatVersion\" : 3")
+                .replace("\"formatVersion\" : 5", "\"formatVersion\" : 3")
                 .replaceAll(",\\s*\"(retired|revision)\" : [a-z0-9]+", "")
                 .replaceAll("\"(pot|burner)\" : \\d+,\\s*", "");
         Kitchen other = fresh();
@@ -215,8 +245,8 @@ class ThingsByIdTest {
         old.update("insert into lesson (batch_id, kitchen_id, sauce_id, pot_name, burner_name, finished_at, pair_log,"
                 + " pair_precision, body_log, body_precision, took_min)"
                 + " values (7, 1, 99, 'Rondeau', 'Front', now(), 0.1, 20, 0, 0, 40)");
-        old.update("insert into water_test (kitchen_id, pot_id, burner_id, started_at, start_g, look)"
-                + " values (1, 2, 5, now(), 1000, 'lively'), (1, 44, 5, now(), 1000, 'lively')");
+        old.update("insert into water_test (kitchen_id, pot_id, burner_id, started_at, start_g, look, pair_factor)"
+                + " values (1, 2, 5, now(), 1000, 'lively', 1.2), (1, 44, 5, now(), 1000, 'lively', 1.2)");
         Flyway.configure().dataSource(source).load().migrate();
         assertThat(old.queryForList("select pot_id, burner_id, sauce_id from batch where id = 7")
                         .get(0)
@@ -229,6 +259,12 @@ class ThingsByIdTest {
         assertThat(old.queryForObject("select pot_id from lesson", Long.class)).isEqualTo(2);
         assertThat(old.queryForObject("select count(*) from water_test", Integer.class))
                 .isEqualTo(1);
+        assertThat(old.queryForObject("select pair_factor from water_test", Double.class))
+                .as("a look loses more water than it was taken to")
+                .isCloseTo(0.9, within(1e-9));
+        assertThat(old.queryForObject("select words from batch where id = 7", String.class))
+                .as("what it taught is worked out anew")
+                .isEmpty();
         assertThatThrownBy(() -> old.update("delete from pot where id = 2")).hasMessageContaining("foreign key");
     }
 }
