@@ -23,8 +23,11 @@ public final class Cooling {
     private static final double CONDUCTIVITY_W_PER_M_K = 0.55;
     /** A sauce thicker than this no longer turns over by itself, Pa·s; arbitrary, about step 5. */
     private static final double STILL_PA_S = 0.25;
-    /** Vapour from an open surface in still air, kg/(m²·s·Pa) of vapour pressure above the room's; from 2.5 kg/(m²·h) at 85 °C. */
-    private static final double VAPOUR_KG_PER_M2_S_PA = 2.5 / 3600 / 56_600;
+    /** Vapour from an open surface in still air, kg/(m²·s·Pa) of vapour pressure above the room's: 8.8 kg/(m²·h) of water at 85 °C. */
+    private static final double VAPOUR_KG_PER_M2_S_PA = 8.8 / 3600 / 56_600;
+
+    /** A thick sauce has a cool skin: a third of that. */
+    private static final double STILL_VAPOUR_SHARE = 1.0 / 3;
 
     private static final double ROOM_VAPOUR_PA = 1170;
     private static final double STEP_S = 30;
@@ -159,7 +162,8 @@ public final class Cooling {
             return 0;
         }
         double excessPa = Math.max(0, WaterProperties.saturationPressurePa(Math.max(0.1, tempC)) - ROOM_VAPOUR_PA);
-        return VAPOUR_KG_PER_M2_S_PA
+        return (moves ? 1 : STILL_VAPOUR_SHARE)
+                * VAPOUR_KG_PER_M2_S_PA
                 * excessPa
                 * WaterProperties.latentHeatJPerKg(Math.max(0, tempC))
                 / (tempC - aroundC);

@@ -1,8 +1,8 @@
 package app.gradior.clock;
 
-/** Where a container stands while it cools; outer film coefficients are rounded from handbook ranges. */
+/** Where a container stands while it cools; outer film coefficients: the counter's by an energy balance of lidded pots, the others rounded from handbook ranges. */
 public enum Surroundings {
-    COUNTER(20, 10),
+    COUNTER(20, 7.6),
     FRIDGE(4, 12),
     ICE_BATH(1, 350);
 

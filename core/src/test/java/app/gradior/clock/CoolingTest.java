@@ -66,7 +66,7 @@ class CoolingTest {
 
     private static double vapourFilm(double tempC, Surroundings place) {
         double excessPa = WaterProperties.saturationPressurePa(tempC) - 1170;
-        return 2.5 / 3600 / 56_600 * excessPa * WaterProperties.latentHeatJPerKg(tempC) / (tempC - place.tempC());
+        return 8.8 / 3600 / 56_600 * excessPa * WaterProperties.latentHeatJPerKg(tempC) / (tempC - place.tempC());
     }
 
     /** Every container by hand, over its first half minute: walls, surface, films, and what the vapour takes with it. */
@@ -121,7 +121,8 @@ class CoolingTest {
                                         / 0.04
                                         * (inSeries(trayFilm, still(0.02))
                                                 + inSeries(
-                                                        trayFilm + vapourFilm(80, Surroundings.FRIDGE), still(0.02)))),
+                                                        trayFilm + vapourFilm(80, Surroundings.FRIDGE) / 3,
+                                                        still(0.02)))),
                         within(1e-9));
 
         double r = Math.cbrt(300e-6 / (2.5 * Math.PI));

@@ -3,6 +3,7 @@ package app.gradior.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.gradior.finding.Finding;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading.Sureness;
@@ -10,8 +11,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -71,6 +75,45 @@ class LineReaderTest {
         assertThat(lines).isGreaterThanOrEqualTo(300);
         assertThat(wrong).hasSizeLessThanOrEqualTo(lines / 20);
         assertThat(unsure).as("lines that a cook would have to help with").isLessThanOrEqualTo(lines / 20);
+    }
+
+    private static String reads(CSVRecord row) {
+        LineReader reader = new LineReader(Catalogue.standard(), MeasureSystem.valueOf(row.get("kitchen")));
+        LineReading r = reader.read(row.get("line"));
+        return String.format(
+                Locale.ROOT,
+                "%s|%s|%s|%.2f|%.3f|%s|%s|%s",
+                row.get("kitchen"),
+                row.get("line"),
+                r.food().map(Food::id).orElse(""),
+                r.massG(),
+                r.logSd(),
+                r.sureness(),
+                String.join(" ", r.unknownWords()),
+                r.remark().map(Finding::code).orElse(""));
+    }
+
+    /** What is read of each line to the last figure: with the property gradior.docs set it is written down anew, to be looked through. */
+    @Test
+    void everyLineIsReadAsItWasLastLookedThrough() throws IOException {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter('|')
+                .setQuote(null)
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        List<String> now = new ArrayList<>();
+        try (InputStream in = LineReaderTest.class.getResourceAsStream("/measure/lines.csv");
+                InputStreamReader text = new InputStreamReader(in, StandardCharsets.UTF_8)) {
+            format.parse(text).forEach(row -> now.add(reads(row)));
+        }
+        Path file = Path.of("src/test/resources/measure/reads.txt");
+        if (!System.getProperty("gradior.docs", "").isEmpty()) {
+            Files.write(file, now, StandardCharsets.UTF_8);
+            return;
+        }
+        assertThat(now).isEqualTo(Files.readAllLines(file, StandardCharsets.UTF_8));
     }
 
     @ParameterizedTest
