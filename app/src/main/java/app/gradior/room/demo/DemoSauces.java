@@ -165,7 +165,7 @@ final class DemoSauces {
                 "200 ml white wine vinegar",
                 "90 g demerara sugar",
                 "2 tsp salt",
-                "200 ml water");
+                "500 ml water");
         save(
                 "Fennel & saffron fish sauce",
                 "supper, fish",
