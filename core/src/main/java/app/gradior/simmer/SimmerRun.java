@@ -29,6 +29,9 @@ public final class SimmerRun {
     /** The same while pieces fall apart, which changes how they boil within minutes. */
     private static final double LONGEST_SOFTENING_S = 150;
 
+    /** By then nothing falls apart quickly any more, minutes at a simmer. */
+    private static final double SOFTENED_MIN = 30;
+
     private static final double LARGEST_WATER_SHARE = 0.05;
     /** The model ends here: a serum past this is boiled sugar, °Bx. */
     private static final double MOST_BRIX = 86;
@@ -64,6 +67,8 @@ public final class SimmerRun {
     /** The same for one of many members of an ensemble: within 1e-5 of the fine steps (test). */
     private static final double BRISK_WATER_SHARE = 0.12;
 
+    private static final double BRISK_SOFTENING_S = 300;
+
     private static final double BRISK_LANDING_SHARE = 1e-6;
     private static final int LANDING_ORDER = 4;
     private static final int MOST_LANDINGS = 100;
@@ -71,6 +76,9 @@ public final class SimmerRun {
     private final PotOnHeat pot;
     private final double pressurePa;
     private final double mouthM2;
+    /** Whether the burner is known: only then does it matter what the wall loses. */
+    private final boolean limited;
+
     private final double servedC;
     private final double bodyFactor;
     private final RungeKutta4 integrator = new RungeKutta4(ALL);
@@ -90,6 +98,7 @@ public final class SimmerRun {
     private double seconds;
     private boolean wearsStarch = true;
     private double largestWaterShare = LARGEST_WATER_SHARE;
+    private double longestSofteningS = LONGEST_SOFTENING_S;
     private double landingShare = LANDING_SHARE;
     /**
      * A pot with that mixture in it.
@@ -101,6 +110,7 @@ public final class SimmerRun {
         this.pot = pot;
         this.pressurePa = pot.pressurePa();
         this.mouthM2 = pot.shape().mouthM2();
+        this.limited = !Double.isInfinite(pot.netPowerW());
         this.heat = heat;
         this.bodyFactor = bodyFactor;
         this.servedC = servedC;
@@ -152,6 +162,7 @@ public final class SimmerRun {
     /** Goes in longer steps, where many runs are worth more than six digits of one. */
     public SimmerRun briskly() {
         largestWaterShare = BRISK_WATER_SHARE;
+        longestSofteningS = BRISK_SOFTENING_S;
         landingShare = BRISK_LANDING_SHARE;
         return this;
     }
@@ -251,7 +262,8 @@ public final class SimmerRun {
     private double stepS() {
         problem.rates(state, ratesBefore);
         double loss = Math.max(-ratesBefore[WATER], 1e-12);
-        double longest = consistency.softens() ? LONGEST_SOFTENING_S : LONGEST_STEP_S;
+        boolean softening = consistency.softens() && state[HEATED_MIN] < SOFTENED_MIN;
+        double longest = softening ? longestSofteningS : LONGEST_STEP_S;
         return Math.min(longest, largestWaterShare * state[WATER] / loss);
     }
 
@@ -389,7 +401,7 @@ public final class SimmerRun {
             double level = pot.shape().levelMm(hotMl);
             EvaporationRate.Pot vessel = new EvaporationRate.Pot(
                     pot.shape().surfaceM2(level),
-                    pot.shape().wallM2(level),
+                    limited ? pot.shape().wallM2(level) : 0,
                     mouthM2,
                     pot.pairFactor(),
                     pot.netPowerW(),

@@ -66,6 +66,8 @@ public final class Consistency {
     /** Slower than this it makes no difference in a day. */
     private static final double LEAST_INVERSION = 1e-5;
 
+    private static final double INVERTIBLE_SHARE = 0.002;
+
     private static final StarchKind[] KINDS = StarchKind.values();
 
     private final double sugarLikeG;
@@ -73,6 +75,9 @@ public final class Consistency {
     private final double sucroseG;
     private final double ph;
     private final double inversionPerMin;
+    /** Whether there is sucrose enough for its splitting to be seen. */
+    private final boolean invertible;
+
     private final boolean sour;
     private final double fixedSolublesG;
     private final double fixedSoluteMol;
@@ -112,6 +117,7 @@ public final class Consistency {
         this.hexosesG = body.g(Body.Part.HEXOSES);
         this.sucroseG = mixture.sucroseG();
         this.inversionPerMin = Mixture.inversionPerMin(ph);
+        this.invertible = sucroseG > INVERTIBLE_SHARE * mixture.massG();
         this.sour = ph < Mixture.SOUR_PH;
         this.fixedSolublesG = sugarLikeG + mixture.saltG() + mixture.otherAcidsG();
         this.fixedSoluteMol = BoilingPoint.fixedSoluteMol(mixture.saltG(), mixture.otherAcidsG());
@@ -203,6 +209,10 @@ public final class Consistency {
         double fat = fatFactor(waterG, ethanolG, aceticG);
         double flowing = fat * serum.paS() * gels.serumFactor(serumG, at.heatedMin())
                 + Math.min(fat, MOST_FILLED_NETWORK) * network;
+        if (tempC >= Gels.NOTHING_SETS_C) {
+            double stands = yieldStressPa + (fat >= PACKED_FAT_FACTOR ? PACKED_YIELD_PER_S * flowing : 0);
+            return new Flow(flowing, stands, structure(flowing, 0, 0, fat, stands));
+        }
         double gel = bodyFactor * gels.waterGelPaS(serumG, brix, tempC, at.heatedMin(), at.heldH());
         double crystals = gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH());
         double packed = fat >= PACKED_FAT_FACTOR ? PACKED_YIELD_PER_S * flowing : 0;
@@ -336,16 +346,16 @@ public final class Consistency {
     }
 
     private double inverted(double heatedMin) {
-        return heatedMin > 0 && sucroseG > 0 ? sucroseG * (1 - Math.exp(-inversionPerMin * heatedMin)) : 0;
+        return heatedMin > 0 && invertible ? sucroseG * (1 - Math.exp(-inversionPerMin * heatedMin)) : 0;
     }
 
     private double pulpG(double heatedMin) {
         if (!softens || !(heatedMin > 0)) {
             return freeG + Body.BOUND_SHARE * (softG + middleG + firmG + lastingG);
         }
-        double bound = softG * Body.left(Body.Part.SOFT, heatedMin, sour)
-                + middleG * Body.left(Body.Part.MIDDLE, heatedMin, sour)
-                + firmG * Body.left(Body.Part.FIRM, heatedMin, sour);
+        double bound = left(Body.Part.SOFT, softG, heatedMin)
+                + left(Body.Part.MIDDLE, middleG, heatedMin)
+                + left(Body.Part.FIRM, firmG, heatedMin);
         return freeG + softG + middleG + firmG - bound + Body.BOUND_SHARE * (bound + lastingG);
     }
 
@@ -355,10 +365,17 @@ public final class Consistency {
             return swollen;
         }
         return swollen
-                + rawMealG * (1 - Body.left(Body.Part.RAW_MEAL, heatedMin, sour))
+                + (rawMealG - left(Body.Part.RAW_MEAL, rawMealG, heatedMin))
                 + Body.IN_CELLS_SHARE
-                        * (rawPulseG * (1 - Body.left(Body.Part.RAW_PULSE, heatedMin, sour))
-                                + rawTuberG * (1 - Body.left(Body.Part.RAW_TUBER, heatedMin, sour)));
+                        * (rawPulseG
+                                - left(Body.Part.RAW_PULSE, rawPulseG, heatedMin)
+                                + rawTuberG
+                                - left(Body.Part.RAW_TUBER, rawTuberG, heatedMin));
+    }
+
+    /** Of so many grams what is left after a while; this is asked at every step of every pot. */
+    private double left(Body.Part part, double grams, double heatedMin) {
+        return grams > 0 ? grams * Body.left(part, heatedMin, sour) : 0;
     }
 
     /** 1 − 0.012·(Bx − 20), between 0.3 and 1: sugar takes the water that starch needs. */
@@ -377,8 +394,8 @@ public final class Consistency {
             return 1;
         }
         double fraction = dispersedMl / volumeMl20c(waterG, ethanolG, aceticG);
-        double packed = Math.exp(PRESSED_EXPONENT * Math.max(0, fraction - MOST_FAT));
-        return packed * Math.pow(1 - Math.min(MOST_FAT, fraction) / FAT_PACKING, FAT_EXPONENT);
+        double drops = Math.pow(1 - Math.min(MOST_FAT, fraction) / FAT_PACKING, FAT_EXPONENT);
+        return fraction > MOST_FAT ? drops * Math.exp(PRESSED_EXPONENT * (fraction - MOST_FAT)) : drops;
     }
 
     /** Volume at 20 °C, mL. */
@@ -425,7 +442,7 @@ public final class Consistency {
 
     /** Whether heat goes on changing it: pieces soften, starch in cells swells, acid splits sugar. */
     public boolean changesWithHeat() {
-        return softens || gels.weakens() || sucroseG > 0 && inversionPerMin > LEAST_INVERSION;
+        return softens || gels.weakens() || invertible && inversionPerMin > LEAST_INVERSION;
     }
 
     /**

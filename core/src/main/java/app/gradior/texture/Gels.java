@@ -33,6 +33,9 @@ final class Gels {
     private static final double PECTIN_MILDEST = 3.8;
     private static final double PECTIN_PA_S = 130;
     private static final double PECTIN_SETS_C = 60;
+    /** Above this nothing sets. */
+    static final double NOTHING_SETS_C = PECTIN_SETS_C;
+
     private static final double PECTIN_FULL_K = 30;
     private static final double PECTIN_HOURS = 4;
 
