@@ -149,7 +149,7 @@ class LogPagesTest extends PageCalls {
                 .andExpect(status().isUnprocessableContent())
                 .andExpect(content().string(Matchers.containsString("“warmish” is no temperature")))
                 .andExpect(content().string(Matchers.containsString("value=\"warmish\"")));
-        clock.forward(Duration.ofMinutes(370));
+        clock.forward(Duration.ofMinutes(430));
         assertThat(body(get("/log/" + id + "/finish"))).contains("Throw it away");
         assertThat(body(get("/strip"))).contains("urgent").contains("Throw it away");
         mvc.perform(as(post("/log/" + id + "/pack")
