@@ -80,7 +80,7 @@ class PlanJourneyTest {
         assertThat(page.locator(".unmet").first()).containsText("times as much");
         page.fill("input[name=wish]", "");
         page.selectOption("select[name=starch]", "none");
-        page.fill("input[name=step]", "6");
+        page.fill("input[name=step]", "8");
         assertThat(page.locator("#answer")).containsText("too shallow here");
         page.locator(".pickpot", new Page.LocatorOptions().setHasText("16 cm milk pan"))
                 .click();
