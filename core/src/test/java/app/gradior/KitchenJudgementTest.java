@@ -11,9 +11,6 @@ import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -23,9 +20,6 @@ import org.junit.jupiter.api.Test;
 
 /** Sauces as an experienced cook finds them, hot and cold, beside what the model says of the same ingredients. */
 class KitchenJudgementTest {
-    private static final Path PAGE = Path.of("../docs/model.md");
-    private static final String BEGIN = "<!-- judged: written by ./gradior docs -->\n";
-    private static final String END = "<!-- end of judged -->";
     /** A cook's judgement is no finer, steps. */
     private static final double HALF_A_STEP = 0.5;
 
@@ -115,7 +109,6 @@ class KitchenJudgementTest {
         assertThat(all.stream().filter(Judged::inside)).hasSizeGreaterThan((int) (WANTED_INSIDE * all.size()));
     }
 
-    /** With the property gradior.docs set the page is written, else it must already say what the model says. */
     @Test
     void thePageShowsWhereTheModelIsOff() throws IOException {
         List<Judged> all = judged();
@@ -126,13 +119,6 @@ class KitchenJudgementTest {
                         all.size(),
                         100.0 * all.stream().filter(Judged::inside).count() / all.size())
                 + all.stream().map(Judged::asMarkdown).collect(Collectors.joining("\n")) + "\n";
-        String page = Files.readString(PAGE, StandardCharsets.UTF_8);
-        int begin = page.indexOf(BEGIN) + BEGIN.length();
-        int end = page.indexOf(END);
-        if (!System.getProperty("gradior.docs", "").isEmpty()) {
-            Files.writeString(PAGE, page.substring(0, begin) + table + page.substring(end));
-            return;
-        }
-        assertThat(page.substring(begin, end)).as("run ./gradior docs").isEqualTo(table);
+        Written.onTheModelsPage("judged", table);
     }
 }

@@ -10,6 +10,7 @@ import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
+import app.gradior.simmer.PotState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -151,13 +152,14 @@ public final class BatchTelling {
                 .filter(line -> !out.contains(line))
                 .map(line -> plan.lines().get(line).line())
                 .toList();
-        double brix = forecast.brixPercent().middle();
+        PotState now = forecast.likely();
+        double heatC =
+                Double.isNaN(now.boilingC()) ? now.tempC() : batch.heat().look().potTempC(now.boilingC());
         return StageCautions.of(
                 stage.kind(),
-                Double.isNaN(brix) ? 0 : brix,
+                new StageCautions.InPot(now.mixture(), now.mixture(), Math.max(now.tempC(), heatC), now.tempC()),
                 in,
-                before(at),
-                forecast.likely().tempC());
+                before(at));
     }
 
     /** Whole pieces in it that come out before a blade. */

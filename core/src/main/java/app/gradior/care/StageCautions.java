@@ -7,6 +7,7 @@ import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Body;
+import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
@@ -34,33 +35,46 @@ public final class StageCautions {
      * @param tempC what it comes in at from the stage before
      */
     public static List<Caution> of(StageResult stage, List<LineReading> lines, List<LineReading> before, double tempC) {
-        List<Caution> cautions =
-                new ArrayList<>(of(stage.stage().kind(), stage.out().brixPercent(), lines, before, tempC));
-        if (stage.out().body().g(Body.Part.CURDLED_YOLK) > stage.in().body().g(Body.Part.CURDLED_YOLK)) {
-            cautions.add(new Caution.Curdles(Body.YOLK_CURDLES_C));
-        }
+        List<Caution> cautions = of(
+                stage.stage().kind(),
+                new InPot(stage.in(), stage.out(), stage.end().tempC(), tempC),
+                lines,
+                before);
         if (!stage.burnerEnough() && stage.stage().lid() != LidState.CLOSED) {
             cautions.add(new Caution.WeakBurner(stage.stage().look()));
-        }
-        double sucroseG = stage.out().sucroseG();
-        double percent = 100 * sucroseG / Math.max(1, sucroseG + stage.out().waterG());
-        if (percent > SATURATED_PERCENT
-                && sucroseG > LEAST_SUCROSE_SHARE * stage.out().massG()) {
-            cautions.add(new Caution.Crystals(percent));
         }
         return cautions;
     }
 
     /**
+     * What the pot goes through in a stage.
+     *
+     * @param start as it begins, or is now
+     * @param end when it is over, as far as that is known
+     * @param hottestC how hot it gets
+     * @param tempC as it begins, or is now
+     */
+    public record InPot(Mixture start, Mixture end, double hottestC, double tempC) {
+        /** Whether yolk that has not curdled yet does. */
+        private boolean curdles() {
+            return start.heatedTo(hottestC).body().g(Body.Part.CURDLED_YOLK)
+                    > start.body().g(Body.Part.CURDLED_YOLK);
+        }
+
+        /** Sucrose in 100 g of water and sucrose when there is enough of it to matter, else 0. */
+        private double sucrosePercent() {
+            double sucroseG = end.sucroseG();
+            return sucroseG > LEAST_SUCROSE_SHARE * end.massG() ? 100 * sucroseG / (sucroseG + end.waterG()) : 0;
+        }
+    }
+
+    /**
      * Cautions of a stage of that kind, planned or on the hob.
      *
-     * @param brixPercent of what is in the pot when it is over
      * @param lines what goes in at its start
      * @param before what is in the pot already
-     * @param tempC of the pot as it begins
      */
-    public static List<Caution> of(
-            StageKind kind, double brixPercent, List<LineReading> lines, List<LineReading> before, double tempC) {
+    public static List<Caution> of(StageKind kind, InPot pot, List<LineReading> lines, List<LineReading> before) {
         List<Caution> cautions = new ArrayList<>();
         List<Food> foods = lines.stream().flatMap(line -> line.food().stream()).toList();
         boolean heated = kind.treatment() != StageKind.Treatment.OFF_THE_HEAT;
@@ -77,14 +91,20 @@ public final class StageCautions {
             all.addAll(lines);
             wholePieces(all).ifPresent(cautions::add);
         }
-        if (kind == StageKind.BLEND && tempC > COOLER_C) {
+        if (kind == StageKind.BLEND && pot.tempC() > COOLER_C) {
             cautions.add(Cautions.blender());
         }
-        if ((kind == StageKind.MILL || kind == StageKind.SIEVE) && tempC > COOLER_C) {
+        if ((kind == StageKind.MILL || kind == StageKind.SIEVE) && pot.tempC() > COOLER_C) {
             cautions.add(new Caution.Splashes());
         }
-        if (heated && brixPercent > SUGARY_BRIX) {
+        if (heated && pot.end().brixPercent() > SUGARY_BRIX) {
             cautions.add(new Caution.HotSugar());
+        }
+        if (heated && pot.curdles()) {
+            cautions.add(new Caution.Curdles(Body.YOLK_CURDLES_C));
+        }
+        if (pot.sucrosePercent() > SATURATED_PERCENT) {
+            cautions.add(new Caution.Crystals(pot.sucrosePercent()));
         }
         if (kind == StageKind.COOL) {
             cautions.add(cooling());

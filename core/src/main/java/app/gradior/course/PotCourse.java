@@ -133,6 +133,7 @@ public final class PotCourse {
         copy.mode = mode;
         copy.warmUpLeft = warmUpLeft;
         copy.steamLeftG = steamLeftG;
+        copy.burnerEnough = burnerEnough;
         copy.warmToC = warmToC;
         copy.fried = fried;
         copy.sweatingG = sweatingG;
@@ -207,7 +208,15 @@ public final class PotCourse {
         }
     }
 
+    /** On its way up a pot gets there sooner from then on under a lid, and loses less. */
     public void set(LidState covered) {
+        if (mode == Mode.WARMING && warmToC > tempC) {
+            StageRules.WarmUp before = warmUp(tempC, lid);
+            StageRules.WarmUp after = warmUp(tempC, covered);
+            warmUpLeft *= after.minutes() / before.minutes();
+            steamLeftG *= before.lostG() > 0 ? after.lostG() / before.lostG() : 1;
+            burnerEnough = brings(after);
+        }
         lid = covered;
         applyHeat();
     }
@@ -299,14 +308,22 @@ public final class PotCourse {
             return;
         }
         warmToC = heatOfStageC();
-        StageRules.WarmUp warmUp = StageRules.warmUp(mixture, tempC, potC, warmToC, pot, lid);
+        StageRules.WarmUp warmUp = warmUp(potC, lid);
         warmUpLeft = variation.warmUp() * warmUp.minutes();
         steamLeftG = boils ? warmUp.lostG() : 0;
-        burnerEnough = warmUp.reaches() || Double.isInfinite(pot.netPowerW());
+        burnerEnough = brings(warmUp);
         mode = Mode.WARMING;
         if (warmUpLeft < INSTANT_MIN) {
             hotNow();
         }
+    }
+
+    private StageRules.WarmUp warmUp(double potC, LidState under) {
+        return StageRules.warmUp(mixture, tempC, potC, warmToC, pot, under);
+    }
+
+    private boolean brings(StageRules.WarmUp warmUp) {
+        return warmUp.reaches() || Double.isInfinite(pot.netPowerW());
     }
 
     private double heatOfStageC() {

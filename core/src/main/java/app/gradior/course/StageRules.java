@@ -16,7 +16,7 @@ import app.gradior.texture.Consistency;
 
 /** Figures of what a stage does to a pot, for {@link PotCourse}. */
 final class StageRules {
-    static final double ROOM_C = 20;
+    static final double ROOM_C = EvaporationRate.ROOM_C;
     static final double FRYING_C = 110;
     static final double SECONDS_PER_MINUTE = 60;
     /** What is in fat softens as at the boil, hotter outside and drier: a minute as so many at a simmer. */
@@ -94,14 +94,8 @@ final class StageRules {
             return new WarmUp(0, 0, true);
         }
         double watts = Double.isInfinite(pot.netPowerW()) ? USUAL_NET_W : pot.netPowerW();
-        double level = pot.shape().levelMm(m.volumeMl20c());
-        EvaporationRate.Pot vessel = new EvaporationRate.Pot(
-                pot.shape().surfaceM2(level),
-                pot.shape().wallM2(level),
-                pot.shape().mouthM2(),
-                pot.pairFactor(),
-                watts,
-                pot.pressurePa());
+        EvaporationRate.Pot vessel =
+                pot.withNetPower(watts).vessel(pot.shape().levelMm(m.volumeMl20c()), pot.pressurePa());
         double potJoule = POT_J_PER_M2_K * (vessel.wallM2() + pot.shape().surfaceM2(0)) * Math.max(0, toC - potC);
         double kept = SpecificHeat.joulePerK(m) + potJoule / (toC - fromC);
         boolean wet = m.serumG() > 0 && m.waterG() > LEAST_WATER_TO_BOIL_G;

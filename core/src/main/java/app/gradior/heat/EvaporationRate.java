@@ -33,7 +33,8 @@ public final class EvaporationRate {
     private static final double LID_W_PER_M2_K = 12;
 
     private static final double WALL_W_PER_M2_K = 10;
-    private static final double ROOM_C = 20;
+    /** Air around a pot, °C. */
+    public static final double ROOM_C = 20;
 
     /** Relative volatility of acetic acid to water in dilute boiling solution, dimensionless (handbook VLE). */
     public static final double ACETIC_RELATIVE_VOLATILITY = 0.7;

@@ -50,6 +50,10 @@ public record Food(
         double scovilleUnits,
         String source,
         Makeup makeup) {
+    /** Bulk density of the lightest leaves and of salt, g/mL, with room. */
+    public static final double LEAST_DENSITY = 0.03;
+
+    public static final double MOST_DENSITY = 2.5;
     private static final double POURED_LIQUID_PERCENT = 60;
     private static final double POURED_PULP_PERCENT = 1;
     private static final double POURED_DENSITY = 0.9;
@@ -59,7 +63,7 @@ public record Food(
         if (!id.matches("[a-z0-9]+(-[a-z0-9]+)*")) {
             throw new IllegalArgumentException(id);
         }
-        Unfit.inRange("density", densityGPerMl, 0.03, 2.5, " g/mL");
+        Unfit.inRange("density", densityGPerMl, LEAST_DENSITY, MOST_DENSITY, " g/mL");
         Unfit.inRange("bodyFactor", bodyFactor, 0, 10, "");
         Unfit.inRange("scovilleUnits", scovilleUnits, 0, 2e7, " SHU");
         if (per100g.starch() > 0 && starchKind.isEmpty()) {
@@ -67,6 +71,9 @@ public record Food(
         }
         // Foods kept before there was any have none.
         makeup = makeup == null ? Makeup.NONE : makeup;
+        if (!makeup.fitsIn(per100g)) {
+            throw new Unfit("makeup", new Wrong.NotTaken());
+        }
         aliases = List.copyOf(aliases);
         measures = Map.copyOf(measures);
         allergens = inOrder(Allergen.class, allergens);

@@ -25,7 +25,8 @@ public record Label(
         double salt,
         double alcoholPercentVol) {
     private static final double ETHANOL_G_PER_ML = 0.789;
-    private static final double MOST_SERVING_G = 2000;
+    public static final double LEAST_SERVING_G = 1;
+    public static final double MOST_SERVING_G = 2000;
 
     public Label {
         check("fat", fat);
@@ -59,7 +60,7 @@ public record Label(
             double protein,
             double salt,
             double alcoholPercentVol) {
-        Unfit.inRange("servingG", servingG, 1, MOST_SERVING_G, " g");
+        Unfit.inRange("servingG", servingG, LEAST_SERVING_G, MOST_SERVING_G, " g");
         double f = 100 / servingG;
         return new Label(fat * f, carbohydrate * f, sugars * f, fibre * f, protein * f, salt * f, alcoholPercentVol);
     }

@@ -157,6 +157,11 @@ public final class Body {
         };
     }
 
+    /** Grams of fat that is solid when cold as that one is. */
+    public double fatG(SolidFat kind) {
+        return fatPart(kind).map(this::g).orElse(0.0);
+    }
+
     /** Grams of a part. */
     public double g(Part part) {
         return grams[part.ordinal()];
@@ -177,9 +182,9 @@ public final class Body {
         return freeG() + BOUND_SHARE * boundG();
     }
 
-    /** Whether there is anything that sets when it gets hot. */
+    /** Whether there is egg that sets, or has set and may curdle, when it gets hotter. */
     boolean anyToSet() {
-        return g(Part.YOLK) + g(Part.WHITE) > 0;
+        return g(Part.YOLK) + g(Part.WHITE) + g(Part.SET_YOLK) > 0;
     }
 
     /** Share of pieces of a class, of raw starch or of gelatine that is left after so many minutes at a simmer. */

@@ -196,22 +196,7 @@ public record Mixture(
     /** Blended smooth: the pulp of cut pieces counts in full, and fat is in droplets as far as the liquid takes it. Mass is unchanged. */
     public Mixture blended() {
         double droppedG = Math.min(freeFatG, FAT_PER_SERUM * serumG());
-        return new Mixture(
-                waterG,
-                ethanolG,
-                sugarsG,
-                otherSolublesG,
-                saltG,
-                aceticG,
-                otherAcidsG,
-                emulsifiedFatG + droppedG,
-                freeFatG - droppedG,
-                starch,
-                pulpG,
-                coarseG,
-                body.freed(),
-                pungencyShuG,
-                alkalinityMol);
+        return with(starch, body.freed(), droppedG);
     }
 
     /** With that starch in place of its own. */
@@ -219,7 +204,7 @@ public record Mixture(
         return with(newStarch, body);
     }
 
-    /** Whether any of it sets when it gets hot: raw starch, raw egg. */
+    /** Whether any of it changes when it gets hotter: raw starch, egg. */
     public boolean anyToSet() {
         return starch.anyRaw() || body.anyToSet();
     }
@@ -284,6 +269,10 @@ public record Mixture(
     }
 
     private Mixture with(Starches newStarch, Body newBody) {
+        return with(newStarch, newBody, 0);
+    }
+
+    private Mixture with(Starches newStarch, Body newBody, double droppedFatG) {
         return new Mixture(
                 waterG,
                 ethanolG,
@@ -292,8 +281,8 @@ public record Mixture(
                 saltG,
                 aceticG,
                 otherAcidsG,
-                emulsifiedFatG,
-                freeFatG,
+                emulsifiedFatG + droppedFatG,
+                freeFatG - droppedFatG,
                 newStarch,
                 pulpG,
                 coarseG,

@@ -3,6 +3,7 @@ package app.gradior.reading;
 import app.gradior.course.PotCourse;
 import app.gradior.finding.Refusal;
 import app.gradior.mixture.SpecificVolume;
+import app.gradior.texture.Consistency;
 import app.gradior.texture.RingTest;
 import java.util.Arrays;
 import java.util.Optional;
@@ -24,13 +25,15 @@ public enum ReadingKind {
     /** Back of a spoon, step in the pot. */
     SPOON(new Recorded("spoon", "step", "", 0, 9.5), 0.6, 0, pot -> pot.course.stepHot()),
     /** Ring test on a plate at 20 °C, radius in mm. */
-    RING(new Recorded("ring", "mm", " mm", 10, 300), 5, Trouble.COLD_PLATE, Pot::ringMm),
+    RING(new Recorded("ring", "mm", " mm", 10, 300), 5, Trouble.COLD_PLATE, pot -> pot.ringMm(0)),
     /** Refractometer, °Bx. */
     BRIX(new Recorded("brix", "percent", " °Bx", 0, 95), 0.5, Trouble.NEVER, pot -> pot.course.brixPercent()),
     /** Probe, °C; tells of the boiling point. */
     TEMPERATURE(new Recorded("temperature", "c", " °C", -10, 150), 0.5, Trouble.NEVER, pot -> pot.course.tempC()),
     /** How thick it was at the table or the next day, step at the serving temperature; judged at leisure. */
     SERVED(Recorded.NOT_ALONE, 0.4, Trouble.NEVER, pot -> pot.course.look().stepServed()),
+    /** Ring test of the next day: what has set by then stands. */
+    NEXT_DAY_RING(Recorded.NOT_ALONE, 5, Trouble.NEVER, pot -> pot.ringMm(Consistency.usualHeldH(RingTest.PLATE_C))),
     /** What it gave, mL at 20 °C; relative. */
     YIELD(Recorded.NOT_ALONE, 0.03, Trouble.NEVER, pot -> pot.course.volumeMl20c());
 
@@ -69,10 +72,11 @@ public enum ReadingKind {
 
     /** A pot to read from, and what it weighs empty, g. */
     private record Pot(PotCourse course, double emptyG) {
-        double ringMm() {
+        /** After so many hours at the plate's temperature. */
+        double ringMm(double heldH) {
             double density =
                     1000 * course.massG() / (course.volumeMl20c() * SpecificVolume.expansion(RingTest.PLATE_C));
-            return course.flowAt(RingTest.PLATE_C, 0)
+            return course.flowAt(RingTest.PLATE_C, heldH)
                     .map(flow -> RingTest.radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), density))
                     .orElse(Double.NaN);
         }

@@ -2,6 +2,7 @@ package app.gradior.simmer;
 
 import app.gradior.finding.Unfit;
 import app.gradior.heat.Atmosphere;
+import app.gradior.heat.EvaporationRate;
 import app.gradior.vessel.PotShape;
 
 /**
@@ -29,6 +30,27 @@ public record PotOnHeat(PotShape shape, double altitudeM, double pairFactor, dou
 
     public PotOnHeat withPairFactor(double factor) {
         return new PotOnHeat(shape, altitudeM, factor, netPowerW);
+    }
+
+    /**
+     * What vapour leaves and heat is lost through; what the wall loses only counts against a known burner.
+     *
+     * @param levelMm of the sauce
+     * @param airPa {@link #pressurePa}, which is asked for at every step and so kept by whoever asks
+     */
+    public EvaporationRate.Pot vessel(double levelMm, double airPa) {
+        return new EvaporationRate.Pot(
+                shape.surfaceM2(levelMm),
+                Double.isInfinite(netPowerW) ? 0 : shape.wallM2(levelMm),
+                shape.mouthM2(),
+                pairFactor,
+                netPowerW,
+                airPa);
+    }
+
+    /** The same on a burner that brings so much. */
+    public PotOnHeat withNetPower(double watts) {
+        return new PotOnHeat(shape, altitudeM, pairFactor, watts);
     }
 
     public double pressurePa() {

@@ -9,7 +9,6 @@ import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
-import java.util.Arrays;
 import org.hipparchus.analysis.solvers.AllowedSolution;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
@@ -75,10 +74,6 @@ public final class SimmerRun {
 
     private final PotOnHeat pot;
     private final double pressurePa;
-    private final double mouthM2;
-    /** Whether the burner is known: only then does it matter what the wall loses. */
-    private final boolean limited;
-
     private final double servedC;
     private final double bodyFactor;
     private final RungeKutta4 integrator = new RungeKutta4(ALL);
@@ -90,7 +85,6 @@ public final class SimmerRun {
     private final double[] ratesBefore = new double[ALL];
     private final double[] rates = new double[ALL];
     private final double[] kept = new double[KINDS.length];
-    private final double[] allKept = new double[KINDS.length];
     private Mixture solids;
     private Consistency consistency;
     private Heat heat;
@@ -109,12 +103,9 @@ public final class SimmerRun {
     public SimmerRun(Mixture start, PotOnHeat pot, Heat heat, double bodyFactor, double servedC) {
         this.pot = pot;
         this.pressurePa = pot.pressurePa();
-        this.mouthM2 = pot.shape().mouthM2();
-        this.limited = !Double.isInfinite(pot.netPowerW());
         this.heat = heat;
         this.bodyFactor = bodyFactor;
         this.servedC = servedC;
-        Arrays.fill(allKept, 1);
         this.solids = start;
         this.consistency = new Consistency(start, bodyFactor);
         take(start);
@@ -353,10 +344,8 @@ public final class SimmerRun {
     }
 
     private double[] keptShares(double[] y) {
-        if (!consistency.starchy()) {
-            return allKept;
-        }
-        for (int i = 0; i < kept.length; i++) {
+        // Nobody asks for shares of a starch that is not there.
+        for (int i = 0; consistency.starchy() && i < kept.length; i++) {
             kept[i] = KINDS[i].keptShare(y[BOILED_MIN], y[SOUR_MIN]);
         }
         return kept;
@@ -398,17 +387,9 @@ public final class SimmerRun {
             double temp = heat.look().potTempC(boiling);
             double viscosity = flow(y, water, ethanol, acetic, temp, 0).viscosityPaS();
             double hotMl = consistency.volumeMl20c(water, ethanol, acetic) * SpecificVolume.expansion(temp);
-            double level = pot.shape().levelMm(hotMl);
-            EvaporationRate.Pot vessel = new EvaporationRate.Pot(
-                    pot.shape().surfaceM2(level),
-                    limited ? pot.shape().wallM2(level) : 0,
-                    mouthM2,
-                    pot.pairFactor(),
-                    pot.netPowerW(),
-                    pressurePa);
             double vapourG = G_PER_KG
                     * EvaporationRate.kgPerS(
-                            vessel,
+                            pot.vessel(pot.shape().levelMm(hotMl), pressurePa),
                             new EvaporationRate.Sauce(temp, activity, viscosity),
                             heat.look(),
                             heat.lid(),

@@ -202,19 +202,15 @@ public final class Consistency {
             throw new Unfit(new NoLiquid());
         }
         Serum serum = serum(serumG, aceticG, at);
-        double brix = serum.brix();
         Parts parts = parts(serumG, serum, at);
         double network = bodyFactor * parts.root() * parts.root();
         double yieldStressPa = parts.root() > 0 ? parts.weightedYield() / parts.root() * network : 0;
         double fat = fatFactor(waterG, ethanolG, aceticG);
         double flowing = fat * serum.paS() * gels.serumFactor(serumG, at.heatedMin())
                 + Math.min(fat, MOST_FILLED_NETWORK) * network;
-        if (tempC >= Gels.NOTHING_SETS_C) {
-            double stands = yieldStressPa + (fat >= PACKED_FAT_FACTOR ? PACKED_YIELD_PER_S * flowing : 0);
-            return new Flow(flowing, stands, structure(flowing, 0, 0, fat, stands));
-        }
-        double gel = bodyFactor * gels.waterGelPaS(serumG, brix, tempC, at.heatedMin(), at.heldH());
-        double crystals = gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH());
+        boolean sets = tempC < Gels.NOTHING_SETS_C;
+        double gel = sets ? bodyFactor * gels.waterGelPaS(serumG, serum.brix(), tempC, at.heatedMin(), at.heldH()) : 0;
+        double crystals = sets ? gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH()) : 0;
         double packed = fat >= PACKED_FAT_FACTOR ? PACKED_YIELD_PER_S * flowing : 0;
         double stands = yieldStressPa + packed + STANDS_PER_S * (gel + crystals);
         double set = gel + bodyFactor * parts.root() * parts.set();
@@ -470,19 +466,23 @@ public final class Consistency {
      * @throws IllegalArgumentException with {@link Beyond} or {@link NoLiquid} where the model has no answer
      */
     public static Flow flowCooked(Mixture mixture, double bodyFactor, double tempC, double heldH) {
-        mustHold(mixture);
-        return flowNow(mixture.cooked(), bodyFactor, tempC, heldH);
+        return flowAsked(mixture.cooked(), bodyFactor, tempC, heldH);
     }
 
     /**
-     * That the model has a thickness for a mixture.
+     * The same of a mixture in the state it is in, for whoever asks of anything there is.
      *
-     * @throws IllegalArgumentException with {@link Beyond} where it has none
+     * @throws IllegalArgumentException with {@link Beyond} or {@link NoLiquid} where the model has no answer
      */
-    public static void mustHold(Mixture m) {
-        FatOutside fat = new FatOutside(m, 0);
-        if (fat.holds(m.waterG(), m.ethanolG(), m.aceticG())) {
-            if (fat.isPowder(m.waterG())) {
+    public static Flow flowAsked(Mixture m, double bodyFactor, double tempC, double heldH) {
+        Consistency now = new Consistency(m, bodyFactor);
+        now.mustHold(m);
+        return now.flow(m.waterG(), m.ethanolG(), m.aceticG(), new Moment(tempC, heldH, 0, now.allKept));
+    }
+
+    private void mustHold(Mixture m) {
+        if (fatOutside.holds(m.waterG(), m.ethanolG(), m.aceticG())) {
+            if (fatOutside.isPowder(m.waterG())) {
                 throw new Unfit(new Beyond.Powder());
             }
         } else if (m.serumG() > 0 && m.brixPercent() > MOST_BRIX) {

@@ -17,7 +17,6 @@ final class FatOutside {
     private static final double CRYSTAL_PACKING = 0.65;
     private static final double MOST_FILLED = 0.97;
     private static final double EXPONENT = -2;
-    private static final double SOLIDS_G_PER_ML = 1.5;
     /** Vegetable oil: 70 mPa·s at 20 °C, 16 mPa·s at 65 °C; published, rounded. */
     private static final double OIL_20_PA_S = 0.070;
 
@@ -49,13 +48,13 @@ final class FatOutside {
             return false;
         }
         double dissolvedG = Math.min(solublesG, DISSOLVES * liquidG);
-        double serumMl = liquidG + dissolvedG / SOLIDS_G_PER_ML;
+        double serumMl = liquidG + SpecificVolume.solidMl20c(dissolvedG);
         double allMl = fatMl + liquidG + solidMl();
         return serumMl < MOST_SERUM * allMl && fatMl > serumMl;
     }
 
     private double solidMl() {
-        return (crystalsG + fineG) / SOLIDS_G_PER_ML;
+        return SpecificVolume.solidMl20c(crystalsG + fineG);
     }
 
     /** Whether there is too little fat to hold its solids together. */

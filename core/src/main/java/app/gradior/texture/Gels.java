@@ -44,10 +44,7 @@ final class Gels {
 
     private static final double FAT_HOURS = 1;
     private static final double NO_FAT_SOLID_C = 38;
-    private static final Body.Part[] FATS = {
-        Body.Part.BUTTER_FAT, Body.Part.COCOA_FAT, Body.Part.COCONUT_FAT, Body.Part.LARD_FAT
-    };
-    private static final SolidFat[] KINDS = {SolidFat.BUTTER, SolidFat.COCOA, SolidFat.COCONUT, SolidFat.LARD};
+    private static final SolidFat[] FATS = SolidFat.values();
 
     /** What is set is set: it is told no stronger. */
     private static final double SET_PA_S = 25;
@@ -65,7 +62,7 @@ final class Gels {
         pectinG = body.g(Body.Part.PECTIN);
         double all = 0;
         for (int i = 0; i < FATS.length; i++) {
-            fatG[i] = body.g(FATS[i]);
+            fatG[i] = body.fatG(FATS[i]);
             all += fatG[i];
         }
         fatty = all > 0;
@@ -141,7 +138,7 @@ final class Gels {
         }
         double solidMl = 0;
         for (int i = 0; i < FATS.length; i++) {
-            solidMl += SpecificVolume.fatMl20c(fatG[i] * KINDS[i].solidShare(tempC));
+            solidMl += SpecificVolume.fatMl20c(fatG[i] * FATS[i].solidShare(tempC));
         }
         double share = solidMl / volumeMl;
         return Math.min(SET_PA_S, FAT_PA_S * share * share * share * ripe(heldH, FAT_HOURS));

@@ -9,6 +9,7 @@ import app.gradior.estimate.Prompt;
 import app.gradior.estimate.PromptFinding;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Body;
 import app.gradior.plan.Thickening;
 import app.gradior.reading.ReadingKind;
 import java.util.List;
@@ -93,6 +94,19 @@ class BatchAdviceTest {
         assertThat(advice(3).cautions()).isEmpty();
         Understood sugar = Logs.line("sugar", 2000);
         log.at(4, new EventBody.Added(List.of(new IngredientInput("2 kg sugar", null, null))), sugar);
-        assertThat(advice(5).cautions()).containsExactly(new Caution.HotSugar());
+        assertThat(advice(5).cautions())
+                .extracting(Object::getClass)
+                .containsExactly(Caution.HotSugar.class, Caution.Crystals.class);
+    }
+
+    @Test
+    void yolkInAPotOnItsWayToTheSimmerIsSaidUntilItHasCurdled() {
+        log.at(1, new EventBody.Ticked(List.of(0, 1)))
+                .at(
+                        2,
+                        new EventBody.Added(List.of(new IngredientInput("6 yolks", null, null))),
+                        Logs.line("egg-yolk", 108));
+        assertThat(advice(3).cautions()).containsExactly(new Caution.Curdles(Body.YOLK_CURDLES_C));
+        assertThat(advice(30).cautions()).as("it has").isEmpty();
     }
 }

@@ -3,6 +3,7 @@ package app.gradior.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.gradior.Written;
 import app.gradior.finding.Finding;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
@@ -11,7 +12,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,9 +46,7 @@ class LineReaderTest {
         return reading.sureness() == Sureness.UNSURE ? Outcome.HONESTLY_UNSURE : Outcome.WRONG;
     }
 
-    /** Lines as people write them, with the grams worked out by hand; "?" where no reader could know. */
-    @Test
-    void readsNinetyFiveInAHundredLinesRightOrSaysItIsUnsure() throws IOException {
+    private static List<CSVRecord> handWritten() throws IOException {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setDelimiter('|')
@@ -56,20 +54,25 @@ class LineReaderTest {
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .get();
+        try (InputStream in = LineReaderTest.class.getResourceAsStream("/measure/lines.csv");
+                InputStreamReader text = new InputStreamReader(in, StandardCharsets.UTF_8)) {
+            return format.parse(text).getRecords();
+        }
+    }
+
+    /** Lines as people write them, with the grams worked out by hand; "?" where no reader could know. */
+    @Test
+    void readsNinetyFiveInAHundredLinesRightOrSaysItIsUnsure() throws IOException {
         List<String> wrong = new ArrayList<>();
         int unsure = 0;
         int lines = 0;
-        try (InputStream in = LineReaderTest.class.getResourceAsStream("/measure/lines.csv");
-                InputStreamReader text = new InputStreamReader(in, StandardCharsets.UTF_8)) {
-            for (CSVRecord row : format.parse(text)) {
-                lines++;
-                Outcome outcome = outcome(row);
-                if (outcome == Outcome.WRONG) {
-                    wrong.add(row.get("line"));
-                } else if (outcome == Outcome.HONESTLY_UNSURE
-                        && !row.get("food").equals("?")) {
-                    unsure++;
-                }
+        for (CSVRecord row : handWritten()) {
+            lines++;
+            Outcome outcome = outcome(row);
+            if (outcome == Outcome.WRONG) {
+                wrong.add(row.get("line"));
+            } else if (outcome == Outcome.HONESTLY_UNSURE && !row.get("food").equals("?")) {
+                unsure++;
             }
         }
         assertThat(lines).isGreaterThanOrEqualTo(300);
@@ -93,27 +96,12 @@ class LineReaderTest {
                 r.remark().map(Finding::code).orElse(""));
     }
 
-    /** What is read of each line to the last figure: with the property gradior.docs set it is written down anew, to be looked through. */
+    /** What is read of each line to the last figure; ./gradior docs writes it down anew, to be looked through. */
     @Test
     void everyLineIsReadAsItWasLastLookedThrough() throws IOException {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter('|')
-                .setQuote(null)
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        List<String> now = new ArrayList<>();
-        try (InputStream in = LineReaderTest.class.getResourceAsStream("/measure/lines.csv");
-                InputStreamReader text = new InputStreamReader(in, StandardCharsets.UTF_8)) {
-            format.parse(text).forEach(row -> now.add(reads(row)));
-        }
-        Path file = Path.of("src/test/resources/measure/reads.txt");
-        if (!System.getProperty("gradior.docs", "").isEmpty()) {
-            Files.write(file, now, StandardCharsets.UTF_8);
-            return;
-        }
-        assertThat(now).isEqualTo(Files.readAllLines(file, StandardCharsets.UTF_8));
+        Written.inFile(
+                Path.of("src/test/resources/measure/reads.txt"),
+                handWritten().stream().map(LineReaderTest::reads).toList());
     }
 
     @ParameterizedTest

@@ -67,6 +67,9 @@ class BodyTest {
         assertThat(g(custard.heatedTo(71), Part.YOLK)).isEqualTo(yolk);
         assertThat(g(custard.heatedTo(75), Part.SET_YOLK)).isEqualTo(yolk);
         assertThat(g(custard.heatedTo(87), Part.CURDLED_YOLK)).isEqualTo(yolk);
+        assertThat(g(custard.heatedTo(75).heatedTo(90), Part.CURDLED_YOLK))
+                .as("set first, too hot later")
+                .isEqualTo(yolk);
         Mixture bound = custard.plus(Sauces.of("cornflour", 20));
         assertThat(g(bound.heatedTo(98), Part.SET_YOLK)).isEqualTo(yolk);
         assertThat(g(custard.cooked(), Part.SET_YOLK)).as("cooked with care").isEqualTo(yolk);

@@ -88,6 +88,11 @@ class LivePotJourneyTest {
             assertThat(page.locator("#alarm")).isVisible();
             assertThat(page.locator("#alarm .what")).containsText("Damson & star anise glaze: Take it off the heat");
             Browser.checkScreen(page);
+            page.evaluate("scrollTo(0, document.body.scrollHeight)");
+            assertThat(page.locator("#main").boundingBox().y
+                            + page.locator("#main").boundingBox().height)
+                    .as("the alarm covers nothing that cannot be scrolled out from under it")
+                    .isLessThanOrEqualTo(page.locator("#alarm").boundingBox().y);
             page.click("[data-heard]");
             assertThat(page.locator("#alarm")).isHidden();
             page.navigate("/kit");

@@ -52,7 +52,7 @@ class DemoData implements ApplicationRunner {
     private static final int OTHER_POT_EVERY = 9;
     private static final int POTS = 6;
     private static final int BURNERS = 4;
-    private static final int GLAZE_SINCE_MIN = 48;
+    private static final int GLAZE_SINCE_MIN = 41;
     private static final int GRAVY_SINCE_MIN = 5;
     /** For each sauce its pot, its burner, and the pot it is in now and then. */
     private static final int[][] USUAL = {

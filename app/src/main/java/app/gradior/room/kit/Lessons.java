@@ -93,7 +93,7 @@ public class Lessons {
                 .ifPresent(step -> found.add(new Happening(endMinute, new Reading(ReadingKind.SERVED, step))));
         batch.nextDay()
                 .map(EventBody.NextDay::ringMm)
-                .ifPresent(mm -> found.add(new Happening(endMinute, new Reading(ReadingKind.RING, mm))));
+                .ifPresent(mm -> found.add(new Happening(endMinute, new Reading(ReadingKind.NEXT_DAY_RING, mm))));
         return found;
     }
 

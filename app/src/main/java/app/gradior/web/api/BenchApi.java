@@ -166,8 +166,7 @@ class BenchApi {
     }
 
     private static ThicknessPoint point(Mixture m, double tempC, double heldH) {
-        Consistency.mustHold(m);
-        Consistency.Flow flow = Consistency.flowNow(m, 1, tempC, heldH);
+        Consistency.Flow flow = Consistency.flowAsked(m, 1, tempC, heldH);
         double step = Stair.step(flow.viscosityPaS());
         Doubt doubt = Consistency.doubtNow(m, tempC, heldH);
         return new ThicknessPoint(

@@ -97,8 +97,8 @@ class AlcoholTool implements Tool {
                 .table(
                         Words.text("alcohol-tool.as-it-boils"),
                         List.of(
-                                "minute",
-                                "alcohol",
+                                Words.text("bench.minute"),
+                                Words.text("bench.alcohol"),
                                 Words.text("alcohol-tool.share-left"),
                                 Words.text("alcohol-tool.of-the-sauce-left")),
                         rows)

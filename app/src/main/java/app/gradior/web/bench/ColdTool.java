@@ -60,10 +60,9 @@ class ColdTool implements Tool {
         Figures figures = new Figures(kitchen);
         double servedC = Ask.servedC(asked, kitchen);
         double hotC = Refusal.checked("lines", () -> Ask.boilingC(sauce, kitchen));
-        double hot = Refusal.checked("lines", () -> {
-            Consistency.mustHold(sauce);
-            return Consistency.step(sauce, 1, hotC);
-        });
+        double hot = Refusal.checked(
+                "lines",
+                () -> Stair.step(Consistency.flowAsked(sauce, 1, hotC, 0).viscosityPaS()));
         double served = Consistency.step(sauce, 1, servedC);
         List<AsMet> met = AsMet.all(sauce, 1, hotC, servedC);
         List<List<String>> rows = new ArrayList<>();

@@ -85,7 +85,12 @@ class ConvertTool implements Tool {
         }
         reply.table(
                 Words.text("convert-tool.by-volume"),
-                List.of("kitchen", "cups", "tablespoons", "teaspoons", "fl oz"),
+                List.of(
+                        Words.text("bench.kitchen"),
+                        Words.text("bench.cups"),
+                        Words.text("bench.tablespoons"),
+                        Words.text("bench.teaspoons"),
+                        "fl oz"),
                 rows);
         food.measures().entrySet().stream()
                 .sorted(java.util.Map.Entry.comparingByKey())

@@ -80,11 +80,16 @@ class JarsTool implements Tool {
                 .big(Words.text("jars-tool.jars"), String.valueOf(answer.fills().size()), "")
                 .big(
                         Words.text("jars-tool.left-over"),
-                        answer.leftoverMl() < 1 ? "none" : figures.volumeFigure(answer.leftoverMl()),
+                        answer.leftoverMl() < 1
+                                ? Words.text("jars-tool.none")
+                                : figures.volumeFigure(answer.leftoverMl()),
                         answer.leftoverMl() < 1 ? "" : figures.volumeUnit(answer.leftoverMl()));
         reply.table(
                 Words.text("jars-tool.each-jar"),
-                List.of("jar", Words.text("jars-tool.holds-to-its-fill-line"), "gets"),
+                List.of(
+                        Words.text("bench.jar"),
+                        Words.text("jars-tool.holds-to-its-fill-line"),
+                        Words.text("bench.gets")),
                 answer.fills().stream()
                         .map(fill -> List.of(
                                 fill.jar().name(), figures.volume(fill.jar().fillMl()), figures.volume(fill.fillMl())))

@@ -55,7 +55,7 @@ class SeasonTool implements Tool {
                                 .map(t -> new Field.Choice(t.name(), Words.say(t)))
                                 .toList()),
                 Field.number("percent", Words.text("season-tool.to-g-in-g"), asked.text("percent", usual(taste))),
-                Field.food("with", "with", asked.text("with", usualFood(taste))),
+                Field.food("with", Words.text("bench.with"), asked.text("with", usualFood(taste))),
                 Ask.served(asked, kitchen));
     }
 
@@ -109,7 +109,7 @@ class SeasonTool implements Tool {
                         correction.waterEquivalentG() > 1
                                 ? Words.text(
                                         "season-tool.as-if-g-of-water-had", Ask.grams(correction.waterEquivalentG()))
-                                : "nothing")
+                                : Words.text("season-tool.nothing"))
                 .fact(
                         "pH",
                         Words.text(

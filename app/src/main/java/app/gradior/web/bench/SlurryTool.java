@@ -61,7 +61,11 @@ class SlurryTool implements Tool {
         Thickening thickening =
                 new Thickening(sauce, new Thickening.Mix(kind, Thickening.Form.SLURRY, ratio), hotC, servedC, 1);
         List<List<String>> rows = new ArrayList<>();
-        rows.add(List.of("before", "—", Ask.stepWords(Consistency.step(sauce, 1, hotC)), Ask.stepWords(before)));
+        rows.add(List.of(
+                Words.text("bench.before"),
+                "—",
+                Ask.stepWords(Consistency.step(sauce, 1, hotC)),
+                Ask.stepWords(before)));
         double after = before;
         for (int i = 1; i <= parts; i++) {
             Mixture now = thickening.with(grams * i / parts);
@@ -77,8 +81,8 @@ class SlurryTool implements Tool {
                 .table(
                         Words.text("slurry-tool.part-by-part"),
                         List.of(
-                                "after",
-                                "starch",
+                                Words.text("bench.after"),
+                                Words.text("bench.starch"),
                                 Words.text("slurry-tool.in-the-pot"),
                                 Words.text("slurry-tool.when-served")),
                         rows);

@@ -54,7 +54,7 @@ class SwapTool implements Tool {
                         Words.text("swap-tool.instead-of"),
                         asked.text("from", Words.text("swap-tool.cider-vinegar"))),
                 Field.number("grams", Words.text("swap-tool.so-many-g"), asked.text("grams", "100")),
-                Field.food("to", "I have", asked.text("to", Words.text("swap-tool.lemon-juice"))),
+                Field.food("to", Words.text("bench.i-have"), asked.text("to", Words.text("swap-tool.lemon-juice"))),
                 Field.choice(
                         "keeps",
                         Words.text("swap-tool.keep-its"),
@@ -92,7 +92,7 @@ class SwapTool implements Tool {
                         Ask.grams(grams),
                         from,
                         Words.say(answer.keeps())))
-                .big("Take", Ask.grams(answer.massG()), "g")
+                .big(Words.text("bench.take"), Ask.grams(answer.massG()), "g")
                 .big(
                         Words.text("swap-tool.about"),
                         figures.volumeFigure(answer.massG() / to.densityGPerMl()),

@@ -76,7 +76,8 @@ class ThickenTool implements Tool {
         Thickening.Answer answer = Refusal.checked(
                 "step", () -> new Thickening(sauce, mix, hotC, servedC, 1).toStep(Ask.stepWanted(asked, 5)));
         Figures figures = new Figures(kitchen);
-        String with = form == Form.SLURRY ? Words.text("thicken-tool.cold-water") : "butter";
+        String with =
+                form == Form.SLURRY ? Words.text("thicken-tool.cold-water") : Words.text("thicken-tool.of-butter");
         Reply.Builder reply = new Reply.Builder(Words.text(
                         "thicken-tool.stir-g-into-g-and-put",
                         Ask.grams(answer.starchG()),
@@ -111,8 +112,8 @@ class ThickenTool implements Tool {
         reply.table(
                 Words.text("thicken-tool.look-after-each-portion-before-the"),
                 List.of(
-                        "portion",
-                        "starch",
+                        Words.text("bench.portion"),
+                        Words.text("bench.starch"),
                         Words.text("thicken-tool.in-the-pot-then"),
                         Words.text("thicken-tool.when-served")),
                 rows);

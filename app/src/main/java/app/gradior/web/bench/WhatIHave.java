@@ -72,7 +72,7 @@ class WhatIHave {
                         List.of(
                                 new Field.Choice("pulp", Words.text("what-ihave.vegetables-or-fruit")),
                                 new Field.Choice("starch", Words.text("what-ihave.starch-or-flour")),
-                                new Field.Choice("syrup", "sugar"))));
+                                new Field.Choice("syrup", Words.text("bench.sugar")))));
                 fields.add(Field.number(
                         "looksStep", Words.text("what-ihave.step-it-looks-like-now"), asked.text("looksStep", "4")));
                 fields.add(Field.number(

@@ -7,6 +7,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Units;
 import app.gradior.room.words.Words;
+import app.gradior.texture.Stair;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -57,10 +58,10 @@ public record Figures(Kitchen kitchen) implements Units {
 
     public String volumeUnit(double ml) {
         if (kitchen.measures() == MeasureSystem.US) {
-            return "cups";
+            return Words.text("figures.cups");
         }
         if (kitchen.measures() == MeasureSystem.IMPERIAL) {
-            return "fl oz";
+            return Words.text("figures.fluid-ounces");
         }
         return ml >= 2000 ? "L" : "mL";
     }
@@ -73,8 +74,8 @@ public record Figures(Kitchen kitchen) implements Units {
 
     public String volumeFieldUnit() {
         return kitchen.measures() == MeasureSystem.US
-                ? "cups"
-                : kitchen.measures() == MeasureSystem.IMPERIAL ? "fl oz" : "mL";
+                ? Words.text("figures.cups")
+                : kitchen.measures() == MeasureSystem.IMPERIAL ? Words.text("figures.fluid-ounces") : "mL";
     }
 
     /** The volume that a field of a form says, mL; NaN when it is no number. */
@@ -133,6 +134,11 @@ public record Figures(Kitchen kitchen) implements Units {
 
     public String step(double step) {
         return Numbers.fixed(Math.max(1, Math.min(9, step)), 1);
+    }
+
+    /** A step and what it is called. */
+    public String stepWords(double step) {
+        return step(step) + " " + Words.say(Stair.Tread.of(step));
     }
 
     public String plain(double value, int decimals) {

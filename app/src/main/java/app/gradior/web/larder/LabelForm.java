@@ -31,7 +31,13 @@ record LabelForm(
         @Nullable String name,
         @Nullable String like,
 
-        @Within(label = LABEL + "the-label-speaks-of-g", least = 1, most = 2000, unit = "g", optional = true) @Nullable
+        @Within(
+                label = LABEL + "the-label-speaks-of-g",
+                least = Label.LEAST_SERVING_G,
+                most = Label.MOST_SERVING_G,
+                unit = "g",
+                optional = true)
+        @Nullable
         TypedNumber serving,
 
         @Within(label = LABEL + "fat-g", least = 0, most = 100, optional = true) @Nullable
@@ -58,7 +64,12 @@ record LabelForm(
         @Within(label = LABEL + "ph-if-it-says", least = 0, most = 14, optional = true) @Nullable
         TypedNumber ph,
 
-        @Within(label = LABEL + "a-millilitre-weighs-g", least = 0.03, most = 2.5, unit = "g", optional = true)
+        @Within(
+                label = LABEL + "a-millilitre-weighs-g",
+                least = Food.LEAST_DENSITY,
+                most = Food.MOST_DENSITY,
+                unit = "g",
+                optional = true)
         @Nullable
         TypedNumber density,
 

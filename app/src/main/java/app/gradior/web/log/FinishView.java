@@ -174,7 +174,7 @@ record FinishView(
 
     private static String minutes(double minutes, double limit) {
         if (Double.isInfinite(minutes)) {
-            return "never";
+            return Words.text("finish-view.never");
         }
         String said =
                 minutes < 100 ? Numbers.plain(Math.round(minutes), 0) + " min" : Numbers.fixed(minutes / 60, 1) + " h";

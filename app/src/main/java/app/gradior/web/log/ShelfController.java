@@ -60,7 +60,7 @@ class ShelfController {
                 row.sauce(),
                 row.name(),
                 figures.volume(row.ml()),
-                row.place().equals(Storage.FREEZER.name()) ? "freezer" : "fridge",
+                Words.text(row.place().equals(Storage.FREEZER.name()) ? "shelf.freezer" : "shelf.fridge"),
                 figures.day(row.useBy()),
                 row.useBy().toString(),
                 row.state().equals(Shelf.State.OPENED.name()),

@@ -32,7 +32,7 @@ final class Verdict {
     }
 
     private static String thickness(Judgement.Thickness t) {
-        String thicker = t.off() > 0 ? "thicker" : "thinner";
+        String thicker = Words.text(t.off() > 0 ? "verdict.thicker" : "verdict.thinner");
         String why = switch (t.why()) {
             case AS_FORETOLD -> "";
             case ANOTHER_BODY ->

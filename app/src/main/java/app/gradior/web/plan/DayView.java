@@ -109,7 +109,9 @@ public final class DayView {
                     Words.say(p.task().name()),
                     p.task().handsOn()
                             ? Words.text("day-view.hands-on")
-                            : p.task().onHeat() ? Words.text("day-view.looks-after-itself") : "stands",
+                            : p.task().onHeat()
+                                    ? Words.text("day-view.looks-after-itself")
+                                    : Words.text("day-view.stands"),
                     weekday.equals(lastDay) ? "" : weekday));
             lastDay = weekday;
         }

@@ -36,7 +36,6 @@ import org.springframework.web.bind.annotation.ResponseBody;
 @Controller
 @RequestMapping("/plan/{id}")
 class GatherController {
-    private static final double SOME_STARCH_G = 0.05;
 
     private final Plans plans;
     private final Planning planning;
@@ -137,7 +136,7 @@ class GatherController {
         List<Group> groups = new ArrayList<>();
         PlanAnswer.Setting setting = answer.setting();
         Optional<Group> slurry = answer.done()
-                .filter(d -> d.way().starchG() > SOME_STARCH_G)
+                .filter(d -> d.way().starchG() > PlanView.SOME_STARCH_G)
                 .map(d -> slurry(setting, d, saved, figures));
         for (int i = 0; i < setting.laid().drafts().size(); i++) {
             List<Item> items = new ArrayList<>();

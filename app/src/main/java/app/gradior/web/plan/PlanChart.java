@@ -15,7 +15,6 @@ import java.util.function.Predicate;
 
 /** The ways of a plan: as a chart, as a slider's words, and in figures. */
 final class PlanChart {
-    private static final double SOME_STARCH_G = 0.05;
     private static final int LISTED = 4;
 
     private final PlanAnswer answer;
@@ -48,7 +47,7 @@ final class PlanChart {
                 .ifPresent(
                         m -> shades.add(new RoutesDrawing.Shade(m, Words.text("plan-chart.too-shallow-here-catches"))));
         if (answer.setting().draft().starch() == null
-                && done.ways().curve().mostReduced().starchG() > SOME_STARCH_G) {
+                && done.ways().curve().mostReduced().starchG() > PlanView.SOME_STARCH_G) {
             shades.add(new RoutesDrawing.Shade(0, Words.text("plan-chart.needs-starch")));
         }
         return RoutesDrawing.draw(new RoutesDrawing.Chart(
@@ -97,7 +96,8 @@ final class PlanChart {
 
     public String chosenWords() {
         Routes.Point p = done().wish().point();
-        return minutes(p.minutes()) + ", " + figures.volume(p.volumeMl20c()) + ", " + grams(p.starchG()) + " "
+        return minutes(p.minutes()) + ", " + figures.volume(p.volumeMl20c()) + ", "
+                + PlanView.starch(p.starchG(), figures) + " "
                 + Words.say(answer.setting().mix().kind());
     }
 
@@ -123,7 +123,7 @@ final class PlanChart {
         return new WayRow(
                 minutes(p.minutes()),
                 figures.volume(p.volumeMl20c()),
-                grams(p.starchG()),
+                PlanView.starch(p.starchG(), figures),
                 Numbers.fixed(p.sauce().saltPercent(), 1) + " %",
                 figures.mass(p.sauce().sugarsG()),
                 figures.mass(p.sauce().ethanolG()),
@@ -136,9 +136,5 @@ final class PlanChart {
 
     private String minutes(double minutes) {
         return figures.minutes(minutes);
-    }
-
-    private String grams(double grams) {
-        return grams < SOME_STARCH_G ? Words.text("draw.none") : figures.mass(grams);
     }
 }

@@ -13,7 +13,6 @@ import app.gradior.room.plan.PlanWork;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
-import app.gradior.texture.AsMet;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.SectionDrawing;
@@ -28,7 +27,9 @@ import java.util.OptionalDouble;
 /** What comes of a plan, in words and drawings. */
 final class PlanView {
     private static final double FEW_MIN = 0.5;
-    private static final double SOME_STARCH_G = 0.05;
+    /** Less starch than this is none, g. */
+    static final double SOME_STARCH_G = 0.05;
+
     private static final double SOME_ALCOHOL_G = 0.5;
 
     private final PlanAnswer answer;
@@ -88,7 +89,7 @@ final class PlanView {
         String starch = done.way().starchG() > SOME_STARCH_G
                 ? Words.text(
                         "plan-view.then-of",
-                        grams(done.way().starchG()),
+                        starch(done.way().starchG(), figures),
                         Words.say(answer.setting().mix().kind()))
                 : "";
         return Words.text(
@@ -191,58 +192,7 @@ final class PlanView {
 
     /** Beside the chart. */
     public List<Fact> facts() {
-        PlanAnswer.Done done = done();
-        List<Fact> facts = new ArrayList<>();
-        PotState main = done.main().end();
-        StageResult last = done.last();
-        if (done.way().starchG() > SOME_STARCH_G) {
-            facts.add(new Fact(
-                    Words.text("plan-view.starch-in-cold-liquid"),
-                    Words.text(
-                            "plan-view.in",
-                            grams(done.way().starchG()),
-                            grams(done.way().coldLiquidG()))));
-        }
-        facts.add(new Fact(
-                Words.text("plan-view.stop-reducing-at"),
-                Words.text("plan-view.hot", mm(main.levelMm()), figures.volume(main.volumeMlHot()))));
-        facts.add(new Fact(
-                Words.text("plan-view.on-the-scale-then"),
-                Words.text(
-                        "plan-view.g-with-the-pot",
-                        Numbers.plain(main.massG() + answer.setting().pot().emptyG(), 0))));
-        facts.add(new Fact(Words.text("plan-view.in-the-pot-then"), stepWords(main.stepHot())));
-        for (AsMet time : later(last)) {
-            facts.add(new Fact(
-                    Words.say(time.when()),
-                    Words.text(
-                            "plan-view.step-and-what-it-is",
-                            stepWords(time.step()),
-                            time.flow().structure())));
-        }
-        if (last.out().ethanolG() > SOME_ALCOHOL_G) {
-            facts.add(new Fact(
-                    Words.text("plan-view.alcohol-left"),
-                    Words.text("plan-view.in-the-pot", figures.mass(last.out().ethanolG()))));
-        }
-        double spoons = last.out().volumeMl20c() / figures.tablespoonMl();
-        facts.add(new Fact(
-                Words.text("plan-view.salt"),
-                Words.text("plan-view.season-last", Numbers.fixed(last.out().saltPercent(), 1))));
-        facts.add(new Fact(
-                Words.text("plan-view.sugar-in-a-tablespoon"),
-                Numbers.plain(last.out().sugarsG() / spoons, 1) + " g"));
-        if (answer.setting().draft().storage().cools()) {
-            facts.add(new Fact(
-                    Words.text(
-                            "plan-view.keeps",
-                            Words.say(answer.setting().draft().storage()).replace("for ", "in ")),
-                    Words.text(
-                            "plan-view.days",
-                            done.shelfLife().days(),
-                            Words.say(done.shelfLife().kind()))));
-        }
-        return facts;
+        return new PlanFacts(answer, figures).all();
     }
 
     /** How much of everything, against what is written. */
@@ -320,7 +270,7 @@ final class PlanView {
                     figures.volume(stage.out().volumeMl20c()),
                     mm(end.levelMm()),
                     Double.isNaN(end.stepHot()) ? "—" : figures.step(end.stepHot()),
-                    Double.isNaN(end.stepServed()) ? "—" : stepWords(end.stepServed()),
+                    Double.isNaN(end.stepServed()) ? "—" : figures.stepWords(end.stepServed()),
                     stage.out().ethanolG() > SOME_ALCOHOL_G
                             ? figures.mass(stage.out().ethanolG())
                             : "",
@@ -431,26 +381,12 @@ final class PlanView {
         return figures.minutes(minutes);
     }
 
-    /** How it is met after the table: cold, and the next day. */
-    private List<AsMet> later(StageResult last) {
-        if (!(last.out().serumG() > 0)) {
-            return List.of();
-        }
-        double servedC = answer.setting().draft().servedC();
-        return AsMet.all(last.out(), 1, last.end().tempC(), servedC).stream()
-                .filter(m -> m.when() == AsMet.When.COLD || m.when() == AsMet.When.NIGHT)
-                .toList();
-    }
-
-    private String stepWords(double step) {
-        return figures.step(step) + " " + Words.say(Stair.Tread.of(step));
-    }
-
-    private static String mm(double level) {
+    static String mm(double level) {
         return Numbers.plain(level, 0) + " mm";
     }
 
-    private String grams(double grams) {
+    /** So much starch, or none. */
+    static String starch(double grams, Figures figures) {
         return grams < SOME_STARCH_G ? Words.text("draw.none") : figures.mass(grams);
     }
 }

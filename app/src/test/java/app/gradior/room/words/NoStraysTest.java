@@ -155,4 +155,52 @@ class NoStraysTest {
                 .contains("\"other\":\"{0} entries are kept here and will be sent.\"")
                 .doesNotContain("<");
     }
+
+    /** Names of fields and figures, and the heads of tables: one word is a text there. */
+    private static final Pattern SAID_ON_THE_BENCH =
+            Pattern.compile("(?:Field\\.\\w+|new Field\\.Choice)\\(\\s*\"[^\"]*\",\\s*\"([A-Za-z][^\"]*)\""
+                    + "|\\.(?:big|fact|table)\\(\\s*\"(?!pH\")([A-Za-z][^\"]*)\"|List\\.of\\(\\s*\"([a-z]+)\"");
+
+    @Test
+    void noSingleWordStandsOnTheBench() throws IOException {
+        assertThat(SAID_ON_THE_BENCH
+                        .matcher("Field.food(\"with\", \"with\", x)")
+                        .find())
+                .isTrue();
+        assertThat(SAID_ON_THE_BENCH.matcher("List.of(\n  \"jar\", y)").find()).isTrue();
+        assertThat(SAID_ON_THE_BENCH
+                        .matcher("Field.food(\"with\", Words.text(\"a.key\"), x)")
+                        .find())
+                .isFalse();
+        for (Path file : files(".java")) {
+            if (file.toString().contains("/web/bench/")) {
+                assertThat(SAID_ON_THE_BENCH
+                                .matcher(Files.readString(file))
+                                .results()
+                                .map(r -> r.group()))
+                        .as(file.getFileName().toString())
+                        .isEmpty();
+            }
+        }
+    }
+
+    /** A word where the other way is a text. */
+    private static final Pattern BESIDE_A_TEXT =
+            Pattern.compile("Words\\.(?:text|say)\\((?:[^()]|\\([^()]*\\))*\\)\\s*:\\s*\"[A-Za-z]{3,}\""
+                    + "|\\?\\s*\"[A-Za-z]{3,}\"\\s*:\\s*(?:Words|figures)\\.");
+
+    @Test
+    void noSingleWordStandsBesideAText() throws IOException {
+        assertThat(BESIDE_A_TEXT
+                        .matcher("x > 1 ? Words.text(\"a.b\", f(x)) : \"none\"")
+                        .find())
+                .isTrue();
+        assertThat(BESIDE_A_TEXT.matcher("x < 1 ? \"none\" : figures.volume(x)").find())
+                .isTrue();
+        for (Path file : files(".java")) {
+            assertThat(BESIDE_A_TEXT.matcher(Files.readString(file)).results().map(r -> r.group()))
+                    .as(file.getFileName().toString())
+                    .isEmpty();
+        }
+    }
 }
