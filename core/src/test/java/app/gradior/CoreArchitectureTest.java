@@ -1,12 +1,16 @@
 package app.gradior;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.junit.jupiter.api.Test;
 
 @AnalyzeClasses(packages = "app.gradior", importOptions = ImportOption.DoNotIncludeTests.class)
 class CoreArchitectureTest {
@@ -29,4 +33,15 @@ class CoreArchitectureTest {
             .orShould()
             .dependOnClassesThat()
             .haveFullyQualifiedName("java.time.Clock");
+
+    /** What judges the model shares nothing with it. */
+    @Test
+    void theJudgeKnowsNoneOfUs() {
+        noClasses()
+                .that()
+                .haveSimpleNameNotEndingWith("Test")
+                .should()
+                .dependOnClassesThat(resideInAPackage("app.gradior..").and(not(resideInAPackage("app.gradior.judge"))))
+                .check(new ClassFileImporter().importPackages("app.gradior.judge"));
+    }
 }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.gradior.clock.Container;
 import app.gradior.clock.Cooling;
 import app.gradior.clock.Surroundings;
+import app.gradior.course.PotCourse;
 import app.gradior.course.SauceRun;
 import app.gradior.course.StageResult;
 import app.gradior.heat.Atmosphere;
@@ -136,5 +137,41 @@ class PotBalanceTest {
             }
         }
         assertThat(outside).hasSizeLessThanOrEqualTo(all / 10);
+    }
+
+    /** Minutes from 95 to 60 °C of a pot taken off the heat, and what steamed away until then, g. */
+    private static double[] besideTheHeat(double cm, double kg, LidState lid) {
+        PotCourse course = new PotCourse(
+                PotOnHeat.unknownPair(new PotShape(10 * cm, 10 * cm, 7 * cm), 0), 1, 20, PotCourse.Variation.NONE);
+        course.beginHot(new Stage(
+                StageKind.SIMMER, Sauces.of("water", 1000 * kg), Look.GENTLE, LidState.OPEN, new StageEnd.Minutes(1)));
+        course.set(lid);
+        course.setOnHeat(false);
+        while (course.tempC() > 95) {
+            course.advance(0.1);
+        }
+        double from = course.minute();
+        double massG = course.massG();
+        while (course.tempC() > 60) {
+            course.advance(0.1);
+        }
+        return new double[] {course.minute() - from, massG - course.massG()};
+    }
+
+    @Test
+    void aPotTakenOffTheHeatCoolsAsTheBalanceSaysAndPaysInSteam() {
+        int judged = 0;
+        for (CSVRecord row : rows("pot_balance")) {
+            if (row.get("kind").equals("cool_95_to_60_min")) {
+                String[] pot = row.get("pot_cm").split(" ");
+                double kg = Double.parseDouble(pot[2]);
+                double[] found = besideTheHeat(Double.parseDouble(pot[0]), kg, lid(row));
+                assertThat(off(row, found[0])).as(row + ": " + found[0]).isLessThan(WITHIN);
+                double allOfItG = kg * 4190 * 35 / 2335;
+                assertThat(found[1] / allOfItG).isBetween(lid(row) == LidState.OPEN ? 0.5 : 0, 0.9);
+                judged++;
+            }
+        }
+        assertThat(judged).isEqualTo(4);
     }
 }

@@ -1,6 +1,5 @@
 package app.gradior.course;
 
-import app.gradior.heat.EthanolWater;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
@@ -76,6 +75,8 @@ public final class PotCourse {
     private double steamLeftG;
 
     private boolean burnerEnough = true;
+    /** Factor on the rate of evaporation at every look. */
+    private double drift = 1;
 
     private double warmToC;
     private double fried;
@@ -134,6 +135,7 @@ public final class PotCourse {
         copy.warmUpLeft = warmUpLeft;
         copy.steamLeftG = steamLeftG;
         copy.burnerEnough = burnerEnough;
+        copy.drift = drift;
         copy.warmToC = warmToC;
         copy.fried = fried;
         copy.sweatingG = sweatingG;
@@ -276,6 +278,12 @@ public final class PotCourse {
         settle(tempC);
     }
 
+    /** From here on the heat is so much more or less than it is believed to be: nobody knows what it will do. */
+    public void drift(double factor) {
+        drift = factor;
+        applyHeat();
+    }
+
     // --- what the pot does
     // --------------------------------------------------------------------------------------------
 
@@ -351,7 +359,7 @@ public final class PotCourse {
 
     private void applyHeat() {
         if (mode == Mode.BOILING) {
-            run.set(new Heat(look, lid), variation.look().applyAsDouble(look));
+            run.set(new Heat(look, lid), drift * variation.look().applyAsDouble(look));
         }
     }
 
@@ -385,30 +393,44 @@ public final class PotCourse {
                 cooked += minutes;
             }
             case STANDING -> {
-                if (mixture.massG() > 0) {
-                    tempC = StageRules.cooling(mixture, pot)
-                            .tempC(tempC, StageRules.ROOM_C, minutes * StageRules.SECONDS_PER_MINUTE);
-                }
+                stand(minutes);
                 cooked += stage.kind().treatment() == StageKind.Treatment.OFF_THE_HEAT ? minutes : 0;
             }
         }
         minute += minutes;
     }
 
-    private void steam(double lostG) {
-        if (!(lostG > 0)) {
-            return;
+    /** Beside the heat: it cools, and as long as it is hot it goes on losing water. */
+    private void stand(double minutes) {
+        double left = mixture.massG() > 0 ? minutes : 0;
+        while (left > INSTANT_MIN) {
+            StageRules.Stood stood = StageRules.standing(mixture, tempC, pot, lid, left);
+            tempC = stood.tempC();
+            mixture = StageRules.steamed(mixture, stood.lostG());
+            left -= stood.minutes();
         }
-        double spiritG = Math.min(
-                mixture.ethanolG(), lostG * EthanolWater.vapourMassFraction(mixture.waterG(), mixture.ethanolG()));
-        mixture = mixture.withVolatiles(
-                Math.max(0, mixture.waterG() - lostG + spiritG), mixture.ethanolG() - spiritG, mixture.aceticG());
+    }
+
+    private double steamsGPerMin() {
+        if (!(mixture.massG() > 0)) {
+            return 0;
+        }
+        StageRules.Stood stood = StageRules.standing(mixture, tempC, pot, lid, MOMENT_MIN);
+        return stood.lostG() / stood.minutes();
+    }
+
+    private void steam(double lostG) {
+        mixture = StageRules.steamed(mixture, lostG);
         steamLeftG = Math.max(0, steamLeftG - lostG);
     }
 
     private double sweatedG(double minutes) {
         double share = StageRules.sweatedShare(fried + minutes) - StageRules.sweatedShare(fried);
-        return share * sweatingG * StageRules.sweatsPast(lid) * variation.look().applyAsDouble(Look.STEAMING);
+        return share
+                * sweatingG
+                * StageRules.sweatsPast(lid)
+                * drift
+                * variation.look().applyAsDouble(Look.STEAMING);
     }
 
     /** What leaves in the next minute. */
@@ -466,8 +488,7 @@ public final class PotCourse {
     /** Minutes that a stage which ends by clock, word or cooling still takes; infinite when it never ends by itself. */
     private double remainingMinutes() {
         if (stage.end() instanceof StageEnd.CooledTo cooled) {
-            return StageRules.cooling(mixture, pot).secondsTo(tempC, cooled.tempC(), StageRules.ROOM_C)
-                    / StageRules.SECONDS_PER_MINUTE;
+            return StageRules.minutesTo(cooled.tempC(), mixture, tempC, pot, lid);
         }
         boolean waits = mode == Mode.STANDING && stage.kind().treatment() != StageKind.Treatment.OFF_THE_HEAT;
         return waits ? Double.POSITIVE_INFINITY : StageRules.givenMinutes(stage.end()) - cooked;
@@ -582,6 +603,10 @@ public final class PotCourse {
                 now.levelMm(),
                 now.stepHot(),
                 now.stepServed(),
-                mode == Mode.FRYING ? sweatGPerMin() : now.lossGPerMin());
+                switch (mode) {
+                    case FRYING -> sweatGPerMin();
+                    case STANDING -> steamsGPerMin();
+                    case WARMING, BOILING -> now.lossGPerMin();
+                });
     }
 }

@@ -1,7 +1,7 @@
 package app.gradior.course;
 
 import app.gradior.heat.BoilingPoint;
-import app.gradior.heat.CoolingLaw;
+import app.gradior.heat.EthanolWater;
 import app.gradior.heat.EvaporationRate;
 import app.gradior.heat.LidState;
 import app.gradior.mixture.Mixture;
@@ -30,8 +30,12 @@ final class StageRules {
 
     private static final double SWEAT_TIME_MIN = 32.2;
     private static final double SWEAT_LEAST_WATER_LEFT = 0.05;
-    /** A lidded pot on the counter loses so much heat to the room, W/(m²·K), through so much wall; rounded. */
-    private static final double POT_IN_AIR_W_PER_M2_K = 12;
+    /** Dry heat of an open surface, and of a pot of fat, W/(m²·K); rounded. */
+    private static final double WALL_AND_TOP_W_PER_M2_K = 12;
+    /** How far a pot beside the heat cools in one step, K. */
+    private static final double STANDING_STEP_K = 1.5;
+
+    private static final double LONGEST_STANDING_MIN = 48 * 60;
 
     private static final double HOTTEST_LIQUID_C = 100;
     /** Heat that a pot keeps by its floor and wall, J/(m²·K): as 5.5 mm of steel, its thick floor averaged in. */
@@ -109,7 +113,7 @@ final class StageRules {
             double tempC = fromC + (i + 0.5) * stepK;
             double viscosity =
                     wet ? consistency.viscosityPaS(m.waterG(), m.ethanolG(), m.aceticG(), Math.max(WARM_C, tempC)) : 1;
-            EvaporationRate.Losses losses = EvaporationRate.warmingUp(
+            EvaporationRate.Losses losses = EvaporationRate.losses(
                     vessel, new EvaporationRate.Sauce(Math.min(HOTTEST_LIQUID_C, tempC), activity, viscosity), lid);
             double left = watts - losses.watts();
             reaches &= left > 0;
@@ -121,12 +125,75 @@ final class StageRules {
         return new WarmUp(seconds / SECONDS_PER_MINUTE, Math.min(mostLostG, G_PER_KG * lostKg), reaches);
     }
 
-    /** How a pot on the counter cools. */
-    static CoolingLaw cooling(Mixture m, PotOnHeat pot) {
+    /**
+     * A pot beside the heat after a while: its walls, its top and the vapour that leaves cool it.
+     *
+     * @param minutes of that while
+     * @param tempC then
+     * @param lostG water and alcohol gone
+     */
+    record Stood(double minutes, double tempC, double lostG) {}
+
+    /** So long as it takes to cool by {@link #STANDING_STEP_K}, or so many minutes at most. */
+    static Stood standing(Mixture m, double tempC, PotOnHeat pot, LidState lid, double mostMinutes) {
         double level = pot.shape().levelMm(m.volumeMl20c());
-        double surface = pot.shape().surfaceM2(level);
-        double wall = 2 * Math.sqrt(Math.PI * surface) * level / 1000;
-        return new CoolingLaw(SpecificHeat.joulePerK(m), POT_IN_AIR_W_PER_M2_K * Math.max(1e-4, 2 * surface + wall));
+        EvaporationRate.Pot vessel = pot.withNetPower(USUAL_NET_W).vessel(level, pot.pressurePa());
+        double apart = tempC - ROOM_C;
+        double watts = WALL_AND_TOP_W_PER_M2_K * (1 - lid.covered()) * vessel.surfaceM2() * apart;
+        double kgPerS = 0;
+        double liquidC = Math.min(HOTTEST_LIQUID_C, tempC);
+        if (m.serumG() > 0 && canBoil(m)) {
+            Consistency now = new Consistency(m, 1);
+            EvaporationRate.Losses losses = EvaporationRate.losses(
+                    vessel,
+                    new EvaporationRate.Sauce(
+                            liquidC,
+                            now.waterActivity(m.waterG(), m.aceticG()),
+                            now.viscosityPaS(m.waterG(), m.ethanolG(), m.aceticG(), Math.max(WARM_C, liquidC))),
+                    lid);
+            watts += losses.watts();
+            kgPerS = losses.kgPerS();
+        } else {
+            watts += WALL_AND_TOP_W_PER_M2_K * (vessel.wallM2() + lid.covered() * vessel.mouthM2()) * apart;
+        }
+        double heat = SpecificHeat.joulePerK(m)
+                + POT_J_PER_M2_K * (vessel.wallM2() + pot.shape().surfaceM2(0));
+        double perMinute = watts * SECONDS_PER_MINUTE / heat;
+        double minutes =
+                apart * perMinute > 0 ? Math.min(mostMinutes, STANDING_STEP_K / Math.abs(perMinute)) : mostMinutes;
+        // What is left of the difference to the room, so that it never gets past it.
+        double cooler = ROOM_C + apart * Math.exp(-perMinute * minutes / (apart == 0 ? 1 : apart));
+        return new Stood(
+                minutes,
+                cooler,
+                Math.min(MOST_LOST_WARMING * m.waterG(), G_PER_KG * kgPerS * SECONDS_PER_MINUTE * minutes));
+    }
+
+    /** Without so much of its water and spirit, by what their vapour is made of. */
+    static Mixture steamed(Mixture m, double lostG) {
+        if (!(lostG > 0)) {
+            return m;
+        }
+        double spiritG = Math.min(m.ethanolG(), lostG * EthanolWater.vapourMassFraction(m.waterG(), m.ethanolG()));
+        return m.withVolatiles(Math.max(0, m.waterG() - lostG + spiritG), m.ethanolG() - spiritG, m.aceticG());
+    }
+
+    /** Minutes until a pot beside the heat is so cold; infinite when it never gets there. */
+    static double minutesTo(double wantedC, Mixture m, double fromC, PotOnHeat pot, LidState lid) {
+        if (wantedC <= ROOM_C) {
+            return fromC <= wantedC ? 0 : Double.POSITIVE_INFINITY;
+        }
+        double minutes = 0;
+        double tempC = fromC;
+        Mixture left = m;
+        while (tempC > wantedC && minutes < LONGEST_STANDING_MIN) {
+            Stood next = standing(left, tempC, pot, lid, LONGEST_STANDING_MIN);
+            double share = next.tempC() < wantedC ? (tempC - wantedC) / (tempC - next.tempC()) : 1;
+            minutes += share * next.minutes();
+            tempC = next.tempC();
+            left = steamed(left, next.lostG());
+        }
+        return minutes;
     }
 
     /** Minutes a stage names; 0 for an end that only boiling can meet. */

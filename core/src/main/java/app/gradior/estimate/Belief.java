@@ -14,18 +14,23 @@ import java.util.Set;
  * What is uncertain about a batch, as independent standard normal numbers z: each parameter is exp(sd·z).
  *
  * <p>Spreads (standard deviations of logarithms): burner-and-pot pair and the sauce's body by the prior; starting water 0.03
- * with the lines' own; each look 0.15 to 0.45 ({@link #lookLogSd}); the time to get hot 0.25 and what stays in a mill or sieve 0.20, both rounded.
+ * with the lines' own; each look 0.15 to 0.45 ({@link #lookLogSd}); the heat from now on 0.06; the time to get hot 0.25 and what stays in a mill or sieve 0.20, both rounded.
  */
 final class Belief {
     private static final double WATER_LOG_SD = 0.03;
     private static final double SOLIDS_LOG_SD = 0.02;
     private static final double WARM_UP_LOG_SD = 0.25;
     private static final double LEFT_BEHIND_LOG_SD = 0.20;
+    /** Heat that is set by eye wanders: its mean over what is left, against its mean until now; kitchen estimate. */
+    private static final double DRIFT_LOG_SD = 0.06;
     /** Places of the numbers in z. */
     static final int PAIR = 0;
 
     static final int BODY = 1;
-    private static final int LOOKS_FROM = 4;
+    /** What the heat will do from now on; no reading tells of it. */
+    static final int DRIFT = 4;
+
+    private static final int LOOKS_FROM = 5;
 
     private final Prior prior;
     private final double waterSd;
@@ -117,6 +122,10 @@ final class Belief {
     double lookFactor(double[] z, Look look) {
         int at = looks.indexOf(look);
         return at < 0 ? 1 : Math.exp(lookLogSd(look) * z[LOOKS_FROM + at]);
+    }
+
+    double driftFactor(double[] z) {
+        return Math.exp(DRIFT_LOG_SD * z[DRIFT]);
     }
 
     private double warmUpFactor(double[] z) {

@@ -129,6 +129,7 @@ final class EnsembleMember {
             onHeat = true;
             course.setOnHeat(true);
         }
+        course.drift(belief.driftFactor(z));
         pourRest();
     }
 

@@ -145,6 +145,9 @@ final class Posterior {
     private double[][] jacobian(double[] at) {
         double[][] jacobian = new double[at.length][mode.length];
         for (int j = 0; j < mode.length; j++) {
+            if (j == Belief.DRIFT) {
+                continue;
+            }
             double[] moved = mode.clone();
             moved[j] += DIFFERENCE;
             double[] there = residuals(member(moved));

@@ -13,8 +13,8 @@ public record Prior(double pairLogSd, double bodyFactor, double bodyLogSd) {
     private static final double PAIR_LOG_SD = 0.30;
     private static final double MEASURED_PAIR_LOG_SD = 0.12;
     private static final double BODY_LOG_SD = 0.50;
-    /** Batches of one sauce differ by so much, whatever it is made of. */
-    private static final double LEAST_BODY_LOG_SD = 0.12;
+    /** Two models that both meet the published tables differ by so much elsewhere: measured against the judge of {@code ./gradior bench}. */
+    private static final double FORM_LOG_SD = 0.15;
 
     /** Nothing measured, nothing learnt. */
     public static final Prior UNKNOWN = new Prior(PAIR_LOG_SD, 1, BODY_LOG_SD);
@@ -32,7 +32,7 @@ public record Prior(double pairLogSd, double bodyFactor, double bodyLogSd) {
      * @param learnt whether batches of it taught something: then it is known at least so well as they say
      */
     public Prior ofSauce(Doubt doubt, boolean learnt) {
-        double built = Math.max(LEAST_BODY_LOG_SD, doubt.logSd());
+        double built = Math.hypot(FORM_LOG_SD, doubt.logSd());
         return new Prior(pairLogSd, bodyFactor, learnt ? Math.min(bodyLogSd, built) : built);
     }
 

@@ -108,11 +108,11 @@ public final class EvaporationRate {
     }
 
     /**
-     * Heat that a pot on its way up takes beside what it keeps, W, and the vapour that takes part of it, kg/s.
+     * Heat that a pot which does not boil loses, W, and the vapour that takes part of it, kg/s.
      *
      * @param lid over it
      */
-    public static Losses warmingUp(Pot pot, Sauce sauce, LidState lid) {
+    public static Losses losses(Pot pot, Sauce sauce, LidState lid) {
         double kgPerS = pot.surfaceM2() / SECONDS_PER_HOUR * fluxBelowBoil(sauce, pot.pressurePa()) * lid.share();
         double lidW = LID_W_PER_M2_K * lid.covered() * pot.mouthM2() * Math.max(0, sauce.tempC() - ROOM_C);
         return new Losses(

@@ -85,7 +85,7 @@ public enum StageKind {
 
     /** The lid a cook means who says no more. */
     public LidState usualLid() {
-        return treatment == Treatment.OFF_THE_HEAT ? LidState.CLOSED : LidState.OPEN;
+        return this == REST || this == COOL || this == PACK ? LidState.CLOSED : LidState.OPEN;
     }
 
     /**

@@ -100,11 +100,12 @@ class UnderstoodOnceTest {
 
     private static Food honey(double sugars) {
         Food like = Catalogue.standard().food("honey").orElseThrow();
+        Composition thinner = new Composition(100 - sugars, 0, sugars, 0, 0, 0, 0, 0, 0, 0, 0);
         return new Food(
                 "shed-honey",
                 "shed honey",
                 List.of(),
-                new Composition(100 - sugars, 0, sugars, 0, 0, 0, 0, 0, 0, 0, 0),
+                thinner,
                 like.starchKind(),
                 like.fatForm(),
                 like.bodyForm(),
@@ -116,7 +117,7 @@ class UnderstoodOnceTest {
                 like.traits(),
                 like.scovilleUnits(),
                 like.source(),
-                like.makeup());
+                like.makeup().like(like.per100g(), thinner));
     }
 
     private BatchPlan plan() {
