@@ -3,6 +3,7 @@
 import { NoPiece, piece, renew } from './http.js';
 import { TapQueue } from './queue.js';
 import { get, set } from './store.js';
+import { wind } from './stopwatch.js';
 import { word } from './words.js';
 
 const EVERY_MS = 10_000;
@@ -18,7 +19,7 @@ queue.adopt();
 /** An entry that waited longer than this is not put before the cook as a form again: it is kept with its reason. */
 const FRESH_MS = 60_000;
 const aside = /** @type {HTMLElement} */ (document.querySelector('#aside'));
-const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', j: 'volume', p: 'temperature', n: 'note', k: 'taken', x: 'texture', '?': 'keys' };
+const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', j: 'volume', p: 'temperature', n: 'note', e: 'trail', i: 'drip', u: 'bubbles', k: 'taken', x: 'texture', '?': 'keys' };
 const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', v: '[data-speak]', m: '[data-next]', z: '[data-undo]' };
 let prefix = '';
 
@@ -153,6 +154,7 @@ function open(type) {
     return null;
   }
   dialog.querySelector('form')?.reset();
+  wind(dialog);
   const fault = dialog.querySelector('.fault');
   if (fault instanceof HTMLElement) {
     fault.hidden = true;

@@ -96,6 +96,27 @@ public record BatchStory(
         return new BatchStory(parts, spread, pot, prior, emptyG, servedC, hotAtStart, happened);
     }
 
+    /** Whether there is a reading of that kind in it. */
+    boolean reads(ReadingKind kind) {
+        return happenings.stream().anyMatch(h -> isRead(h, kind));
+    }
+
+    /** The same story without its readings of that kind. */
+    BatchStory without(ReadingKind kind) {
+        return withOnly(happenings.stream().filter(h -> !isRead(h, kind)).toList());
+    }
+
+    /** The same story with readings of that kind alone. */
+    BatchStory only(ReadingKind kind) {
+        return withOnly(happenings.stream()
+                .filter(h -> !(h.what() instanceof Reading) || isRead(h, kind))
+                .toList());
+    }
+
+    private static boolean isRead(Happening happening, ReadingKind kind) {
+        return happening.what() instanceof Reading reading && reading.kind() == kind;
+    }
+
     /** The same story told by one who has learnt nothing: neither of the pair nor of the sauce. */
     public BatchStory unlearnt() {
         return new BatchStory(

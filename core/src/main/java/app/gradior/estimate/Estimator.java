@@ -28,7 +28,7 @@ public final class Estimator {
     private static final double OVERSHOOT = 1.5;
 
     private static final double SHORTEST_CURVE_MIN = 5;
-    /** What any kitchen can read: with a scale, a stick, a spoon, a plate. */
+    /** What any kitchen can read: with a scale, a stick, a spoon, a stopwatch, a plate. */
     private static final List<ReadingKind> READABLE =
             Arrays.stream(ReadingKind.values()).filter(ReadingKind::isAskedFor).toList();
 
@@ -246,7 +246,7 @@ public final class Estimator {
                     covariance += weights[i] / sum * read * finish;
                 }
             }
-            double sd = kind.sd(readMean);
+            double sd = kind.isTimed() ? kind.toldSd(readMean) : kind.sd(readMean);
             double explained = covariance * covariance / (finishVariance * (readVariance + sd * sd));
             if (Double.isFinite(explained)) {
                 helps.add(new Forecast.Help(kind, Math.sqrt(Math.max(0, 1 - explained))));
@@ -257,7 +257,7 @@ public final class Estimator {
     }
 
     private static double value(Run run, ReadingKind kind) {
-        return run.read().getOrDefault(kind, Double.NaN);
+        return kind.told(run.read().getOrDefault(kind, Double.NaN));
     }
 
     private static List<Forecast.CurvePoint> curve(

@@ -1,6 +1,10 @@
 package app.gradior.estimate;
 
+import app.gradior.reading.ReadingKind;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 /**
  * What finished batches teach: how fast a burner-and-pot pair really boils away, and what a sauce's body is really worth.
@@ -17,6 +21,16 @@ public final class Learning {
     private static final double BODY_BETWEEN_LOG_SD = 0.12;
 
     private static final double NEGLIGIBLE = 1e-6;
+    /** Of a kind's spread: how much is from one cook to another, and how much one cook's own; together it is 1. */
+    private static final double HAND_BETWEEN_COOKS = 0.6;
+
+    private static final double HAND_WITHIN = 0.8;
+    /** One cook's hand differs from batch to batch by so much of it; rounded. */
+    private static final double HAND_BETWEEN_BATCHES = 0.25;
+    /** The usual spread counts as so many readings. */
+    private static final double USUAL_READINGS = 8;
+    /** A reading so many standard deviations off says nothing of the hand. */
+    private static final double WILD = 4;
 
     private Learning() {}
 
@@ -59,6 +73,73 @@ public final class Learning {
         return new Lesson(
                 evidence(posterior, Belief.PAIR, Prior.UNKNOWN.pairLogSd()),
                 evidence(posterior, Belief.BODY, Prior.UNKNOWN.bodyLogSd()));
+    }
+
+    /**
+     * What a batch says of how its cook reads by one kind, against all else that is known of it.
+     *
+     * @param readings how many, 1 or more
+     * @param mean of what they read over the model, as {@link ReadingKind#told} compares them
+     * @param squares sum of squares about that mean
+     * @param modelSd how sure the model is of that mean
+     */
+    public record HandLesson(int readings, double mean, double squares, double modelSd) {}
+
+    /**
+     * What a batch says of its cook's hand: nothing unless its thickness was found afterwards.
+     *
+     * @param endMinute when it came off the heat
+     */
+    public static Map<ReadingKind, HandLesson> hands(BatchStory story, double endMinute) {
+        Map<ReadingKind, HandLesson> hands = new EnumMap<>(ReadingKind.class);
+        if (story.reads(ReadingKind.SERVED) || story.reads(ReadingKind.NEXT_DAY_RING)) {
+            BatchStory all = story.unlearnt();
+            for (ReadingKind kind : ReadingKind.values()) {
+                if (kind.isByHand() && all.reads(kind)) {
+                    hand(all, kind, endMinute).ifPresent(lesson -> hands.put(kind, lesson));
+                }
+            }
+        }
+        return hands;
+    }
+
+    private static Optional<HandLesson> hand(BatchStory story, ReadingKind kind, double endMinute) {
+        Posterior others = new Posterior(story.without(kind), endMinute);
+        Posterior.Apart apart = others.apart(story.only(kind), kind);
+        double sum = 0;
+        double squares = 0;
+        int n = 0;
+        for (double off : apart.off()) {
+            if (Math.abs(off) < WILD * kind.toldSd(0)) {
+                sum += off;
+                squares += off * off;
+                n++;
+            }
+        }
+        return n == 0
+                ? Optional.empty()
+                : Optional.of(new HandLesson(n, sum / n, Math.max(0, squares - sum * sum / n), apart.meanSd()));
+    }
+
+    /** What batches say of a cook's hand together; the usual spread, and no bias, when there are none. */
+    public static Hand hand(ReadingKind kind, List<HandLesson> lessons) {
+        double usual = kind.toldSd(0);
+        double within = USUAL_READINGS * square(HAND_WITHIN * usual);
+        double readings = USUAL_READINGS;
+        for (HandLesson one : lessons) {
+            within += one.squares();
+            readings += one.readings() - 1;
+        }
+        within /= readings;
+        double precision = 1 / square(HAND_BETWEEN_COOKS * usual);
+        double sum = 0;
+        for (HandLesson one : lessons) {
+            double counts =
+                    1 / (within / one.readings() + square(one.modelSd()) + square(HAND_BETWEEN_BATCHES * usual));
+            precision += counts;
+            sum += counts * one.mean();
+        }
+        return new Hand(sum / precision, Math.sqrt(within + 1 / precision));
     }
 
     /** The posterior of a number with its prior divided out. */

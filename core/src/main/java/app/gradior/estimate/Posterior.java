@@ -1,6 +1,7 @@
 package app.gradior.estimate;
 
 import app.gradior.estimate.BatchStory.Reading;
+import app.gradior.reading.ReadingKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -95,7 +96,7 @@ final class Posterior {
         member.follow(untilMinute, predicted);
         for (int i = 0; i < predicted.length; i++) {
             Reading reading = of.get(i);
-            predicted[i] = (predicted[i] - reading.value()) / reading.kind().sd(reading.value());
+            predicted[i] = story.prior().off(reading.kind(), predicted[i], reading.value());
         }
         return predicted;
     }
@@ -221,6 +222,50 @@ final class Posterior {
             x[i] /= lower.getEntry(i, i);
         }
         return x;
+    }
+
+    /**
+     * How far readings of the same batch that are not known here lie above what would be expected of them, as
+     * {@link ReadingKind#told} compares them.
+     */
+    Apart apart(BatchStory of, ReadingKind kind) {
+        List<Reading> unknown = readings(of.upTo(untilMinute));
+        double[] expected = expected(of, mode, unknown.size(), kind);
+        List<Double> apart = new ArrayList<>();
+        double mean = 0;
+        for (int i = 0; i < expected.length; i++) {
+            apart.add(kind.told(unknown.get(i).value()) - expected[i]);
+            mean += expected[i] / expected.length;
+        }
+        double[] slope = new double[mode.length];
+        for (int j = 0; j < slope.length; j++) {
+            double[] moved = mode.clone();
+            moved[j] += DIFFERENCE;
+            for (double there : expected(of, moved, unknown.size(), kind)) {
+                slope[j] += there / expected.length / DIFFERENCE;
+            }
+            slope[j] -= mean / DIFFERENCE;
+        }
+        ArrayRealVector by = new ArrayRealVector(slope);
+        double variance =
+                by.dotProduct(new CholeskyDecomposition(precision).getSolver().solve(by));
+        return new Apart(apart, Math.sqrt(variance));
+    }
+
+    /**
+     * How far readings lie above what was expected.
+     *
+     * @param meanSd how sure the mean of what was expected is
+     */
+    record Apart(List<Double> off, double meanSd) {}
+
+    private double[] expected(BatchStory of, double[] z, int readings, ReadingKind kind) {
+        double[] predicted = new double[readings];
+        new EnsembleMember(of, belief, z).follow(untilMinute, predicted);
+        for (int i = 0; i < readings; i++) {
+            predicted[i] = kind.told(predicted[i]);
+        }
+        return predicted;
     }
 
     /** How many readings there were. */

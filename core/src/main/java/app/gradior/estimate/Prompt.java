@@ -6,6 +6,7 @@ import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.texture.Stair;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -31,14 +32,19 @@ public record Prompt(PromptFinding doNow, PromptFinding why, boolean urgent, Str
     /** A pot that wants stirring no oftener than this is not nagged about. */
     private static final double SELDOM_MIN = 9;
     /** A reading that leaves more than this of the spread is not asked for. */
-    private static final double WORTH_READING = 0.85;
+    private static final double WORTH_READING = 0.9;
 
     private static final double HALF = 0.55;
     private static final double TWO_THIRDS = 0.7;
     private static final int MOST_NAMED = 6;
 
-    private static final Set<ReadingKind> ASKED =
-            Set.of(ReadingKind.WEIGHT, ReadingKind.LEVEL, ReadingKind.SPOON, ReadingKind.RING);
+    private static final Set<ReadingKind> ASKED = EnumSet.of(
+            ReadingKind.WEIGHT,
+            ReadingKind.LEVEL,
+            ReadingKind.SPOON,
+            ReadingKind.RING,
+            ReadingKind.TRAIL,
+            ReadingKind.DRIP);
 
     /** The prompt for a pot on the heat, or for a stage that is done beside it. */
     public static Prompt of(Forecast forecast, PotSituation watch) {

@@ -3,8 +3,10 @@ package app.gradior.reading;
 import app.gradior.course.PotCourse;
 import app.gradior.finding.Refusal;
 import app.gradior.mixture.SpecificVolume;
+import app.gradior.texture.Bubbles;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.RingTest;
+import app.gradior.texture.SpoonTimes;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
@@ -13,7 +15,8 @@ import java.util.function.ToDoubleFunction;
  * Kinds of reading: what each is called where it is recorded, what it may be, how well a cook reads it, and what it reads of a
  * pot.
  *
- * <p>Errors are ours, from kitchen trials: absolute in the reading's unit, but for the jug's and the yield's, which are relative.
+ * <p>Errors are ours, from kitchen trials: absolute in the reading's unit, but for the jug's and the yield's, which are relative, and
+ * for times, which spread as their logarithms do ({@link #told}).
  */
 public enum ReadingKind {
     /** Pot and sauce on the scale, g. */
@@ -26,6 +29,12 @@ public enum ReadingKind {
     SPOON(new Recorded("spoon", "step", "", 0, 9.5), 0.6, 0, pot -> pot.course.stepHot()),
     /** Ring test on a plate at 20 °C, radius in mm. */
     RING(new Recorded("ring", "mm", " mm", 10, 300), 5, Trouble.COLD_PLATE, pot -> pot.ringMm(0)),
+    /** A line drawn across the floor with a spoon, s until it has closed; told by its logarithm. */
+    TRAIL(new Recorded("trail", "seconds", " s", 0.1, 120), 0.35, Trouble.A_MOMENT, Pot::trailS),
+    /** A full spoon lifted, s until its stream breaks into drops; told by its logarithm. */
+    DRIP(new Recorded("drip", "seconds", " s", 0.1, 120), 0.2, Trouble.A_MOMENT, Pot::dripS),
+    /** How it bubbles, 1 small and quick to 3 slow craters, as {@link Bubbles}. */
+    BUBBLES(new Recorded("bubbles", "look", "", 1, 3), 0.5, Trouble.NEVER, Pot::bubbles),
     /** Refractometer, °Bx. */
     BRIX(new Recorded("brix", "percent", " °Bx", 0, 95), 0.5, Trouble.NEVER, pot -> pot.course.brixPercent()),
     /** Probe, °C; tells of the boiling point. */
@@ -37,6 +46,8 @@ public enum ReadingKind {
     /** What it gave, mL at 20 °C; relative. */
     YIELD(Recorded.NOT_ALONE, 0.03, Trouble.NEVER, pot -> pot.course.volumeMl20c());
 
+    /** A finger on a stopwatch is late by so much, s. */
+    private static final double LATE_S = 0.4;
     /** A reading below this, mL, is read no better than this part of it. */
     private static final double LEAST_ML_SD = 1;
 
@@ -68,10 +79,14 @@ public enum ReadingKind {
         static final double NEVER = Double.POSITIVE_INFINITY;
         /** A plate out of the fridge and a minute's wait. */
         static final double COLD_PLATE = 0.12;
+        /** A spoon and half a minute at the pot. */
+        static final double A_MOMENT = 0.03;
     }
 
     /** A pot to read from, and what it weighs empty, g. */
     private record Pot(PotCourse course, double emptyG) {
+        private static final double HOTTEST_LIQUID_C = 130;
+
         /** After so many hours at the plate's temperature. */
         double ringMm(double heldH) {
             double density =
@@ -79,6 +94,31 @@ public enum ReadingKind {
             return course.flowAt(RingTest.PLATE_C, heldH)
                     .map(flow -> RingTest.radiusMm(flow.viscosityPaS(), flow.yieldStressPa(), density))
                     .orElse(Double.NaN);
+        }
+
+        private double hotDensity() {
+            return 1000 * course.massG() / course.volumeMlHot();
+        }
+
+        double trailS() {
+            return course.flowAt(liquidC(), 0)
+                    .map(flow -> SpoonTimes.trailS(flow, hotDensity(), Math.max(1, course.levelMm()) / 1000))
+                    .orElse(Double.NaN);
+        }
+
+        double dripS() {
+            return course.flowAt(liquidC(), 0)
+                    .map(flow -> SpoonTimes.dripS(flow, hotDensity()))
+                    .orElse(Double.NaN);
+        }
+
+        double bubbles() {
+            double step = course.stepHot();
+            return Double.isNaN(step) ? Double.NaN : Bubbles.between(step);
+        }
+
+        private double liquidC() {
+            return Math.min(HOTTEST_LIQUID_C, course.tempC());
         }
     }
 
@@ -134,7 +174,30 @@ public enum ReadingKind {
 
     /** Standard deviation at that reading, in its unit. */
     public double sd(double value) {
+        if (isTimed()) {
+            return error * (value + LATE_S);
+        }
         return this == VOLUME || this == YIELD ? Math.max(LEAST_ML_SD, error * value) : error;
+    }
+
+    /** Whether it is timed. */
+    public boolean isTimed() {
+        return this == TRAIL || this == DRIP;
+    }
+
+    /** A reading as it is compared with another: a time by its logarithm, anything else as it is. */
+    public double told(double value) {
+        return isTimed() ? Math.log(value + LATE_S) : value;
+    }
+
+    /** Standard deviation of that. */
+    public double toldSd(double value) {
+        return isTimed() ? error : sd(value);
+    }
+
+    /** Whether a cook's own hand and eye are in it: what they do otherwise than the model is learnt. */
+    public boolean isByHand() {
+        return this == SPOON || this == BUBBLES || isTimed();
     }
 
     /** Whether a cook may be asked for it. */
@@ -149,7 +212,7 @@ public enum ReadingKind {
 
     /** Whether it shows how thick the pot is. */
     public boolean showsThickness() {
-        return this == SPOON || this == RING;
+        return this == RING || isByHand();
     }
 
     /**

@@ -19,6 +19,7 @@ import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -70,7 +71,7 @@ class LearningTest {
                 .as("no surer than a look can be told")
                 .isBetween(0.1, 0.25);
         Learning.Lesson told =
-                Learning.lesson(story(new Prior(0.05, 0.7, 0.1), 1.4, batch.seen()), batch.finishMinute());
+                Learning.lesson(story(new Prior(0.05, 0.7, 0.1, Map.of()), 1.4, batch.seen()), batch.finishMinute());
         assertThat(told).as("what was believed before does not count").isEqualTo(lesson);
         assertThat(Learning.lesson(story(Prior.UNKNOWN, 1, List.of()), 10).pair())
                 .isEqualTo(Evidence.NONE);
@@ -117,9 +118,50 @@ class LearningTest {
             Learning.Learnt b = Learning.body(bodies);
             double truth = batch(pair, body, random).finishMinute();
             before.add(off(story(Prior.UNKNOWN, 1, List.of()), truth));
-            after.add(off(story(new Prior(p.logSd(), b.factor(), b.logSd()), p.factor(), List.of()), truth));
+            after.add(off(story(new Prior(p.logSd(), b.factor(), b.logSd(), Map.of()), p.factor(), List.of()), truth));
         }
         assertThat(median(after)).isLessThan(0.5 * median(before));
+    }
+
+    @Test
+    void aHandThatReadsTooThickIsLearntFromWhatTheNextDayShowed() {
+        Random random = new Random(5);
+        List<Learning.HandLesson> lessons = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            Batch batch = batch(1.1, 0.8, random);
+            List<Happening> seen = new ArrayList<>(batch.seen());
+            SimmerRun pot = new SimmerRun(Sauces.damson(), POT.withPairFactor(1.1), LIVELY, 0.8, 20);
+            for (int look = 0; look < 3; look++) {
+                pot.advance(300);
+                seen.add(new Happening(
+                        pot.minute(),
+                        new Reading(ReadingKind.SPOON, pot.stepHot() + 0.9 + 0.2 * random.nextGaussian())));
+            }
+            Map<ReadingKind, Learning.HandLesson> hands =
+                    Learning.hands(story(Prior.UNKNOWN, 1, seen), batch.finishMinute());
+            assertThat(hands).containsOnlyKeys(ReadingKind.SPOON);
+            lessons.add(hands.get(ReadingKind.SPOON));
+            assertThat(Learning.hands(story(Prior.UNKNOWN, 1, seen).without(ReadingKind.SERVED), batch.finishMinute()))
+                    .as("nobody looked the next day")
+                    .isEmpty();
+        }
+        Hand none = Learning.hand(ReadingKind.SPOON, List.of());
+        Hand once = Learning.hand(ReadingKind.SPOON, lessons.subList(0, 1));
+        Hand often = Learning.hand(ReadingKind.SPOON, lessons);
+        assertThat(none.bias()).isZero();
+        assertThat(none.sd()).isCloseTo(ReadingKind.SPOON.toldSd(5), within(1e-9));
+        assertThat(once.bias()).isBetween(0.15, 0.75);
+        assertThat(often.bias()).isBetween(0.6, 1.0);
+        assertThat(often.sd()).isLessThan(once.sd()).isBetween(0.25, 0.45);
+
+        BatchStory read = story(Prior.UNKNOWN, 1, List.of(new Happening(10, new Reading(ReadingKind.SPOON, 5.2))));
+        BatchStory byHand = story(
+                Prior.UNKNOWN.by(Map.of(ReadingKind.SPOON, often)),
+                1,
+                List.of(new Happening(10, new Reading(ReadingKind.SPOON, 5.2))));
+        assertThat(Estimator.forecast(byHand, 12).stepHot().middle())
+                .as("what this hand calls so is thinner")
+                .isLessThan(Estimator.forecast(read, 12).stepHot().middle() - 0.15);
     }
 
     private static Batch batch(double pair, double body, Random random) {

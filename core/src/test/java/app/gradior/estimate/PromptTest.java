@@ -133,7 +133,7 @@ class PromptTest {
                 new Happening(12, new Reading(ReadingKind.WEIGHT, gross - 150)));
         assertThat(weighed.helps().get(0).kind())
                 .as("with the rate known, only thickness is left to learn")
-                .isIn(ReadingKind.RING, ReadingKind.SPOON);
+                .isIn(ReadingKind.RING, ReadingKind.SPOON, ReadingKind.DRIP);
         Forecast wild = forecast(
                 Sauces.damson(),
                 6,

@@ -36,6 +36,9 @@ class ReadingKindTest {
         "volume, VOLUME, ml, 1, 100000",
         "spoon, SPOON, step, 0, 9.5",
         "ring, RING, mm, 10, 300",
+        "trail, TRAIL, seconds, 0.1, 120",
+        "drip, DRIP, seconds, 0.1, 120",
+        "bubbles, BUBBLES, look, 1, 3",
         "brix, BRIX, percent, 0, 95",
         "temperature, TEMPERATURE, c, -10, 150"
     })
@@ -63,12 +66,19 @@ class ReadingKindTest {
     @Test
     void aCookIsAskedForWhatIsAtHand() {
         assertThat(Stream.of(ReadingKind.values()).filter(ReadingKind::isAskedFor))
-                .containsExactly(ReadingKind.WEIGHT, ReadingKind.LEVEL, ReadingKind.SPOON, ReadingKind.RING);
+                .containsExactly(
+                        ReadingKind.WEIGHT,
+                        ReadingKind.LEVEL,
+                        ReadingKind.SPOON,
+                        ReadingKind.RING,
+                        ReadingKind.TRAIL,
+                        ReadingKind.DRIP);
         assertThat(ReadingKind.SPOON.trouble()).isLessThan(ReadingKind.WEIGHT.trouble());
         assertThat(ReadingKind.WEIGHT.trouble()).isLessThan(ReadingKind.LEVEL.trouble());
         assertThat(ReadingKind.LEVEL.trouble()).isLessThan(ReadingKind.RING.trouble());
         assertThat(Stream.of(ReadingKind.values()).filter(ReadingKind::showsThickness))
-                .containsExactly(ReadingKind.SPOON, ReadingKind.RING);
+                .containsExactly(
+                        ReadingKind.SPOON, ReadingKind.RING, ReadingKind.TRAIL, ReadingKind.DRIP, ReadingKind.BUBBLES);
     }
 
     @Test
@@ -98,5 +108,42 @@ class ReadingKindTest {
                 new PotCourse(new PotOnHeat(new PotShape(200, 200, 110), 0, 1, 1500), 1, 20, PotCourse.Variation.NONE);
         assertThat(ReadingKind.BRIX.of(nothing, EMPTY_G)).isNaN();
         assertThat(ReadingKind.RING.of(nothing, EMPTY_G)).isNaN();
+    }
+
+    /** What is timed spreads by its logarithm, with a finger that is 0.4 s late; all else as it is read. */
+    @Test
+    void timesAreComparedByTheirLogarithms() {
+        assertThat(ReadingKind.DRIP.told(5.6) - ReadingKind.DRIP.told(2.6)).isCloseTo(Math.log(2), within(1e-9));
+        assertThat(ReadingKind.DRIP.toldSd(5)).isEqualTo(ReadingKind.DRIP.toldSd(50));
+        assertThat(ReadingKind.DRIP.sd(9.6)).isCloseTo(10 * ReadingKind.DRIP.toldSd(9.6), within(1e-9));
+        assertThat(ReadingKind.SPOON.told(4.5)).isEqualTo(4.5);
+        assertThat(ReadingKind.VOLUME.toldSd(1000)).isEqualTo(ReadingKind.VOLUME.sd(1000));
+        assertThat(Stream.of(ReadingKind.values()).filter(ReadingKind::isByHand))
+                .containsExactly(ReadingKind.SPOON, ReadingKind.TRAIL, ReadingKind.DRIP, ReadingKind.BUBBLES);
+    }
+
+    /** As it gets thicker and shallower its stream holds longer, its line stays longer, its bubbles grow. */
+    @Test
+    void whatASpoonAndAStopwatchTellGrowsWithThickness() {
+        PotCourse pot =
+                new PotCourse(new PotOnHeat(new PotShape(240, 232, 130), 0, 1, 1500), 1, 20, PotCourse.Variation.NONE);
+        pot.beginHot(Stage.of(StageKind.REDUCE, Sauces.damson(), new StageEnd.StepServed(9)));
+        double[] last = {0, 0, 0};
+        for (int i = 0; i < 4; i++) {
+            double[] now = {
+                ReadingKind.DRIP.of(pot, EMPTY_G),
+                ReadingKind.TRAIL.of(pot, EMPTY_G),
+                ReadingKind.BUBBLES.of(pot, EMPTY_G)
+            };
+            for (int k = 0; k < 3; k++) {
+                assertThat(now[k])
+                        .as("reading " + k + " at " + pot.minute() + " min")
+                        .isGreaterThan(last[k]);
+            }
+            last = now;
+            pot.advance(18);
+        }
+        assertThat(last[0]).isBetween(3.5, 25.0);
+        assertThat(last[2]).isBetween(2.0, 3.0);
     }
 }

@@ -62,6 +62,24 @@ class LivePotJourneyTest {
             stove.click("text=It is through");
             assertThat(stove.locator(".log")).containsText("Sieved, 45 g stayed behind");
             Browser.checkScreen(stove);
+            phone.click("[data-open=drip]");
+            Browser.checkScreen(phone);
+            for (int half = 0; half < 5; half++) {
+                phone.click("#dlg-drip [data-watch]");
+            }
+            assertThat(phone.locator("#dlg-drip [data-tries]")).containsText("Tries so far");
+            phone.locator("#dlg-drip [data-watch]").press("Enter");
+            assertThat(phone.locator("#dlg-drip")).isHidden();
+            assertThat(phone.locator(".log")).containsText("Stream broke after");
+            stove.keyboard().press("e");
+            stove.click("#dlg-trail [data-watch]");
+            stove.click("#dlg-trail [data-watch]");
+            stove.click("#dlg-trail [data-enough]");
+            assertThat(stove.locator(".log")).containsText("Line closed after");
+            stove.keyboard().press("u");
+            Browser.checkScreen(stove);
+            stove.click("text=as wide as a thumb");
+            assertThat(phone.locator(".log")).containsText("Bubbles: as wide as a thumb");
             stove.keyboard().press("f");
             assertThat(stove.locator(".readings")).isHidden();
             assertThat(stove.locator(".donow h2")).isVisible();

@@ -16,6 +16,7 @@ import app.gradior.room.larder.FoodsThen;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Overnight;
+import app.gradior.texture.Bubbles;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -85,12 +86,17 @@ public class EventJson {
         }
     }
 
-    /** A reading is its one figure. */
+    /** A reading is its one figure, or what it looked like. */
     private static final class WritingFigure extends ValueSerializer<EventBody.Read> {
         @Override
         public void serialize(EventBody.Read read, JsonGenerator out, SerializationContext context) {
             out.writeStartObject();
-            out.writeNumberProperty(read.kind().field(), read.value());
+            if (read.kind() == ReadingKind.BUBBLES) {
+                out.writeStringProperty(
+                        read.kind().field(), Bubbles.nearest(read.value()).key());
+            } else {
+                out.writeNumberProperty(read.kind().field(), read.value());
+            }
             out.writeEndObject();
         }
     }
@@ -128,6 +134,14 @@ public class EventJson {
     }
 
     private EventBody read(ReadingKind kind, JsonNode fields) {
+        if (kind == ReadingKind.BUBBLES
+                && fields.size() == 1
+                && fields.path(kind.field()).isString()) {
+            String look = fields.path(kind.field()).asString();
+            return new EventBody.Read(
+                    kind,
+                    Refusal.checked(kind.field(), () -> Bubbles.ofKey(look)).reading());
+        }
         Map<String, @Nullable Double> figures =
                 events.readerForMapOf(Double.class).readValue(fields);
         for (String name : figures.keySet()) {

@@ -1,14 +1,18 @@
 package app.gradior.room.kit;
 
 import app.gradior.batch.BatchPlan;
+import app.gradior.estimate.Hand;
 import app.gradior.estimate.Learning;
 import app.gradior.estimate.Learning.Evidence;
 import app.gradior.estimate.Prior;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.reading.ReadingKind;
 import app.gradior.room.words.Told;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -17,12 +21,14 @@ public record Equipment(
         List<KitchenKit.KitPot> allPots,
         List<KitBurner> allBurners,
         List<KitWaterTest> tests,
-        List<KeptLesson> lessons) {
+        List<KeptLesson> lessons,
+        List<KeptHand> handLessons) {
     public Equipment {
         allPots = List.copyOf(allPots);
         allBurners = List.copyOf(allBurners);
         tests = List.copyOf(tests);
         lessons = List.copyOf(lessons);
+        handLessons = List.copyOf(handLessons);
     }
 
     /** Pots that can be chosen. */
@@ -144,6 +150,16 @@ public record Equipment(
     /** What is believed of a sauce in a pot on a burner before anything is read; the pair's factor is the pot's. */
     public Prior prior(KitchenKit.KitPot pot, Optional<KitBurner> burner, long sauceId) {
         Learning.Learnt body = body(sauceId).learnt();
-        return new Prior(pair(pot, burner).learnt().logSd(), body.factor(), body.logSd());
+        return new Prior(pair(pot, burner).learnt().logSd(), body.factor(), body.logSd(), hands());
+    }
+
+    /** How this kitchen's cook reads, by kind, as finished batches showed it; kinds of which they say nothing are left out. */
+    public Map<ReadingKind, Hand> hands() {
+        Map<ReadingKind, List<Learning.HandLesson>> lessonsOf = new EnumMap<>(ReadingKind.class);
+        handLessons.forEach(row ->
+                lessonsOf.computeIfAbsent(row.kind(), kind -> new ArrayList<>()).add(row.lesson()));
+        Map<ReadingKind, Hand> hands = new EnumMap<>(ReadingKind.class);
+        lessonsOf.forEach((kind, of) -> hands.put(kind, Learning.hand(kind, of)));
+        return hands;
     }
 }

@@ -89,7 +89,8 @@ public class KitchenKit implements Furnishing {
                 kit.pots(kitchenId).stream().map(KitPot::of).toList(),
                 kit.burners(kitchenId),
                 kit.tests(kitchenId),
-                lessons.latest(kitchenId));
+                lessons.latest(kitchenId),
+                lessons.hands(kitchenId));
     }
 
     /** Pots that can be chosen. */

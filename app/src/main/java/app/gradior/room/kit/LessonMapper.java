@@ -34,6 +34,23 @@ interface LessonMapper {
             """)
     List<KeptLesson> latest(@Param("kitchenId") long kitchenId, @Param("most") int most);
 
+    /** What batches that count say of the cook's hand. */
+    @Select("""
+            select h.batch_id, h.kitchen_id, h.kind, h.readings, h.mean, h.squares, h.model_sd
+            from lesson_hand h join lesson l on l.batch_id = h.batch_id
+            where h.kitchen_id = #{kitchenId} and l.counted order by l.finished_at desc limit #{most}
+            """)
+    List<KeptHand> hands(@Param("kitchenId") long kitchenId, @Param("most") int most);
+
+    @Insert("""
+            insert into lesson_hand (batch_id, kitchen_id, kind, readings, mean, squares, model_sd)
+            values (#{batchId}, #{kitchenId}, #{kind}, #{readings}, #{mean}, #{squares}, #{modelSd})
+            """)
+    void keepHand(KeptHand row);
+
+    @Delete("delete from lesson_hand where batch_id = #{batchId}")
+    void forgetHands(long batchId);
+
     @Update("update lesson set counted = #{counted} where kitchen_id = #{kitchenId} and batch_id = #{batchId}")
     int count(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("counted") boolean counted);
 

@@ -40,6 +40,11 @@ public class Lessons {
         return lessons.latest(kitchenId, MOST);
     }
 
+    /** What the latest that count say of the cook's hand. */
+    public List<KeptHand> hands(long kitchenId) {
+        return lessons.hands(kitchenId, MOST);
+    }
+
     /** What a batch taught, when it is removed for good. */
     public void forget(long kitchenId, long batchId) {
         lessons.remove(kitchenId, batchId);
@@ -76,6 +81,9 @@ public class Lessons {
                 minute(foretold.map(f -> f.minute().high())),
                 minute(unlearnt.map(f -> f.minute().middle())),
                 true));
+        lessons.forgetHands(batch.id());
+        Learning.hands(whole, end)
+                .forEach((kind, hand) -> lessons.keepHand(KeptHand.of(batch.id(), kitchen.id(), kind, hand)));
     }
 
     private static @Nullable Double minute(Optional<Double> minute) {

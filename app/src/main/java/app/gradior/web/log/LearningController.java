@@ -59,6 +59,7 @@ class LearningController {
         model.addAttribute("batches", behind(ware.lessons(), names, figures));
         model.addAttribute("pairs", pairs(ware));
         model.addAttribute("bodies", bodies(ware, names));
+        model.addAttribute("hands", hands(ware));
         model.addAttribute("saying", LearningDrawing.saying(points));
         model.addAttribute("chart", LearningDrawing.draw(points));
         return "log/learning";
@@ -86,6 +87,21 @@ class LearningController {
             }
         });
         taught.sort(java.util.Comparator.comparing(Taught::name));
+        return taught;
+    }
+
+    /** How the cook's own hand reads: steps for what is looked at, shares of the time for what is timed. */
+    private static List<Taught> hands(Equipment ware) {
+        List<Taught> taught = new ArrayList<>();
+        ware.hands()
+                .forEach((kind, hand) -> taught.add(new Taught(
+                        Words.say(kind),
+                        HandWords.bias(kind, hand),
+                        HandWords.spread(kind, hand),
+                        ""
+                                + ware.handLessons().stream()
+                                        .filter(row -> row.kind() == kind)
+                                        .count())));
         return taught;
     }
 

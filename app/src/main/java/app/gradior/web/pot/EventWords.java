@@ -12,6 +12,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.words.Language;
 import app.gradior.room.words.Words;
+import app.gradior.texture.Bubbles;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.DescentDrawing;
 import app.gradior.web.frame.Figures;
@@ -39,7 +40,11 @@ public final class EventWords {
             ReadingKind.LEVEL,
             "event-mark.dipped",
             ReadingKind.SPOON,
-            "event-mark.spoon");
+            "event-mark.spoon",
+            ReadingKind.TRAIL,
+            "event-mark.line",
+            ReadingKind.DRIP,
+            "event-mark.drip");
 
     /** Readings that an instrument takes by itself. */
     private static final Set<ReadingKind> BY_INSTRUMENT = EnumSet.of(ReadingKind.WEIGHT, ReadingKind.TEMPERATURE);
@@ -209,7 +214,10 @@ public final class EventWords {
     /** Its line is that of its kind: the figure, and for a spoon the name of the step. */
     private static String read(ReadingKind kind, double value, Figures figures) {
         return Words.in(Language.now(), figures)
-                .byKey("ReadingKind." + kind.name() + ".log", value, Stair.Tread.of(value));
+                .byKey(
+                        "ReadingKind." + kind.name() + ".log",
+                        value,
+                        kind == ReadingKind.BUBBLES ? Bubbles.nearest(value) : Stair.Tread.of(value));
     }
 
     /** An event in words; lines are named by the batch's plan. */

@@ -18,6 +18,7 @@ import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
+import app.gradior.texture.Bubbles;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.BatchStreams;
 import app.gradior.web.frame.Figures;
@@ -57,7 +58,7 @@ import tools.jackson.databind.node.ObjectNode;
 class PotController {
     /** Fields that a cook types as numbers. */
     private static final Set<String> NUMBERS =
-            Set.of("grossG", "mm", "ml", "step", "percent", "c", "starchG", "liquidG", "massG", "leftG");
+            Set.of("grossG", "mm", "ml", "step", "percent", "c", "starchG", "liquidG", "massG", "leftG", "seconds");
     /** Fields that may be left empty. */
     private static final Set<String> OPTIONAL = Set.of("leftG", "massG", "ml");
 
@@ -122,6 +123,7 @@ class PotController {
         model.addAttribute("looks", Look.values());
         model.addAttribute("lids", LidState.values());
         model.addAttribute("treads", Stair.Tread.values());
+        model.addAttribute("bubbles", Bubbles.values());
         model.addAttribute("starches", StarchKind.values());
         model.addAttribute("known", known(batch));
         model.addAttribute("forgotten", String.join("; ", batch.forgotten()));

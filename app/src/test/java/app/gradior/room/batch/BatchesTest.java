@@ -306,7 +306,7 @@ class BatchesTest {
     void thePromptFollowsThePot() {
         Instant start = clock.instant();
         clock.forward(Duration.ofMinutes(12));
-        assertThat(prompt().action()).isIn("weight", "level", "spoon", "ring");
+        assertThat(prompt().action()).isIn("weight", "level", "spoon", "ring", "drip");
         record("w1", start.plusSeconds(300), new EventBody.Read(ReadingKind.WEIGHT, 2900));
         record("wild", start.plusSeconds(710), new EventBody.Read(ReadingKind.WEIGHT, 5400));
         record("w2", start.plusSeconds(700), new EventBody.Read(ReadingKind.WEIGHT, 2840));

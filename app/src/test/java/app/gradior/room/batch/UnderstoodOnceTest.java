@@ -298,7 +298,7 @@ class UnderstoodOnceTest {
         Batch again = batches.latest(other.id(), null, 1, 0, new java.util.ArrayList<>())
                 .get(0);
         assertThat(batches.forecast(again, clock.instant()).massG().middle()).isEqualTo(mass);
-        byte[] forged = text.replaceFirst("(?s)(\"snapshots\".*?\"sugars\" : )82\\.0", "$140.0")
+        byte[] forged = text.replaceFirst("(?s)(\"snapshots\".*?\"sugars\" : )82\\.0", "$182.5")
                 .getBytes(StandardCharsets.UTF_8);
         assertThatThrownBy(() -> reader.read(fresh(), forged)).satisfies(Refused.saying("hash"));
     }

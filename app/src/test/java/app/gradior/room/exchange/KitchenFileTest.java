@@ -321,7 +321,8 @@ class KitchenFileTest {
 
     @Test
     void aBatchThatIsOverTeachesItsPairAndTheNextPlanKnows() {
-        Equipment before = new Equipment(kit.pots(kitchen.id()), kit.burners(kitchen.id()), List.of(), List.of());
+        Equipment before =
+                new Equipment(kit.pots(kitchen.id()), kit.burners(kitchen.id()), List.of(), List.of(), List.of());
         Equipment ware = kit.ware(kitchen.id());
         Equipment.Known pair =
                 ware.pair(ware.pots().get(0), Optional.of(ware.burners().get(0)));
