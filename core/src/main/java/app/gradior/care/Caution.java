@@ -3,6 +3,7 @@ package app.gradior.care;
 import app.gradior.finding.Finding;
 import app.gradior.heat.Look;
 import app.gradior.larder.Food;
+import app.gradior.texture.Cold;
 import app.gradior.vessel.PotMaterial;
 import java.util.List;
 
@@ -56,8 +57,20 @@ public sealed interface Caution extends Finding {
     /** More sugar than cold water keeps dissolved: g of sucrose in 100 g of water and sucrose. */
     record Crystals(double percent) implements Caution {}
 
-    /** The burner does not bring the open pot to that look. */
-    record WeakBurner(Look look) implements Caution {}
+    /**
+     * The burner does not bring the open pot to that look.
+     *
+     * @param hasW what it brings
+     * @param wantsW what the open pot takes to get there
+     * @param liddedW what it takes under its lid; no less than it has when a lid would not do either
+     */
+    record WeakBurner(Look look, double hasW, double wantsW, double liddedW) implements Caution {}
+
+    /** The burner gets it there, but does not bring what it takes to bubble so hard, W. */
+    record CalmBurner(Look look, double hasW, double wantsW) implements Caution {}
+
+    /** What was a gel, set egg or an emulsion is not the same once it thaws. */
+    record Weeping(List<Cold.Weeps> by) implements Caution {}
 
     /** Whole pieces that come out first. */
     record TakeOut(List<Food> foods) implements Caution {}

@@ -11,6 +11,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
+import app.gradior.texture.Cold;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,9 +41,13 @@ public final class StageCautions {
                 new InPot(stage.in(), stage.out(), stage.end().tempC(), tempC),
                 lines,
                 before);
-        if (!stage.burnerEnough() && stage.stage().lid() != LidState.CLOSED) {
-            cautions.add(new Caution.WeakBurner(stage.stage().look()));
-        }
+        stage.tooWeak()
+                .filter(weak -> stage.stage().lid() != LidState.CLOSED)
+                .ifPresent(weak -> cautions.add(
+                        weak.getsThere()
+                                ? new Caution.CalmBurner(stage.stage().look(), weak.hasW(), weak.wantsW())
+                                : new Caution.WeakBurner(
+                                        stage.stage().look(), weak.hasW(), weak.wantsW(), weak.liddedW())));
         return cautions;
     }
 
@@ -126,6 +131,12 @@ public final class StageCautions {
                 Cooling.WARM_WITHIN_MIN / 60,
                 Cooling.COLD_LIMIT_C,
                 (Cooling.COLD_WITHIN_MIN - Cooling.WARM_WITHIN_MIN) / 60);
+    }
+
+    /** What a freezer does to a cooked sauce, where it does anything. */
+    public static Optional<Caution> frozen(Mixture cooked) {
+        List<Cold.Weeps> by = Cold.frozen(cooked);
+        return by.isEmpty() ? Optional.empty() : Optional.of(new Caution.Weeping(by));
     }
 
     /** What Gradior says, and does not say, of jars. */

@@ -26,6 +26,8 @@ import java.util.function.UnaryOperator;
 public final class PotCourse {
     private static final double INSTANT_MIN = 1e-9;
     private static final double MOMENT_MIN = 1;
+    /** A burner with so much of what a look takes makes it near enough. */
+    private static final double ENOUGH = 0.85;
     /** The last of a pot is not taken out: there would be nothing left to follow. */
     private static final double MOST_TAKEN = 0.95;
 
@@ -74,7 +76,9 @@ public final class PotCourse {
     /** Water and alcohol that leave until it is hot. */
     private double steamLeftG;
 
-    private boolean burnerEnough = true;
+    /** What the burner lacks for the stage, when it does. */
+    private Optional<StageResult.TooWeak> tooWeak = Optional.empty();
+
     /** Factor on the rate of evaporation at every look. */
     private double drift = 1;
 
@@ -134,7 +138,7 @@ public final class PotCourse {
         copy.mode = mode;
         copy.warmUpLeft = warmUpLeft;
         copy.steamLeftG = steamLeftG;
-        copy.burnerEnough = burnerEnough;
+        copy.tooWeak = tooWeak;
         copy.drift = drift;
         copy.warmToC = warmToC;
         copy.fried = fried;
@@ -217,7 +221,7 @@ public final class PotCourse {
             StageRules.WarmUp after = warmUp(tempC, covered);
             warmUpLeft *= after.minutes() / before.minutes();
             steamLeftG *= before.lostG() > 0 ? after.lostG() / before.lostG() : 1;
-            burnerEnough = brings(after);
+            tooWeak = lacks(after, covered);
         }
         lid = covered;
         applyHeat();
@@ -319,7 +323,7 @@ public final class PotCourse {
         StageRules.WarmUp warmUp = warmUp(potC, lid);
         warmUpLeft = variation.warmUp() * warmUp.minutes();
         steamLeftG = boils ? warmUp.lostG() : 0;
-        burnerEnough = brings(warmUp);
+        tooWeak = lacks(warmUp, lid);
         mode = Mode.WARMING;
         if (warmUpLeft < INSTANT_MIN) {
             hotNow();
@@ -330,8 +334,19 @@ public final class PotCourse {
         return StageRules.warmUp(mixture, tempC, potC, warmToC, pot, under);
     }
 
-    private boolean brings(StageRules.WarmUp warmUp) {
-        return warmUp.reaches() || Double.isInfinite(pot.netPowerW());
+    /** What this burner lacks to get there, or to keep it as it is set; nothing is said of one that is not known. */
+    private Optional<StageResult.TooWeak> lacks(StageRules.WarmUp warmUp, LidState under) {
+        double hasW = pot.netPowerW();
+        if (Double.isInfinite(hasW) || stage.kind().treatment() != StageKind.Treatment.BOILING) {
+            return Optional.empty();
+        }
+        if (!warmUp.reaches()) {
+            double lidded = warmUp(tempC, LidState.CLOSED).wantsW();
+            return Optional.of(
+                    new StageResult.TooWeak(hasW, warmUp(tempC, under).wantsW(), lidded));
+        }
+        double keepsW = StageRules.keepsW(mixture, warmToC, pot, look);
+        return hasW < ENOUGH * keepsW ? Optional.of(new StageResult.TooWeak(hasW, keepsW, 0)) : Optional.empty();
     }
 
     private double heatOfStageC() {
@@ -528,9 +543,9 @@ public final class PotCourse {
         return mode == Mode.WARMING ? warmUpLeft : 0;
     }
 
-    /** Whether the burner brings it to the heat of its stage at all. */
-    boolean burnerEnough() {
-        return burnerEnough;
+    /** What the burner lacks for the stage, when it does. */
+    Optional<StageResult.TooWeak> tooWeak() {
+        return tooWeak;
     }
 
     /** Whether it is on its way to the heat of its stage. */

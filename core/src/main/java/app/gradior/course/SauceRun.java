@@ -129,7 +129,7 @@ public final class SauceRun {
             return trouble;
         }
         double warmUp = course.warmUpLeftMinutes();
-        boolean enough = course.burnerEnough();
+        Optional<StageResult.TooWeak> tooWeak = course.tooWeak();
         course.advance(warmUp);
         PotCourse atHeat = course.copy();
         boolean there = endsByItself(stage) && course.isOver();
@@ -149,7 +149,7 @@ public final class SauceRun {
                 course.leftBehind(),
                 stirring(stage),
                 there,
-                enough));
+                tooWeak));
         return Optional.empty();
     }
 

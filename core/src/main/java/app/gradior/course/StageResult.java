@@ -4,6 +4,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Stage;
 import app.gradior.simmer.PotState;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What one stage came to.
@@ -17,7 +18,7 @@ import java.util.List;
  * @param leftBehind what stayed in a mill, a sieve or a jug
  * @param stirring at its end, when it is thickest
  * @param alreadyThere whether its end was met before it began
- * @param burnerEnough whether the burner brings it to the heat of the stage
+ * @param tooWeak what the burner lacks, when it does not bring it to the heat of the stage
  */
 public record StageResult(
         Stage stage,
@@ -30,7 +31,20 @@ public record StageResult(
         Mixture leftBehind,
         Stirring stirring,
         boolean alreadyThere,
-        boolean burnerEnough) {
+        Optional<TooWeak> tooWeak) {
+    /**
+     * What a burner brings and what the pot takes, W.
+     *
+     * @param wantsW to get to its heat as it stands; or, where it gets there, to bubble as it is set
+     * @param liddedW to get there under a lid; 0 when it gets there
+     */
+    public record TooWeak(double hasW, double wantsW, double liddedW) {
+        /** Whether it gets there at all. */
+        public boolean getsThere() {
+            return liddedW == 0;
+        }
+    }
+
     public StageResult {
         curve = List.copyOf(curve);
     }

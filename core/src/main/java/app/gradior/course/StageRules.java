@@ -4,6 +4,7 @@ import app.gradior.heat.BoilingPoint;
 import app.gradior.heat.EthanolWater;
 import app.gradior.heat.EvaporationRate;
 import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
 import app.gradior.mixture.SpecificVolume;
@@ -87,15 +88,16 @@ final class StageRules {
      *
      * @param minutes until it is there; 0 when it is
      * @param lostG water and alcohol that leave until then
+     * @param wantsW the most that it loses on the way: what a burner has to bring at least
      * @param reaches whether the burner gets it there at all; when not, the minutes are those until it hardly gets hotter
      */
-    record WarmUp(double minutes, double lostG, boolean reaches) {}
+    record WarmUp(double minutes, double lostG, double wantsW, boolean reaches) {}
 
     /** From one temperature to another on this burner, in a pot that is so hot itself: heat goes into the sauce and the pot, and out by wall, lid and steam. */
     // Wide: what gets hot, from where to where, on what.
     static WarmUp warmUp(Mixture m, double fromC, double potC, double toC, PotOnHeat pot, LidState lid) {
         if (!(toC > fromC)) {
-            return new WarmUp(0, 0, true);
+            return new WarmUp(0, 0, 0, true);
         }
         double watts = Double.isInfinite(pot.netPowerW()) ? USUAL_NET_W : pot.netPowerW();
         EvaporationRate.Pot vessel =
@@ -107,7 +109,7 @@ final class StageRules {
         double activity = wet ? consistency.waterActivity(m.waterG(), m.aceticG()) : 0;
         double seconds = 0;
         double lostKg = 0;
-        boolean reaches = true;
+        double wantsW = 0;
         double stepK = (toC - fromC) / WARMING_STEPS;
         for (int i = 0; i < WARMING_STEPS; i++) {
             double tempC = fromC + (i + 0.5) * stepK;
@@ -116,13 +118,23 @@ final class StageRules {
             EvaporationRate.Losses losses = EvaporationRate.losses(
                     vessel, new EvaporationRate.Sauce(Math.min(HOTTEST_LIQUID_C, tempC), activity, viscosity), lid);
             double left = watts - losses.watts();
-            reaches &= left > 0;
+            wantsW = Math.max(wantsW, losses.watts());
             double took = kept * stepK / Math.max(LEAST_HEAT_SHARE * watts, left);
             seconds += took;
             lostKg += took * losses.kgPerS();
         }
         double mostLostG = MOST_LOST_WARMING * (m.waterG() + m.ethanolG());
-        return new WarmUp(seconds / SECONDS_PER_MINUTE, Math.min(mostLostG, G_PER_KG * lostKg), reaches);
+        return new WarmUp(seconds / SECONDS_PER_MINUTE, Math.min(mostLostG, G_PER_KG * lostKg), wantsW, wantsW < watts);
+    }
+
+    /** What a look takes of the burner in an open pot that is there, W; 0 below the boil, where getting there is all. */
+    static double keepsW(Mixture m, double tempC, PotOnHeat pot, Look look) {
+        if (!look.boils() || !canBoil(m)) {
+            return 0;
+        }
+        EvaporationRate.Pot vessel = pot.vessel(pot.shape().levelMm(m.volumeMl20c()), pot.pressurePa());
+        double viscosity = new Consistency(m, 1).viscosityPaS(m.waterG(), m.ethanolG(), m.aceticG(), tempC);
+        return EvaporationRate.boilingW(vessel, new EvaporationRate.Sauce(tempC, 1, viscosity), look);
     }
 
     /**

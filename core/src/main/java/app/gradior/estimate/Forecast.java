@@ -2,6 +2,7 @@ package app.gradior.estimate;
 
 import app.gradior.reading.ReadingKind;
 import app.gradior.simmer.PotState;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -106,7 +107,22 @@ public record Forecast(
      *
      * @param widthLeft part of the finish's spread that would be left, 0 to 1
      */
-    public record Help(ReadingKind kind, double widthLeft) {}
+    public record Help(ReadingKind kind, double widthLeft) {
+        /** A reading that leaves more than this of the spread is not asked for. */
+        private static final double WORTH_READING = 0.9;
+
+        boolean isWorthIt() {
+            return kind.isAskedFor() && widthLeft < WORTH_READING;
+        }
+    }
+
+    /** The reading that is worth most for the trouble it is; empty when none is worth any. */
+    public Optional<Help> worthMost() {
+        return helps.stream()
+                .filter(Help::isWorthIt)
+                .min(Comparator.comparingDouble(
+                        help -> help.widthLeft() + help.kind().trouble()));
+    }
 
     /**
      * The end of all stages.

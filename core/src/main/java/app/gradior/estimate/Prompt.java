@@ -1,15 +1,11 @@
 package app.gradior.estimate;
 
 import app.gradior.course.Stirring;
-import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.texture.Stair;
-import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * What to do now, and why.
@@ -31,20 +27,10 @@ public record Prompt(PromptFinding doNow, PromptFinding why, boolean urgent, Str
     private static final double SETTLE_MIN = 1;
     /** A pot that wants stirring no oftener than this is not nagged about. */
     private static final double SELDOM_MIN = 9;
-    /** A reading that leaves more than this of the spread is not asked for. */
-    private static final double WORTH_READING = 0.9;
 
     private static final double HALF = 0.55;
     private static final double TWO_THIRDS = 0.7;
     private static final int MOST_NAMED = 6;
-
-    private static final Set<ReadingKind> ASKED = EnumSet.of(
-            ReadingKind.WEIGHT,
-            ReadingKind.LEVEL,
-            ReadingKind.SPOON,
-            ReadingKind.RING,
-            ReadingKind.TRAIL,
-            ReadingKind.DRIP);
 
     /** The prompt for a pot on the heat, or for a stage that is done beside it. */
     public static Prompt of(Forecast forecast, PotSituation watch) {
@@ -223,10 +209,7 @@ public record Prompt(PromptFinding doNow, PromptFinding why, boolean urgent, Str
 
     /** The reading that is worth most for the trouble it is. */
     private static Optional<Prompt> reading(Forecast forecast, Band all) {
-        return forecast.helps().stream()
-                .filter(help -> ASKED.contains(help.kind()) && help.widthLeft() < WORTH_READING)
-                .min(Comparator.comparingDouble(
-                        help -> help.widthLeft() + help.kind().trouble()))
+        return forecast.worthMost()
                 .map(help -> new Prompt(
                         new PromptFinding.TakeReading(help.kind()),
                         new PromptFinding.Narrows(

@@ -102,6 +102,16 @@ public final class EvaporationRate {
         return Math.max(0, made - condensed);
     }
 
+    /** Heat that an open pot takes to boil as hard as it is set, W. */
+    public static double boilingW(Pot pot, Sauce sauce, Look look) {
+        double kgPerS = pot.pairFactor()
+                * pot.surfaceM2()
+                / SECONDS_PER_HOUR
+                * look.boilingFluxKgPerM2H()
+                * thicknessShare(sauce.viscosityPaS());
+        return kgPerS * WaterProperties.latentHeatJPerKg(sauce.tempC()) + wallLossW(pot, sauce.tempC());
+    }
+
     /** Heat that the wall of a pot loses, W. */
     static double wallLossW(Pot pot, double tempC) {
         return WALL_W_PER_M2_K * pot.wallM2() * Math.max(0, tempC - ROOM_C);

@@ -63,6 +63,11 @@ public enum StarchKind {
         return row().roux();
     }
 
+    /** Whether its gel weeps when it thaws. */
+    public boolean weeps() {
+        return row().weeps();
+    }
+
     /** What time it needs. */
     public StarchHandling handling() {
         return row().handling();

@@ -8,6 +8,7 @@ package app.gradior.larder;
  * @param heldLossPerMin share of its thickening lost in a minute at the boil
  * @param acidSensitivity of the loss in a sour sauce, over maize's
  * @param roux whether it is cooked in fat before liquid comes to it
+ * @param weeps whether its gel weeps when it thaws
  */
 record StarchRow(
         double starchShare,
@@ -16,6 +17,7 @@ record StarchRow(
         double heldLossPerMin,
         double acidSensitivity,
         boolean roux,
+        boolean weeps,
         StarchHandling handling) {
     /**
      * How strongly it builds a network: (c/c*)^m, falling with the serum's viscosity to the power q.

@@ -41,6 +41,7 @@ final class StarchTable {
                 number(row, "held_loss_per_min", 0, 1),
                 number(row, "acid_sensitivity", 0, 10),
                 row.get("roux").equals("yes"),
+                row.get("weeps").equals("yes"),
                 new StarchHandling(number(row, "set_min", 0, 60), number(row, "most_boil_min", 0, 600)));
     }
 

@@ -210,6 +210,16 @@ public enum ReadingKind {
         return trouble;
     }
 
+    /** What it takes of a cook's time, minutes; rounded. */
+    public double minutes() {
+        return switch (this) {
+            case SPOON, BUBBLES -> 0.5;
+            case RING -> 3;
+            case VOLUME -> 5;
+            default -> 1;
+        };
+    }
+
     /** Whether it shows how thick the pot is. */
     public boolean showsThickness() {
         return this == RING || isByHand();

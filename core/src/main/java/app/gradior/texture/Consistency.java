@@ -499,6 +499,22 @@ public final class Consistency {
         return now.doubt(m.waterG(), m.ethanolG(), m.aceticG(), new Moment(tempC, heldH, 0, now.allKept));
     }
 
+    /** How much of the mixture's thickness has set there, by what set it, and how much is only colder; Pa·s. */
+    static Map<Cold.By, Double> setsBy(Mixture m, double bodyFactor, double tempC, double heldH) {
+        Consistency now = new Consistency(m, bodyFactor);
+        Moment at = new Moment(tempC, heldH, 0, now.allKept);
+        double serumG = m.serumG();
+        Serum serum = now.serum(serumG, m.aceticG(), at);
+        Parts parts = now.parts(serumG, serum, at);
+        Map<Cold.By, Double> by = new EnumMap<>(Cold.By.class);
+        by.put(Cold.By.GELATINE, bodyFactor * now.gels.gelatinePaS(serumG, tempC, 0, heldH));
+        by.put(Cold.By.PECTIN, bodyFactor * now.gels.pectinPaS(serumG, serum.brix(), tempC, heldH));
+        by.put(Cold.By.STARCH, bodyFactor * parts.root() * parts.set());
+        by.put(Cold.By.FAT, now.gels.fatGelPaS(now.volumeMl20c(m.waterG(), m.ethanolG(), m.aceticG()), tempC, heldH));
+        by.put(Cold.By.COLDNESS, serum.paS() + bodyFactor * parts.root() * (parts.root() - parts.set()));
+        return by;
+    }
+
     /** Flow of the mixture in the state it is in, after so many hours at that temperature. */
     public static Flow flowNow(Mixture m, double bodyFactor, double tempC, double heldH) {
         Consistency now = new Consistency(m, bodyFactor);

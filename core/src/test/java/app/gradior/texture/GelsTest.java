@@ -7,6 +7,7 @@ import app.gradior.Sauces;
 import app.gradior.finding.Refused;
 import app.gradior.larder.SolidFat;
 import app.gradior.mixture.Mixture;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 
 /** What sets in the cold, what fat does outside, and how sure all of it is. */
@@ -146,5 +147,34 @@ class GelsTest {
         assertThat(Consistency.stepCooked(Sauces.of("honey", 100), 20)).isLessThan(10);
         assertThat(Consistency.stepCooked(Sauces.of("peanut-butter", 100), 20)).isLessThan(10);
         assertThat(Consistency.stepCooked(Sauces.of("chocolate-dark", 100), 45)).isLessThan(9);
+    }
+
+    /** What sets a sauce overnight, and the water with which it would be as on the plate; by the rule itself put to the test. */
+    @Test
+    void whatMakesItThickerColdAndWhatWouldChangeThat() {
+        Mixture stock = Sauces.of("bone-stock", 1000);
+        assertThat(change(stock.withVolatiles(200, 0, 0)).by()).isEqualTo(Cold.By.GELATINE);
+        Mixture white =
+                Sauces.of("milk", 500).plus(Sauces.of("wheat-flour", 30)).cooked();
+        Cold.Change starch = change(white);
+        assertThat(starch.by()).isEqualTo(Cold.By.STARCH);
+        assertThat(starch.steps())
+                .isCloseTo(step(white, 5, 12) - step(white, 60, 0), within(1e-9))
+                .isGreaterThan(1);
+        assertThat(starch.waterG()).as("no sensible amount").isNull();
+        Mixture syrup = Sauces.syrup(65);
+        double waterG = Objects.requireNonNull(change(syrup).waterG());
+        assertThat(step(syrup.plus(Sauces.of("water", waterG)), 5, 12)).isCloseTo(step(syrup, 60, 0), within(0.01));
+        assertThat(change(Sauces.of("butter", 300).plus(Sauces.of("water", 200)))
+                        .by())
+                .isEqualTo(Cold.By.FAT);
+        assertThat(change(Sauces.syrup(65)).by()).isEqualTo(Cold.By.COLDNESS);
+        assertThat(Cold.change(Sauces.of("vegetable-stock", 500), 1, 20))
+                .as("hardly thicker")
+                .isEmpty();
+    }
+
+    private static Cold.Change change(Mixture m) {
+        return Cold.change(m, 1, 60).orElseThrow();
     }
 }

@@ -159,16 +159,19 @@ public class Planning {
                         stageCautions(setting, way))),
                 Optional.empty(),
                 pots,
-                ending(cautions, draft.storage()));
+                ending(cautions, draft.storage(), out));
     }
 
-    private static List<Caution> ending(List<Caution> cautions, Storage storage) {
+    private static List<Caution> ending(List<Caution> cautions, Storage storage, Mixture out) {
         List<Caution> all = new ArrayList<>(cautions);
         if (storage.cools()) {
             all.add(StageCautions.cooling());
         }
         if (storage == Storage.JARS) {
             all.add(StageCautions.jars());
+        }
+        if (storage == Storage.FREEZER) {
+            StageCautions.frozen(out).ifPresent(all::add);
         }
         return all;
     }

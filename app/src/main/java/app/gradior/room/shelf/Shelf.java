@@ -223,8 +223,7 @@ public class Shelf {
         boolean forward = now == State.STORED && state != State.STORED
                 || now == State.OPENED && (state == State.USED || state == State.THROWN);
         if (!forward) {
-            throw Refusal.conflict(
-                    "state", Told.of("shelf.is-already", row.name(), now.name().toLowerCase(java.util.Locale.ROOT)));
+            throw Refusal.conflict("state", Told.of("shelf.is-already", row.name(), now));
         }
         if (state == State.THROWN && why.isBlank()) {
             throw Refusal.unfit("why", Told.of("shelf.note-why-was-thrown-away-it", row.name()));

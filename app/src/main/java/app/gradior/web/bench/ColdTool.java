@@ -1,5 +1,6 @@
 package app.gradior.web.bench;
 
+import app.gradior.care.StageCautions;
 import app.gradior.estimate.Band;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.Numbers;
@@ -7,6 +8,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Words;
 import app.gradior.texture.AsMet;
+import app.gradior.texture.Cold;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Doubt;
 import app.gradior.texture.RingTest;
@@ -75,7 +77,7 @@ class ColdTool implements Tool {
         }
         Doubt doubt = Consistency.doubtNow(sauce, FRIDGE_C, A_NIGHT_H);
         double fridge = Consistency.step(sauce, 1, FRIDGE_C);
-        return new Reply.Builder(
+        Reply.Builder reply = new Reply.Builder(
                         fridge > HIGHEST_STEP
                                 ? Words.text("cold-tool.from-the-pot-to-the-fridge")
                                 : Words.text("cold-tool.from-the-pot-to-the-fridge-2", Numbers.fixed(fridge - hot, 1)))
@@ -100,7 +102,10 @@ class ColdTool implements Tool {
                         served,
                         Words.text("cold-tool.in-the-pot-2", figures.temp(hotC)),
                         Words.text("cold-tool.served-2", figures.temp(servedC)),
-                        Optional.of(StairDrawing.Night.of(met.get(met.size() - 1)))))
-                .done();
+                        Optional.of(StairDrawing.Night.of(met.get(met.size() - 1)))));
+        Cold.change(sauce, 1, servedC)
+                .ifPresent(change -> reply.fact(Words.text("cold-tool.what-would-change-it"), Words.say(change)));
+        StageCautions.frozen(sauce).ifPresent(caution -> reply.cautions(List.of(caution)));
+        return reply.done();
     }
 }

@@ -4,6 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.batch.EventBody;
 import app.gradior.care.Cautions;
 import app.gradior.care.Keeping;
+import app.gradior.care.StageCautions;
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
 import app.gradior.finding.Fault;
@@ -123,6 +124,7 @@ class FinishController {
                         new Figures(kitchen)));
         model.addAttribute("guests", Guests.of(asked.getOrDefault("guests", ""), view.coldMl(), new Figures(kitchen)));
         model.addAttribute("blender", Cautions.blender());
+        model.addAttribute("weeping", StageCautions.frozen(view.done().cooked()));
         model.addAttribute("storages", Storage.values());
         model.addAttribute("containers", CoolingIn.values());
         model.addAttribute("kept", shelf.ofBatch(kitchen.id(), batch.id()));

@@ -133,7 +133,15 @@ public record PotView(
                 Consistency.doubtNow(forecast.likely().mixture().cooked(), servedC, Consistency.usualHeldH(servedC));
         return doubt.logSd() < WORTH_TELLING_LOG_SD
                 ? ""
-                : " " + Words.text("pot-view.least-sure", Words.say(doubt.cause(), "doubt"));
+                : " " + Words.text("pot-view.least-sure", Words.say(doubt.cause(), "doubt"))
+                        + forecast.worthMost()
+                                .map(help -> " "
+                                        + Words.text(
+                                                "pot-view.would-settle",
+                                                Words.say(help.kind()),
+                                                help.kind().minutes(),
+                                                100 * (1 - help.widthLeft())))
+                                .orElse("");
     }
 
     private static double hottest(Forecast forecast) {
