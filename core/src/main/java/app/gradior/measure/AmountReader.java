@@ -46,13 +46,17 @@ final class AmountReader {
         readLength();
         readMultiple();
         readUnit();
+        readHalfMore();
         readMore();
         skipSecondMeasure();
         readAdjectives();
         if (count.isEmpty() && unit.isEmpty() && parts.isEmpty()) {
             readTrailing();
         }
-        if (heaped) {
+        if (unit.filter(u -> u.kind() == Unit.Kind.WEIGHT).isPresent()) {
+            // A scale has no heap.
+            fill = 1;
+        } else if (heaped) {
             fill *= unit.filter(u -> u == Unit.CUP).isPresent() ? HEAPED_CUP : HEAPED_SPOON;
         }
         return new Amount(count, rangeLogSd, unit, more, size, fill, packing, parts, lengthCm, at);
@@ -249,12 +253,13 @@ final class AmountReader {
                         "thick",
                         "thin",
                         "whole",
+                        "extra",
                         "-" -> {
                     // understood, changes nothing
                 }
                 case "heaped", "heaping", "rounded" -> heaped = true;
                 case "scant", "scanty" -> fill = SCANT;
-                case "generous", "extra" -> fill = GENEROUS;
+                case "generous" -> fill = GENEROUS;
                 case "loose", "loosely", "lightly" -> packing = LOOSE;
                 default -> on = false;
             }
@@ -342,7 +347,23 @@ final class AmountReader {
         }
     }
 
-    /** "1 lb 4 oz", "1 cup plus 2 tbsp", "1 cup + 2 tbsp". */
+    /** "a stick and a half of butter", "a cup and a half". */
+    private void readHalfMore() {
+        int back = at;
+        if (unit.isPresent() && skip("and", "&")) {
+            skip("a", "one");
+            OptionalDouble part = at < tokens.size() ? Words.numberWord(tokens.get(at)) : OptionalDouble.empty();
+            boolean unitFollows = unitAt(at + 1).isPresent();
+            if (part.isPresent() && part.getAsDouble() > 0 && part.getAsDouble() < 1 && !unitFollows) {
+                at++;
+                count = OptionalDouble.of(count.orElse(1) + part.getAsDouble());
+                return;
+            }
+        }
+        at = back;
+    }
+
+    /** "1 lb 4 oz", "1 pint 5 fl oz", "1 cup plus 2 tbsp", "50 g + 20 g". */
     private void readMore() {
         if (unit.isEmpty() || !unit.get().isExact()) {
             return;
@@ -350,15 +371,30 @@ final class AmountReader {
         int back = at;
         boolean plus = skip("plus", "+", "and", "&");
         if (numberAt(at)) {
-            Optional<Unit> second = unitAt(at + 1);
-            boolean smaller = second.isPresent() && second.get().isExact() && second.get() != unit.get();
-            if (smaller && (plus || second.get().kind() == Unit.Kind.WEIGHT && unit.get() == Unit.POUND)) {
+            boolean fluid = next(1, "fl") || next(1, "fluid");
+            Optional<Unit> second = fluid ? Optional.of(Unit.FLUID_OUNCE) : unitAt(at + 1);
+            boolean fits = second.isPresent() && second.get().isExact();
+            if (fits && (plus || isPartOf(second.get(), unit.get()))) {
                 more = Optional.of(new Measured(tokens.get(at).number().getAsDouble(), second.get()));
                 at += 2;
+                if (fluid) {
+                    skip("oz", "ounce");
+                }
                 return;
             }
         }
         at = back;
+    }
+
+    /** Units that are said one after the other without a word between. */
+    private static boolean isPartOf(Unit second, Unit first) {
+        return switch (first) {
+            case POUND -> second == Unit.OUNCE;
+            case KILOGRAM -> second == Unit.GRAM;
+            case PINT, QUART -> second == Unit.FLUID_OUNCE;
+            case LITRE -> second == Unit.MILLILITRE || second == Unit.DECILITRE;
+            default -> false;
+        };
     }
 
     /** "500 g / 1 lb 2 oz", "250 ml/1 cup": the same again in other units. */

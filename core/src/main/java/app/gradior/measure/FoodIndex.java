@@ -7,10 +7,23 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Finds the food that a run of words names: the longest name wins, the last of equals (the noun comes last). */
 final class FoodIndex {
+    /** Fewer letters are not taken for others. */
+    private static final int SHORTEST_MISSPELT = 5;
+
+    private static final int LONG_WORD = 8;
+    /** A chilli, and not a pepper without heat. */
+    private static final double SOME_SHU = 100;
+
+    private static final int MOST_NAMED_WORDS = 3;
+    /** Alternatives stand no farther apart. */
+    private static final int OR_WITHIN = 4;
+
     private final Map<String, List<Entry>> byFirstWord = new HashMap<>();
+    private final Map<String, Food> byName = new HashMap<>();
 
     FoodIndex(Catalogue catalogue) {
         for (Food food : catalogue.foods()) {
@@ -21,6 +34,7 @@ final class FoodIndex {
 
     private void add(String name, Food food) {
         List<String> words = Words.tokens(name).stream().map(Words.Token::text).toList();
+        byName.putIfAbsent(String.join(" ", words), food);
         byFirstWord.computeIfAbsent(words.get(0), w -> new ArrayList<>()).add(new Entry(words, food));
     }
 
@@ -43,8 +57,22 @@ final class FoodIndex {
      *
      * @param from first word
      * @param to after the last word
+     * @param or another that the line names with the same noun
      */
-    record Match(Food food, int from, int to) {
+    record Match(Food food, int from, int to, Optional<Food> or) {
+        Match(Food food, int from, int to) {
+            this(food, from, to, Optional.empty());
+        }
+
+        /** Another food under the same words. */
+        Match of(Food other) {
+            return new Match(other, from, to, or);
+        }
+
+        String words(List<Words.Token> tokens) {
+            return tokens.subList(from, to).stream().map(Words.Token::text).collect(Collectors.joining(" "));
+        }
+
         int length() {
             return to - from;
         }
@@ -52,6 +80,78 @@ final class FoodIndex {
         boolean isUnitWord(List<Words.Token> tokens) {
             return length() == 1 && Unit.named(tokens.get(from).text()).isPresent();
         }
+    }
+
+    /** The food that is called exactly so. */
+    Optional<Food> named(String words) {
+        return Optional.ofNullable(byName.get(words));
+    }
+
+    /**
+     * The first of two foods that share their noun: "chicken or vegetable stock", "lemon or lime juice".
+     *
+     * @param from where the names begin
+     */
+    Optional<Match> sharingItsNoun(List<Words.Token> tokens, int from) {
+        for (int at = from + 1; at < Math.min(tokens.size() - 1, from + OR_WITHIN); at++) {
+            if (!tokens.get(at).is("or") && !tokens.get(at).is("/")) {
+                continue;
+            }
+            Optional<Match> second = longestAt(tokens, at + 1, tokens.size());
+            if (second.isEmpty() || second.get().length() < 2) {
+                return Optional.empty();
+            }
+            String noun = tokens.get(second.get().to() - 1).text();
+            for (int begin = from; begin < at; begin++) {
+                String first = new Match(second.get().food(), begin, at).words(tokens) + " " + noun;
+                Optional<Food> food = named(first);
+                if (food.isPresent()) {
+                    return Optional.of(new Match(
+                            food.get(),
+                            begin,
+                            second.get().to(),
+                            Optional.of(second.get().food())));
+                }
+            }
+            return Optional.empty();
+        }
+        return Optional.empty();
+    }
+
+    /** A name that the cook may have meant. */
+    record NearMiss(String typed, Food food) {}
+
+    /** The food whose name differs from some of these words by a letter or two, if one does. */
+    Optional<NearMiss> near(List<String> words) {
+        Optional<NearMiss> best = Optional.empty();
+        int least = Integer.MAX_VALUE;
+        for (int from = 0; from < words.size(); from++) {
+            for (int to = from + 1; to <= Math.min(words.size(), from + MOST_NAMED_WORDS); to++) {
+                String typed = String.join(" ", words.subList(from, to));
+                int most = typed.length() < SHORTEST_MISSPELT ? 0 : typed.length() < LONG_WORD ? 1 : 2;
+                for (Map.Entry<String, Food> entry : byName.entrySet()) {
+                    boolean like = entry.getKey().length() >= SHORTEST_MISSPELT
+                            && entry.getKey().charAt(0) == typed.charAt(0)
+                            && Math.abs(entry.getKey().length() - typed.length()) <= most;
+                    if (most > 0 && like) {
+                        int off = Spelling.apart(typed, entry.getKey(), most);
+                        boolean nearer = off < least
+                                || off == least
+                                        && best.isPresent()
+                                        && entry.getKey()
+                                                        .compareTo(best.get()
+                                                                .food()
+                                                                .name())
+                                                < 0;
+                        if (off <= most && nearer) {
+                            least = off;
+                            best = Optional.of(new NearMiss(typed, entry.getValue()));
+                        }
+                    }
+                }
+            }
+        }
+        return best;
     }
 
     /** The best match that begins between two places; of foods joined by "and" or "or", the first. */
@@ -101,6 +201,11 @@ final class FoodIndex {
                 best = Optional.of(new Match(entry.food(), at, end));
             }
         }
-        return best;
+        // "Habanero pepper" is the chilli.
+        return best.map(match -> match.food().scovilleUnits() >= SOME_SHU
+                        && match.to() < to
+                        && tokens.get(match.to()).is("pepper")
+                ? new Match(match.food(), match.from(), match.to() + 1)
+                : match);
     }
 }

@@ -44,7 +44,8 @@ public final class LineReader {
      * amount, up to the first comma or bracket. Empty when nothing is left.
      */
     public String foodWords(String line) {
-        List<Token> tokens = Words.tokens(line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line);
+        List<Token> tokens = Words.tokens(LineHead.cut(head(line)));
+        NumberWords.compose(tokens);
         Bracket.cutFrom(tokens);
         Amount amount = Amount.read(tokens);
         List<String> words = new ArrayList<>();
@@ -56,25 +57,68 @@ public final class LineReader {
         return String.join(" ", words);
     }
 
+    /** The lines of one food each that a line stands for: itself, when it names one. */
+    public List<String> parts(String line) {
+        return new LineParts(this).of(head(line));
+    }
+
+    /** Whether words are the name of a food and no more. */
+    boolean namesOneFood(String words) {
+        List<Token> tokens = Words.tokens(words);
+        return index.find(tokens, 0, tokens.size())
+                .filter(match -> LineParts.isName(tokens, match))
+                .isPresent();
+    }
+
     /** What the line says. */
     public LineReading read(String line) {
-        String text = line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line;
+        String text = LineHead.cut(head(line));
+        if (LineHead.isHeading(text)) {
+            return nothing(line, List.of(), Optional.of(new LineRemark.Heading()));
+        }
         List<Token> tokens = Words.tokens(text);
+        NumberWords.compose(tokens);
         own.translate(tokens);
         Bracket bracket = Bracket.cutFrom(tokens);
         Amount amount = Amount.read(tokens);
         Optional<FoodIndex.Match> match = match(tokens, amount);
-        if (match.isEmpty()) {
-            Optional<LineRemark> remark = text.isBlank() ? Optional.empty() : Optional.of(new LineRemark.NoFood());
-            return new LineReading(
-                    line, Optional.empty(), 0, 0, Sureness.UNSURE, "", leftOver(tokens, 0, 0, amount), remark);
+        if (match.isPresent()) {
+            return weigh(line, tokens, bracket, amount, match.get());
         }
-        return weigh(line, tokens, bracket, amount, match.get());
+        List<String> words = leftOver(tokens, 0, 0, amount);
+        return index.near(words)
+                .map(near -> nearMiss(line, tokens, bracket, amount, near))
+                .orElseGet(() ->
+                        nothing(line, words, text.isBlank() ? Optional.empty() : Optional.of(new LineRemark.NoFood())));
+    }
+
+    private static String head(String line) {
+        return line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line;
+    }
+
+    private static LineReading nothing(String line, List<String> words, Optional<LineRemark> remark) {
+        return new LineReading(line, Optional.empty(), 0, 0, Sureness.UNSURE, "", words, remark);
+    }
+
+    /** The food that was nearly named: offered, never taken in silence. */
+    private LineReading nearMiss(
+            String line, List<Token> tokens, Bracket bracket, Amount amount, FoodIndex.NearMiss near) {
+        Weigher.Weighed weighed = weigher.weigh(near.food(), tokens, tokens.size(), bracket, amount);
+        return new LineReading(
+                line,
+                Optional.of(near.food()),
+                Math.min(MOST_GRAMS, weighed.grams()),
+                weighed.logSd(),
+                Sureness.UNSURE,
+                weighed.words(),
+                List.of(),
+                Optional.of(new LineRemark.NearMiss(near.typed(), near.food())));
     }
 
     /** What the line says if the cook says which food it is: the line's amount of that food. */
     public LineReading readAs(String line, Food food) {
-        List<Token> tokens = Words.tokens(line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line);
+        List<Token> tokens = Words.tokens(LineHead.cut(head(line)));
+        NumberWords.compose(tokens);
         own.translate(tokens);
         Bracket bracket = Bracket.cutFrom(tokens);
         Amount amount = Amount.read(tokens);
@@ -93,9 +137,41 @@ public final class LineReader {
     }
 
     private Optional<FoodIndex.Match> match(List<Token> tokens, Amount amount) {
+        Optional<FoodIndex.Match> shared = index.sharingItsNoun(tokens, amount.end());
+        if (shared.isPresent()) {
+            return shared;
+        }
         int comma = endOfPhrase(tokens, amount.end());
         Optional<FoodIndex.Match> inPhrase = index.find(tokens, amount.end(), comma);
-        return inPhrase.isPresent() ? inPhrase : index.find(tokens, 0, tokens.size());
+        return (inPhrase.isPresent() ? inPhrase : index.find(tokens, 0, tokens.size()))
+                .map(match -> asMeant(match, tokens, amount));
+    }
+
+    /** What the words beside a name make of it: a spoon of pepper is black, tomatoes in a tin are tinned, ginger may be ground. */
+    private FoodIndex.Match asMeant(FoodIndex.Match match, List<Token> tokens, Amount amount) {
+        String words = match.words(tokens);
+        if (words.equals("pepper") && isSpiceAmount(amount)) {
+            return index.named("black " + words).map(match::of).orElse(match);
+        }
+        for (Token token : tokens) {
+            String state = Words.STATES.get(token.text());
+            if (state != null) {
+                Optional<FoodIndex.Match> other =
+                        index.named(state + " " + words).map(match::of);
+                if (other.isPresent()) {
+                    return other.get();
+                }
+            }
+        }
+        return match;
+    }
+
+    private static boolean isSpiceAmount(Amount amount) {
+        return amount.unit()
+                .map(unit -> unit.kind() == Unit.Kind.VOLUME && unit != Unit.CUP && unit != Unit.LITRE
+                        || unit == Unit.GRIND
+                        || unit == Unit.GRATING)
+                .orElse(amount.count().isEmpty());
     }
 
     private static int endOfPhrase(List<Token> tokens, int from) {
@@ -115,9 +191,13 @@ public final class LineReader {
         List<String> unknown = leftOver(tokens, match.from(), match.to(), amount);
         Sureness sureness = weighed.sureness();
         Optional<LineRemark> remark = weighed.remark();
-        Optional<Food> and = beside(tokens, match, "and", "&");
-        Optional<Food> or = beside(tokens, match, "or", "/");
-        if (and.isPresent()) {
+        Optional<Food> and = beside(tokens, match, "and", "&").or(() -> another(tokens, match));
+        Optional<Food> or = match.or().isPresent() ? match.or() : beside(tokens, match, "or", "/");
+        List<String> changing = changing(tokens, match, amount);
+        if (!changing.isEmpty()) {
+            sureness = Sureness.UNSURE;
+            remark = Optional.of(new LineRemark.NotUnderstood(food, changing));
+        } else if (and.isPresent()) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.TwoFoods(food, and.get()));
         } else if (standsAfter(tokens, unknown, match.to())) {
@@ -144,6 +224,24 @@ public final class LineReader {
                 line, Optional.of(food), weighed.grams(), weighed.logSd(), sureness, weighed.words(), unknown, remark);
     }
 
+    /** Words that make another food of it, where none is known that they make: "dried", "smoked". */
+    private List<String> changing(List<Token> tokens, FoodIndex.Match match, Amount amount) {
+        List<String> changing = new ArrayList<>();
+        int end = endOfPhrase(tokens, Math.max(match.to(), amount.end()));
+        for (int i = amount.end(); i < end; i++) {
+            String word = tokens.get(i).text();
+            boolean inName = i >= match.from() && i < match.to();
+            boolean part = match.food().measure(word).isPresent();
+            if (!inName
+                    && !part
+                    && Words.isChanging(word)
+                    && !match.food().name().contains(word)) {
+                changing.add(word);
+            }
+        }
+        return changing;
+    }
+
     /** Another food joined to the one found, before the next comma: "salt and pepper", "butter or lard". */
     private Optional<Food> beside(List<Token> tokens, FoodIndex.Match match, String... joints) {
         int end = Math.min(tokens.size(), match.to() + SECOND_FOOD_WITHIN);
@@ -154,6 +252,22 @@ public final class LineReader {
                     return index.find(tokens, i + 1, until)
                             .map(FoodIndex.Match::food)
                             .filter(other -> !other.id().equals(match.food().id()));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Another food with an amount of its own, farther on in the line. */
+    private Optional<Food> another(List<Token> tokens, FoodIndex.Match match) {
+        for (int i = match.to(); i < tokens.size(); i++) {
+            if (tokens.get(i).isNumber() && !tokens.get(i - 1).is("or")) {
+                int until = Math.min(tokens.size(), i + 1 + SECOND_FOOD_WITHIN);
+                Optional<Food> food = index.find(tokens, i + 1, until)
+                        .map(FoodIndex.Match::food)
+                        .filter(other -> !other.id().equals(match.food().id()));
+                if (food.isPresent()) {
+                    return food;
                 }
             }
         }

@@ -9,6 +9,12 @@ public sealed interface LineRemark extends Finding {
     /** No food was found. */
     record NoFood() implements LineRemark {}
 
+    /** A heading: nothing of it goes in. */
+    record Heading() implements LineRemark {}
+
+    /** No food is called so; one is called nearly so. */
+    record NearMiss(String typed, Food food) implements LineRemark {}
+
     /** Two foods in one line. */
     record TwoFoods(Food food, Food and) implements LineRemark {}
 

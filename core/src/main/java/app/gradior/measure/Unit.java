@@ -35,6 +35,7 @@ enum Unit {
     FLUID_OUNCE(Kind.VOLUME, "fl oz", Double.NaN, 0.04, "floz"),
     PINT(Kind.VOLUME, "pint", Double.NaN, 0.03, "pint", "pt"),
     QUART(Kind.VOLUME, "quart", Double.NaN, 0.03, "quart", "qt"),
+    GALLON(Kind.VOLUME, "gallon", Double.NaN, 0.03, "gallon"),
     GILL(Kind.VOLUME, "gill", 142, 0.05, "gill"),
     DROP(Kind.VOLUME, "drop", 0.05, 0.4, "drop"),
     SQUEEZE(Kind.VOLUME, "squeeze", 5, 0.4, "squeeze"),
@@ -149,6 +150,7 @@ enum Unit {
             case FLUID_OUNCE -> system.fluidOunceMl();
             case PINT -> system.pintMl();
             case QUART -> system.quartMl();
+            case GALLON -> 4 * system.quartMl();
             default -> size;
         };
     }

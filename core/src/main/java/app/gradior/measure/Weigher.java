@@ -19,6 +19,8 @@ final class Weigher {
     private static final double LABEL_LOG_SD = 0.03;
     /** A root's piece or knob in a food's row is so long, cm. */
     private static final double KNOB_CM = 2.5;
+    /** A stick of cinnamon. */
+    private static final double STICK_CM = 8;
 
     private static final double UNKNOWN_PART_G = 40;
 
@@ -40,7 +42,13 @@ final class Weigher {
     }
 
     Weighed weigh(Food food, List<Token> tokens, int afterFood, Bracket bracket, Amount amount) {
-        boolean exact = amount.unit().filter(Unit::isExact).isPresent();
+        boolean weighedInBracket = bracket.measured()
+                .filter(measured -> measured.unit().kind() == Unit.Kind.WEIGHT)
+                .isPresent();
+        // A weight in a bracket wins over a cup.
+        boolean exact = amount.unit()
+                .filter(unit -> unit.isExact() && !(weighedInBracket && unit.kind() == Unit.Kind.VOLUME))
+                .isPresent();
         if (bracket.measured().isPresent() && !exact) {
             Amount.Measured label = bracket.measured().get();
             // What a label says in ounces is a weight, whatever is in the can.
@@ -168,7 +176,10 @@ final class Weigher {
 
     private Weighed length(Food food, double cm, Amount amount) {
         Optional<FoodMeasure> knob = food.measure("knob").or(() -> food.measure("piece"));
-        double each = knob.map(FoodMeasure::massG).orElse(UNKNOWN_PIECE_G / 3);
+        Optional<FoodMeasure> stick = food.measure("knob").isPresent() ? Optional.empty() : food.measure("stick");
+        double each = stick.isPresent()
+                ? stick.get().massG() * KNOB_CM / STICK_CM
+                : knob.map(FoodMeasure::massG).orElse(UNKNOWN_PIECE_G / 3);
         return new Weighed(
                 cm / KNOB_CM * each,
                 amount.spread(LEAST_LOOSE_LOG_SD),

@@ -192,7 +192,90 @@ final class Words {
             "powdered",
             "sea",
             "mixed",
-            "other"));
+            "other",
+            "virgin",
+            "lean",
+            "streaky",
+            "caster",
+            "granule",
+            "peppercorn"));
+
+    /** Words that choose another row of a food, where there is one, by the word that its names have. */
+    static final Map<String, String> STATES = Map.ofEntries(
+            Map.entry("can", "canned"),
+            Map.entry("tin", "canned"),
+            Map.entry("canned", "canned"),
+            Map.entry("tinned", "canned"),
+            Map.entry("dried", "dried"),
+            Map.entry("ground", "ground"),
+            Map.entry("powdered", "ground"),
+            Map.entry("smoked", "smoked"),
+            Map.entry("pickled", "pickled"),
+            Map.entry("skimmed", "skimmed"),
+            Map.entry("preserved", "preserved"),
+            Map.entry("salted", "salted"));
+
+    /** Words that make another food: where none is known that they make, the line is not sure. */
+    private static final Set<String> CHANGING = Set.of(
+            "dried",
+            "powdered",
+            "powder",
+            "smoked",
+            "flaked",
+            "candied",
+            "crystallised",
+            "crystallized",
+            "pickled",
+            "fermented",
+            "condensed",
+            "evaporated",
+            "skimmed",
+            "yolk",
+            "flavoured",
+            "flavored",
+            "alternative",
+            "substitute",
+            "extract",
+            "essence",
+            "oil",
+            "vinegar",
+            "juice",
+            "syrup",
+            "seasoning",
+            "spread");
+
+    /** One word, however it is spelt. */
+    private static final Set<String> CHILLI =
+            Set.of("chile", "chiles", "chili", "chilis", "chilies", "chilli", "chillis", "chillies", "chilly");
+
+    private static final Map<String, String> SHORT_PLURALS = Map.ofEntries(
+            Map.entry("lbs", "lb"),
+            Map.entry("ozs", "oz"),
+            Map.entry("kgs", "kg"),
+            Map.entry("gms", "g"),
+            Map.entry("gm", "g"),
+            Map.entry("grm", "g"),
+            Map.entry("grs", "g"),
+            Map.entry("mls", "ml"),
+            Map.entry("cls", "cl"),
+            Map.entry("dls", "dl"),
+            Map.entry("ltrs", "l"),
+            Map.entry("lt", "l"),
+            Map.entry("qts", "quart"),
+            Map.entry("pts", "pint"),
+            Map.entry("gal", "gallon"),
+            Map.entry("gals", "gallon"),
+            Map.entry("tb", "tbsp"),
+            Map.entry("tbs", "tbsp"),
+            Map.entry("tbls", "tbsp"),
+            Map.entry("ins", "inch"),
+            Map.entry("pkts", "packet"),
+            Map.entry("pkg", "packet"),
+            Map.entry("pkgs", "packet"),
+            Map.entry("env", "sachet"),
+            Map.entry("envelope", "sachet"),
+            Map.entry("envelopes", "sachet"),
+            Map.entry("btl", "bottle"));
 
     /** Words that end what is measured. */
     private static final Set<String> CONNECTORS =
@@ -298,14 +381,15 @@ final class Words {
     }
 
     static String singular(String word) {
-        if (word.equals("chile")) {
-            return "chili";
+        if (CHILLI.contains(word)) {
+            return "chilli";
+        }
+        String unit = SHORT_PLURALS.get(word);
+        if (unit != null) {
+            return unit;
         }
         if (word.length() <= 3 || word.endsWith("ss") || word.endsWith("us") || !word.endsWith("s")) {
             return word;
-        }
-        if (word.equals("chillies") || word.equals("chilies") || word.equals("chiles")) {
-            return word.equals("chillies") ? "chilli" : "chili";
         }
         if (word.endsWith("ies")) {
             return word.substring(0, word.length() - 3) + "y";
@@ -332,6 +416,10 @@ final class Words {
 
     static boolean isDescriptor(String word) {
         return DESCRIPTORS.contains(word);
+    }
+
+    static boolean isChanging(String word) {
+        return CHANGING.contains(word);
     }
 
     static boolean isConnector(String word) {

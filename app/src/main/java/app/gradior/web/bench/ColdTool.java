@@ -14,6 +14,7 @@ import app.gradior.texture.Doubt;
 import app.gradior.texture.RingTest;
 import app.gradior.texture.Stair;
 import app.gradior.web.draw.StairDrawing;
+import app.gradior.web.frame.ColdWords;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -104,7 +105,7 @@ class ColdTool implements Tool {
                         Words.text("cold-tool.served-2", figures.temp(servedC)),
                         Optional.of(StairDrawing.Night.of(met.get(met.size() - 1)))));
         Cold.change(sauce, 1, servedC)
-                .ifPresent(change -> reply.fact(Words.text("cold-tool.what-would-change-it"), Words.say(change)));
+                .ifPresent(change -> reply.fact(Words.text("cold-tool.what-would-change-it"), ColdWords.of(change)));
         StageCautions.frozen(sauce).ifPresent(caution -> reply.cautions(List.of(caution)));
         return reply.done();
     }

@@ -7,6 +7,7 @@ import app.gradior.room.words.Words;
 import app.gradior.simmer.PotState;
 import app.gradior.texture.AsMet;
 import app.gradior.texture.Cold;
+import app.gradior.web.frame.ColdWords;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,8 +59,8 @@ final class PlanFacts {
                         last.out(),
                         answer.setting().prior().bodyFactor(),
                         answer.setting().draft().servedC())
-                .ifPresent(change ->
-                        facts.add(new PlanView.Fact(Words.text("cold-tool.what-would-change-it"), Words.say(change))));
+                .ifPresent(change -> facts.add(
+                        new PlanView.Fact(Words.text("cold-tool.what-would-change-it"), ColdWords.of(change))));
         if (last.out().ethanolG() > SOME_ALCOHOL_G) {
             facts.add(new PlanView.Fact(
                     Words.text("plan-view.alcohol-left"),

@@ -89,7 +89,7 @@ public record PotView(
                 prompt,
                 next(batch, forecast, figures),
                 PotAnswers.of(batch, forecast, figures),
-                lossLine(forecast, figures) + leastSure(batch, forecast),
+                lossLine(forecast, figures) + leastSure(batch, forecast, prompt),
                 StairDrawing.draw(
                         PotAnswers.liquid(forecast) ? forecast.stepHot().middle() : THINNEST.middle(),
                         PotAnswers.liquid(forecast) ? forecast.stepServed() : THINNEST,
@@ -124,7 +124,7 @@ public record PotView(
     }
 
     /** What the thickness is least sure of, where that is worth a word. */
-    private static String leastSure(Batch batch, Forecast forecast) {
+    private static String leastSure(Batch batch, Forecast forecast, Prompt prompt) {
         if (!PotAnswers.liquid(forecast)) {
             return "";
         }
@@ -135,10 +135,12 @@ public record PotView(
                 ? ""
                 : " " + Words.text("pot-view.least-sure", Words.say(doubt.cause(), "doubt"))
                         + forecast.worthMost()
+                                .filter(help ->
+                                        !prompt.action().equals(help.kind().key()))
                                 .map(help -> " "
                                         + Words.text(
                                                 "pot-view.would-settle",
-                                                Words.say(help.kind()),
+                                                Words.say(help.kind(), "taken"),
                                                 help.kind().minutes(),
                                                 100 * (1 - help.widthLeft())))
                                 .orElse("");
