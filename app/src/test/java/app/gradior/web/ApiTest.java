@@ -37,6 +37,40 @@ class ApiTest extends ApiCalls {
         assertThat(wine.get("alcoholG").doubleValue()).isLessThan(0.25 * 750 * 0.106);
     }
 
+    /** What a page says of a line, and every food of it; what is not understood is told and weighs nothing. */
+    @Test
+    void aLineIsAnsweredAsAPageSaysIt() throws Exception {
+        JsonNode m = answer(ask(
+                        "/bench/mixture",
+                        "{\"measures\":\"us\",\"ingredients\":[{\"line\":\"3. 1 cup sugar\"},{\"line\":\"3 flurbs of wug\"},"
+                                + "{\"line\":\"1 tbsp each soy sauce, honey and rice vinegar\"},{\"line\":\"200 g tomatos\"}]}")
+                .andExpect(status().isOk()));
+        JsonNode cup = m.get("lines").get(0);
+        assertThat(cup.get("massG").doubleValue()).as("a US cup, once").isCloseTo(200, within(0.5));
+        assertThat(cup.get("sure").stringValue()).isEqualTo("sure");
+        assertThat(cup.get("amount").stringValue()).isEqualTo("1 cup");
+        assertThat(cup.get("foodName").stringValue()).isEqualTo("sugar");
+        JsonNode wug = m.get("lines").get(1);
+        assertThat(wug.get("sure").stringValue()).isEqualTo("none");
+        assertThat(wug.get("massG").doubleValue()).isZero();
+        assertThat(wug.get("remark").stringValue()).isNotBlank();
+        JsonNode each = m.get("lines").get(2);
+        assertThat(each.get("food").stringValue()).isEqualTo("soy-sauce");
+        assertThat(each.get("also").size()).isEqualTo(2);
+        assertThat(each.get("also").get(1).get("food").stringValue()).isEqualTo("vinegar-rice");
+        double all = 0;
+        for (JsonNode line : m.get("lines")) {
+            all += line.get("massG").doubleValue();
+            for (JsonNode also : line.get("also")) {
+                all += also.get("massG").doubleValue();
+            }
+        }
+        assertThat(m.get("massG").doubleValue()).isCloseTo(all, within(1e-6));
+        ask("/bench/mixture", "{\"ingredients\":[{\"line\":\"salt to taste\"}]}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.massG").value(0.0));
+    }
+
     @Test
     void thicknessFallsWithHeat() throws Exception {
         ask("/bench/thickness", "{\"mixture\":" + DAMSONS + ",\"temperaturesC\":[20,65,98]}")
@@ -73,7 +107,9 @@ class ApiTest extends ApiCalls {
     @CsvSource(
             delimiter = '|',
             value = {
-                "/bench/mixture|{\"ingredients\":[{\"line\":\"3 flurbs of wug\"}]}|422|ingredients[0].line",
+                "/bench/mixture|{\"ingredients\":[{\"line\":\"3 flurbs of wug\"}],\"strict\":true}|422|ingredients[0].line",
+                "/bench/thickness|{\"mixture\":{\"ingredients\":[{\"line\":\"3 flurbs of wug\"}]},\"temperaturesC\":[20]}|422|mixture.ingredients[0].line",
+                "/bench/mixture|{\"ingredients\":[{\"line\":\"1 cup water\"}],\"measures\":\"elven\"}|422|measures",
                 "/bench/mixture|{\"ingredients\":[{\"food\":\"water\",\"massG\":-3}]}|422|ingredients[0].massG",
                 "/bench/mixture|{\"ingredients\":[{\"food\":\"moon\",\"massG\":3}]}|422|ingredients[0].food",
                 "/bench/mixture|{\"ingredients\":[{\"line\":\"1 cup water\",\"colour\":3}]}|400|ingredients[0].colour",

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.TreeMap;
 
 /**
  * A cook before a hidden pot: sets looks by eye, lets the heat drift, moves the lid, splashes water, weighs and tastes, and tells the
@@ -41,6 +42,11 @@ final class HiddenCook {
 
     /** A stage: what goes in by food and grams, and until when. */
     record Step(StageKind kind, Map<String, Double> foods, Look look, LidState lid, StageEnd end) {
+        Step {
+            // In one order, so that the same seed cooks the same pot.
+            foods = new TreeMap<>(foods);
+        }
+
         StoryStage asTold() {
             Mixture adds = Mixture.EMPTY;
             for (Map.Entry<String, Double> food : foods.entrySet()) {

@@ -26,6 +26,12 @@ class Understanding {
         Understood line(String field, IngredientInput input) {
             return Understood.of(lines.read(kitchen, input, field));
         }
+
+        List<Understood> foods(String field, IngredientInput input) {
+            return lines.understood(kitchen, input, field).stream()
+                    .map(Understood::of)
+                    .toList();
+        }
     }
 
     private static final EventCases<Knowing, List<Understood>> CASES = EventCases.<Knowing, List<Understood>>otherwise(
@@ -46,8 +52,9 @@ class Understanding {
 
     private static List<Understood> added(EventBody.Added added, Knowing asked) {
         List<Understood> understood = new ArrayList<>();
-        for (IngredientInput input : added.ingredients()) {
-            understood.add(asked.line("ingredients[" + understood.size() + "]", input));
+        List<IngredientInput> inputs = added.ingredients();
+        for (int i = 0; i < inputs.size(); i++) {
+            understood.addAll(asked.foods("ingredients[" + i + "]", inputs.get(i)));
         }
         return understood;
     }

@@ -38,6 +38,11 @@ public record Kitchen(
                 row.revision());
     }
 
+    /** The same kitchen for what is written in other cups and spoons. */
+    public Kitchen measuring(MeasureSystem system) {
+        return new Kitchen(id, name, system, fahrenheit, altitudeM, zone, demo, language, revision);
+    }
+
     /** A checked altitude, metres. */
     public static double altitude(double altitudeM) {
         return Refusal.inRange("altitudeM", altitudeM, Atmosphere.LOWEST_M, Atmosphere.HIGHEST_M, " m");

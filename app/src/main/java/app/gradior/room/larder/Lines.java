@@ -6,6 +6,7 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.LineRemark;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
@@ -18,6 +19,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class Lines {
     private static final double MOST_G = 100_000;
+    private static final int LONGEST_LINE = 300;
 
     private final Larder larder;
 
@@ -79,6 +81,51 @@ public class Lines {
         return food == null || massG == null ? reading : LineReading.corrected(typed.text(), food, massG);
     }
 
+    /** Whether a line names a part of a recipe and nothing that goes in. */
+    public boolean isHeading(Kitchen kitchen, Typed typed) {
+        return read(kitchen, typed)
+                .remark()
+                .filter(LineRemark.Heading.class::isInstance)
+                .isPresent();
+    }
+
+    /** The lines of one food each that a line stands for; itself, when it names one or was corrected. */
+    public List<Typed> parts(Kitchen kitchen, Typed typed) {
+        return typed.corrected()
+                ? List.of(typed)
+                : reader(kitchen).parts(typed.text()).stream().map(Typed::of).toList();
+    }
+
+    /**
+     * Reads an ingredient as programs name it, food by food; the field is its path in the request.
+     *
+     * @throws Refusal when a line names no food
+     */
+    public List<LineReading> understood(Kitchen kitchen, IngredientInput input, String field) {
+        List<LineReading> readings = readings(kitchen, input, field);
+        String line = input.line();
+        if (line != null && readings.stream().anyMatch(reading -> !reading.usable())) {
+            throw Refusal.unfit(field + ".line", noFood(line));
+        }
+        return readings;
+    }
+
+    /** That no food was found in a line. */
+    public static Told noFood(String line) {
+        return Told.of("lines.no-food-found-in-name-a", line);
+    }
+
+    /** The same of a line that may name no food: then a reading without one. */
+    public List<LineReading> readings(Kitchen kitchen, IngredientInput input, String field) {
+        String line = input.line();
+        if (line == null || line.length() > LONGEST_LINE || input.food() != null || input.massG() != null) {
+            return List.of(read(kitchen, input, field));
+        }
+        return reader(kitchen).parts(line).stream()
+                .map(part -> read(kitchen, part))
+                .toList();
+    }
+
     /** Reads an ingredient as programs name it; the field is its path in the request. */
     public LineReading read(Kitchen kitchen, IngredientInput input, String field) {
         String line = input.line();
@@ -88,12 +135,12 @@ public class Lines {
             if (food != null || massG != null) {
                 throw Refusal.unfit(field, Told.of("lines.give-either-a-line-or-a-2"));
             }
-            if (line.length() > 300) {
+            if (line.length() > LONGEST_LINE) {
                 throw Refusal.unfit(field + ".line", Told.of("lines.a-line-has-at-most-characters"));
             }
             LineReading reading = read(kitchen, line);
             if (!reading.usable()) {
-                throw Refusal.unfit(field + ".line", Told.of("lines.no-food-found-in-name-a", line));
+                throw Refusal.unfit(field + ".line", noFood(line));
             }
             return reading;
         }

@@ -1,11 +1,14 @@
 package app.gradior.web.api;
 
 import app.gradior.batch.IngredientInput;
+import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Wrong;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
@@ -18,6 +21,7 @@ import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** Shapes that several calls of the API share. */
@@ -32,25 +36,79 @@ public final class ApiModel {
      * @param evaporatedG mass already boiled off, g: water with the alcohol that goes with it
      * @param blended whether cut pieces are blended smooth, which frees their pulp
      * @param cookedMin minutes at a simmer, 0 for raw; cooked through when left out
+     * @param measures what its lines are written in; the kitchen's own when left out
      */
     public record MixtureInput(
             @Nullable List<IngredientInput> ingredients,
             @Nullable Double evaporatedG,
             @Nullable Boolean blended,
-            @Nullable Double cookedMin) {
+            @Nullable Double cookedMin,
+            @Nullable String measures) {
         private static final double MOST_COOKED_MIN = 1440;
 
         /** The ingredients as understood; faults are named under {@code path}. */
         Ingredients understood(Lines lines, Kitchen kitchen, String path) {
+            List<List<LineReading>> readings = readings(lines, kitchen, path);
+            notUnderstood(readings, path);
+            return of(readings);
+        }
+
+        /** The readings of each ingredient, food by food; a line that names none has a reading without. */
+        List<List<LineReading>> readings(Lines lines, Kitchen kitchen, String path) {
             if (ingredients == null || ingredients.isEmpty() || ingredients.size() > MOST_INGREDIENTS) {
                 throw Refusal.unfit(
                         path + "ingredients", Told.of("api-model.to-ingredients-expected", MOST_INGREDIENTS));
             }
-            List<LineReading> readings = new ArrayList<>();
+            Kitchen written = measures == null ? kitchen : kitchen.measuring(system(path, measures));
+            List<List<LineReading>> readings = new ArrayList<>();
             for (int i = 0; i < ingredients.size(); i++) {
-                readings.add(lines.read(kitchen, ingredients.get(i), path + "ingredients[" + i + "]"));
+                readings.add(lines.readings(written, ingredients.get(i), path + "ingredients[" + i + "]"));
             }
-            return new Ingredients(readings, Boolean.TRUE.equals(blended) ? Texture.SMOOTH : Texture.CHUNKY);
+            return readings;
+        }
+
+        /**
+         * That every line named a food.
+         *
+         * @throws Refusal with all that did not
+         */
+        static void notUnderstood(List<List<LineReading>> readings, String path) {
+            List<Fault> faults = new ArrayList<>();
+            for (int i = 0; i < readings.size(); i++) {
+                for (LineReading reading : readings.get(i)) {
+                    if (!reading.usable()) {
+                        faults.add(new Fault(path + "ingredients[" + i + "].line", Lines.noFood(reading.text())));
+                    }
+                }
+            }
+            if (!faults.isEmpty()) {
+                throw new Refusal(Refusal.Kind.UNFIT, faults);
+            }
+        }
+
+        /** What of them goes into a pot. */
+        Ingredients of(List<List<LineReading>> readings) {
+            return new Ingredients(
+                    readings.stream()
+                            .flatMap(List::stream)
+                            .filter(LineReading::usable)
+                            .toList(),
+                    Boolean.TRUE.equals(blended) ? Texture.SMOOTH : Texture.CHUNKY);
+        }
+
+        private static MeasureSystem system(String path, String key) {
+            for (MeasureSystem system : MeasureSystem.values()) {
+                if (system.name().toLowerCase(Locale.ROOT).equals(key)) {
+                    return system;
+                }
+            }
+            throw Refusal.unfit(
+                    path + "measures",
+                    Wrong.Key.of(
+                            "measures",
+                            key,
+                            MeasureSystem.values(),
+                            system -> system.name().toLowerCase(Locale.ROOT)));
         }
 
         double evaporated(String path) {

@@ -61,17 +61,48 @@ class BenchApi {
             @Nullable Double evaporatedG,
             @Nullable Boolean blended,
             @Nullable Double cookedMin,
+            @Nullable String measures,
+            @Nullable Boolean strict,
             @Nullable Double altitudeM) {}
 
-    record LineAnswer(String line, String food, double massG, double lowG, double highG, String sureness) {
-        static LineAnswer of(LineReading reading) {
+    /**
+     * A line as understood; line and sureness are text and sure by their older names.
+     *
+     * @param sure sure, likely, unsure, or none where no food was found
+     * @param also when one line is several foods: the others
+     */
+    // Wide: as the API has it.
+    record LineAnswer(
+            String line,
+            String text,
+            String food,
+            String foodName,
+            double massG,
+            double lowG,
+            double highG,
+            String sureness,
+            String sure,
+            String amount,
+            List<String> unknown,
+            String remark,
+            List<LineAnswer> also) {
+        static LineAnswer of(List<LineReading> readings) {
+            LineReading reading = readings.get(0);
+            String sureness = reading.sureness().name().toLowerCase(Locale.ROOT);
             return new LineAnswer(
                     reading.text(),
+                    reading.text(),
                     reading.food().map(Food::id).orElse(""),
+                    reading.food().map(Words::say).orElse(""),
                     reading.massG(),
                     reading.lowG(),
                     reading.highG(),
-                    reading.sureness().name().toLowerCase(Locale.ROOT));
+                    sureness,
+                    reading.usable() ? sureness : "none",
+                    reading.amount(),
+                    reading.unknownWords(),
+                    reading.remark().map(Words::say).orElse(""),
+                    readings.stream().skip(1).map(also -> of(List.of(also))).toList());
         }
     }
 
@@ -91,14 +122,33 @@ class BenchApi {
             double boilingC,
             double pungencyShu,
             List<String> allergens,
-            List<LineAnswer> lines) {}
+            List<LineAnswer> lines) {
+        /** Of lines that say no amount of any food. */
+        static MixtureAnswer nothing(List<LineAnswer> lines) {
+            return new MixtureAnswer(0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 1, BOILS_C, 0, List.of(), lines);
+        }
+
+        private static final double BOILS_C = 100;
+    }
 
     @PostMapping("/mixture")
     MixtureAnswer mixture(@RequestBody MixtureQuestion question, HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.BENCH);
         MixtureInput input = new MixtureInput(
-                question.ingredients(), question.evaporatedG(), question.blended(), question.cookedMin());
-        Ingredients understood = input.understood(lines, kitchen, "");
+                question.ingredients(),
+                question.evaporatedG(),
+                question.blended(),
+                question.cookedMin(),
+                question.measures());
+        List<List<LineReading>> readings = input.readings(lines, kitchen, "");
+        if (Boolean.TRUE.equals(question.strict())) {
+            MixtureInput.notUnderstood(readings, "");
+        }
+        List<LineAnswer> answers = readings.stream().map(LineAnswer::of).toList();
+        Ingredients understood = input.of(readings);
+        if (!(understood.mixture().massG() > 0)) {
+            return MixtureAnswer.nothing(answers);
+        }
         Mixture m = input.mixture(understood, "");
         double activity = new Consistency(m, 1).waterActivity(m.waterG(), m.aceticG());
         double boilingC = BoilingPoint.boilingC(
@@ -122,7 +172,7 @@ class BenchApi {
                         .map(a -> a.name().toLowerCase(Locale.ROOT))
                         .sorted()
                         .toList(),
-                understood.lines().stream().map(LineAnswer::of).toList());
+                answers);
     }
 
     record ThicknessQuestion(

@@ -66,7 +66,8 @@ class SauceFileController {
                     ? RecipeReader.text(pasted.getBytes(StandardCharsets.UTF_8))
                     : RecipeReader.text(file.getBytes());
             List<Fault> faults = new ArrayList<>();
-            SauceBook.Draft draft = files.isOwn(text) ? files.read(text, faults) : draft(recipes.read(text), model);
+            SauceBook.Draft draft =
+                    files.isOwn(text) ? files.read(text, faults) : draft(kitchen, recipes.read(text), model);
             faults.addAll(book.faults(kitchen, draft));
             model.addAttribute("preview", true);
             Figures figures = new Figures(kitchen);
@@ -79,7 +80,7 @@ class SauceFileController {
         }
     }
 
-    private static SauceBook.Draft draft(RecipeReader.Recipe recipe, Model model) {
+    private SauceBook.Draft draft(Kitchen kitchen, RecipeReader.Recipe recipe, Model model) {
         StringBuilder notes = new StringBuilder();
         if (!recipe.yield().isBlank()) {
             notes.append(recipe.yield()).append("\n");
@@ -93,6 +94,8 @@ class SauceFileController {
                 recipe.name(),
                 recipe.lines().stream()
                         .map(line -> Lines.Typed.of(line.length() > 300 ? line.substring(0, 300) : line))
+                        .flatMap(line -> lines.parts(kitchen, line).stream())
+                        .filter(line -> !lines.isHeading(kitchen, line))
                         .toList(),
                 Texture.SMOOTH,
                 5,

@@ -29,6 +29,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -194,17 +195,25 @@ record SauceForm(
         return texture.equals(Texture.CHUNKY.name());
     }
 
-    /** The draft that the form says; what cannot be read becomes a fault of its field. */
-    SauceBook.Draft draft(Catalogue catalogue, Figures figures, List<Fault> faults) {
+    /**
+     * The draft that the form says; what cannot be read becomes a fault of its field.
+     *
+     * @param parted cuts a line of several foods into lines of one
+     */
+    SauceBook.Draft draft(
+            Catalogue catalogue, UnaryOperator<List<Lines.Typed>> parted, Figures figures, List<Fault> faults) {
         List<Lines.Typed> typed = new ArrayList<>();
         List<Integer> stageOfLine = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             Line line = lines.get(i);
             if (!line.isBlank()) {
                 String field = "lines[" + i + "]";
-                typed.add(new Lines.Typed(
-                        line.text(), foodId(catalogue, line.food(), field, faults), mass(line.grams(), field, faults)));
-                stageOfLine.add(line.stage());
+                Lines.Typed whole = new Lines.Typed(
+                        line.text(), foodId(catalogue, line.food(), field, faults), mass(line.grams(), field, faults));
+                for (Lines.Typed part : parted.apply(List.of(whole))) {
+                    typed.add(part);
+                    stageOfLine.add(line.stage());
+                }
             }
         }
         return new SauceBook.Draft(
