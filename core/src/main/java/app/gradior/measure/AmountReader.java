@@ -49,7 +49,11 @@ final class AmountReader {
         readHalfMore();
         readMore();
         skipSecondMeasure();
+        if (now(",") && (next(1, "heaped") || next(1, "heaping") || next(1, "rounded") || next(1, "level"))) {
+            at++;
+        }
         readAdjectives();
+        skip(",");
         if (count.isEmpty() && unit.isEmpty() && parts.isEmpty()) {
             readTrailing();
         }

@@ -19,11 +19,14 @@ final class FoodIndex {
     private static final double SOME_SHU = 100;
 
     private static final int MOST_NAMED_WORDS = 3;
+    private static final int MOST_NEAR_WORDS = 8;
     /** Alternatives stand no farther apart. */
     private static final int OR_WITHIN = 4;
 
     private final Map<String, List<Entry>> byFirstWord = new HashMap<>();
     private final Map<String, Food> byName = new HashMap<>();
+    /** Names long enough to be misspelt, by their first letter and length. */
+    private final Map<String, List<String>> byShape = new HashMap<>();
 
     FoodIndex(Catalogue catalogue) {
         for (Food food : catalogue.foods()) {
@@ -34,7 +37,11 @@ final class FoodIndex {
 
     private void add(String name, Food food) {
         List<String> words = Words.tokens(name).stream().map(Words.Token::text).toList();
-        byName.putIfAbsent(String.join(" ", words), food);
+        String joined = String.join(" ", words);
+        if (byName.putIfAbsent(joined, food) == null && joined.length() >= SHORTEST_MISSPELT) {
+            byShape.computeIfAbsent(shape(joined, joined.length()), s -> new ArrayList<>())
+                    .add(joined);
+        }
         byFirstWord.computeIfAbsent(words.get(0), w -> new ArrayList<>()).add(new Entry(words, food));
     }
 
@@ -101,16 +108,19 @@ final class FoodIndex {
             if (second.isEmpty() || second.get().length() < 2) {
                 return Optional.empty();
             }
-            String noun = tokens.get(second.get().to() - 1).text();
-            for (int begin = from; begin < at; begin++) {
-                String first = new Match(second.get().food(), begin, at).words(tokens) + " " + noun;
-                Optional<Food> food = named(first);
-                if (food.isPresent()) {
-                    return Optional.of(new Match(
-                            food.get(),
-                            begin,
-                            second.get().to(),
-                            Optional.of(second.get().food())));
+            for (int noun = second.get().from() + 1; noun < second.get().to(); noun++) {
+                String shared =
+                        new Match(second.get().food(), noun, second.get().to()).words(tokens);
+                for (int begin = from; begin < at; begin++) {
+                    String first = new Match(second.get().food(), begin, at).words(tokens);
+                    Optional<Food> food = named(first + " " + shared);
+                    if (food.isPresent()) {
+                        return Optional.of(new Match(
+                                food.get(),
+                                begin,
+                                second.get().to(),
+                                Optional.of(second.get().food())));
+                    }
                 }
             }
             return Optional.empty();
@@ -125,33 +135,34 @@ final class FoodIndex {
     Optional<NearMiss> near(List<String> words) {
         Optional<NearMiss> best = Optional.empty();
         int least = Integer.MAX_VALUE;
-        for (int from = 0; from < words.size(); from++) {
-            for (int to = from + 1; to <= Math.min(words.size(), from + MOST_NAMED_WORDS); to++) {
+        int last = Math.min(MOST_NEAR_WORDS, words.size());
+        for (int from = 0; from < last; from++) {
+            for (int to = from + 1; to <= Math.min(last, from + MOST_NAMED_WORDS); to++) {
                 String typed = String.join(" ", words.subList(from, to));
                 int most = typed.length() < SHORTEST_MISSPELT ? 0 : typed.length() < LONG_WORD ? 1 : 2;
-                for (Map.Entry<String, Food> entry : byName.entrySet()) {
-                    boolean like = entry.getKey().length() >= SHORTEST_MISSPELT
-                            && entry.getKey().charAt(0) == typed.charAt(0)
-                            && Math.abs(entry.getKey().length() - typed.length()) <= most;
-                    if (most > 0 && like) {
-                        int off = Spelling.apart(typed, entry.getKey(), most);
-                        boolean nearer = off < least
-                                || off == least
-                                        && best.isPresent()
-                                        && entry.getKey()
-                                                        .compareTo(best.get()
-                                                                .food()
-                                                                .name())
-                                                < 0;
-                        if (off <= most && nearer) {
-                            least = off;
-                            best = Optional.of(new NearMiss(typed, entry.getValue()));
-                        }
+                for (String name : most == 0 ? List.<String>of() : namesLike(typed, most)) {
+                    int off = Spelling.apart(typed, name, most);
+                    if (off <= most && off < least) {
+                        least = off;
+                        best = named(name).map(food -> new NearMiss(typed, food));
                     }
                 }
             }
         }
         return best;
+    }
+
+    /** Names that begin as that one and are about as long, in their order. */
+    private List<String> namesLike(String typed, int most) {
+        List<String> like = new ArrayList<>();
+        for (int length = typed.length() - most; length <= typed.length() + most; length++) {
+            like.addAll(byShape.getOrDefault(shape(typed, length), List.of()));
+        }
+        return like;
+    }
+
+    private static String shape(String name, int length) {
+        return name.charAt(0) + "" + length;
     }
 
     /** The best match that begins between two places; of foods joined by "and" or "or", the first. */

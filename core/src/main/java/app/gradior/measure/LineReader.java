@@ -153,6 +153,14 @@ public final class LineReader {
         if (words.equals("pepper") && isSpiceAmount(amount)) {
             return index.named("black " + words).map(match::of).orElse(match);
         }
+        boolean root = amount.lengthCm().isPresent()
+                || amount.unit().filter(u -> u == Unit.THUMB || u == Unit.KNOB).isPresent();
+        if (root && match.food().measure(Unit.KNOB.key()).isEmpty()) {
+            Optional<FoodIndex.Match> fresh = index.named("fresh " + words).map(match::of);
+            if (fresh.isPresent()) {
+                return fresh.get();
+            }
+        }
         for (Token token : tokens) {
             String state = Words.STATES.get(token.text());
             if (state != null) {
@@ -191,10 +199,11 @@ public final class LineReader {
         List<String> unknown = leftOver(tokens, match.from(), match.to(), amount);
         Sureness sureness = weighed.sureness();
         Optional<LineRemark> remark = weighed.remark();
+        boolean partOfMore = partOfMore(tokens, match);
         Optional<Food> and = beside(tokens, match, "and", "&").or(() -> another(tokens, match));
         Optional<Food> or = match.or().isPresent() ? match.or() : beside(tokens, match, "or", "/");
         List<String> changing = changing(tokens, match, amount);
-        if (!changing.isEmpty()) {
+        if (!changing.isEmpty() || partOfMore) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.NotUnderstood(food, changing));
         } else if (and.isPresent()) {
@@ -230,12 +239,13 @@ public final class LineReader {
         int end = endOfPhrase(tokens, Math.max(match.to(), amount.end()));
         for (int i = amount.end(); i < end; i++) {
             String word = tokens.get(i).text();
+            String next = i + 1 < tokens.size() ? tokens.get(i + 1).text() : "";
+            boolean without =
+                    Words.isLess(word) && Words.isLeftOut(next) || Words.isLeftOut(word) && next.equals("free");
             boolean inName = i >= match.from() && i < match.to();
-            boolean part = match.food().measure(word).isPresent();
-            if (!inName
-                    && !part
-                    && Words.isChanging(word)
-                    && !match.food().name().contains(word)) {
+            boolean known = match.food().measure(word).isPresent()
+                    || match.food().name().contains(word);
+            if (!inName && !known && (without || Words.isChanging(word))) {
                 changing.add(word);
             }
         }
@@ -256,6 +266,19 @@ public final class LineReader {
             }
         }
         return Optional.empty();
+    }
+
+    /** "Zest of one lemon, juice of two": a part of more of them than were read. */
+    private static boolean partOfMore(List<Token> tokens, FoodIndex.Match match) {
+        for (int i = match.to(); i + 2 < tokens.size(); i++) {
+            boolean part = tokens.get(i).is("juice") || tokens.get(i).is("zest");
+            if (part
+                    && tokens.get(i + 1).is("of")
+                    && Words.numberWord(tokens.get(i + 2)).isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Another food with an amount of its own, farther on in the line. */

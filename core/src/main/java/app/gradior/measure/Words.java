@@ -244,6 +244,10 @@ final class Words {
             "seasoning",
             "spread");
 
+    private static final Set<String> LESS = Set.of("low", "lower", "reduced", "less", "no", "zero", "half");
+
+    private static final Set<String> LEFT_OUT = Set.of("salt", "sodium", "fat", "sugar");
+
     /** One word, however it is spelt. */
     private static final Set<String> CHILLI =
             Set.of("chile", "chiles", "chili", "chilis", "chilies", "chilli", "chillis", "chillies", "chilly");
@@ -416,6 +420,16 @@ final class Words {
 
     static boolean isDescriptor(String word) {
         return DESCRIPTORS.contains(word);
+    }
+
+    /** "Low", "reduced": before what is left out. */
+    static boolean isLess(String word) {
+        return LESS.contains(word);
+    }
+
+    /** What a food may be sold without, so that it is another one. */
+    static boolean isLeftOut(String word) {
+        return LEFT_OUT.contains(word);
     }
 
     static boolean isChanging(String word) {

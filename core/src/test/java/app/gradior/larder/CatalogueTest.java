@@ -45,11 +45,11 @@ class CatalogueTest {
     @Test
     void whatAKitchenCallsAFoodIsNoOtherNameOfAStandardFood() {
         Food standard = catalogue.food("stock-pot").orElseThrow();
-        assertThat(standard.aliases()).contains("demi-glace", "stock pot");
+        assertThat(standard.aliases()).contains("bouillon paste", "stock pot");
         Food lard = catalogue.food("lard").orElseThrow();
         Food own = new Food(
-                "demi-glace",
-                "Demi-Glace",
+                "bouillon-paste",
+                "Bouillon Paste",
                 List.of(),
                 lard.per100g(),
                 lard.starchKind(),
@@ -65,9 +65,9 @@ class CatalogueTest {
                 "label",
                 lard.makeup());
         Catalogue kitchens = catalogue.with(List.of(own), Map.of("stock pot", "vegetable-stock"));
-        assertThat(kitchens.food("stock-pot").orElseThrow().aliases()).doesNotContain("demi-glace", "stock pot");
+        assertThat(kitchens.food("stock-pot").orElseThrow().aliases()).doesNotContain("bouillon paste", "stock pot");
         LineReader reader = new LineReader(kitchens, MeasureSystem.METRIC);
-        assertThat(reader.read("50 g demi-glace").food().orElseThrow().id()).isEqualTo("demi-glace");
+        assertThat(reader.read("50 g bouillon paste").food().orElseThrow().id()).isEqualTo("bouillon-paste");
         assertThat(reader.read("50 g stock pot").food().orElseThrow().id()).isEqualTo("vegetable-stock");
     }
 

@@ -27,6 +27,7 @@ class TraitTest {
             "coconut-cream",
             "coconut-milk",
             "oat-milk",
+            "rice-milk",
             "oat-cream",
             "citric-acid",
             "cola",
@@ -95,7 +96,26 @@ class TraitTest {
                         "vegetable-oil",
                         "fish-stock");
         assertThat(with(Trait.RAW))
-                .isSubsetOf(Set.of("bacon", "minced-beef", "minced-pork", "chicken", "prawn", "egg", "egg-yolk"));
+                .containsExactlyInAnyOrder(
+                        "bacon",
+                        "minced-beef",
+                        "minced-pork",
+                        "minced-lamb",
+                        "beef-diced",
+                        "sausage",
+                        "guanciale",
+                        "chicken",
+                        "chicken-liver",
+                        "duck",
+                        "stock-bones",
+                        "prawn",
+                        "mussel",
+                        "squid",
+                        "white-fish",
+                        "salmon",
+                        "salmon-smoked",
+                        "egg",
+                        "egg-yolk");
         assertThat(with(Trait.HONEY)).containsExactly("honey");
     }
 

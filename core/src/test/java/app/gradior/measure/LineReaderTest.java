@@ -21,6 +21,7 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LineReaderTest {
@@ -37,9 +38,9 @@ class LineReaderTest {
     private static Outcome outcome(CSVRecord row) {
         LineReader reader = new LineReader(Catalogue.standard(), MeasureSystem.valueOf(row.get("kitchen")));
         LineReading reading = reader.read(row.get("line"));
-        double grams = Double.parseDouble(row.get("grams"));
+        double grams = row.get("grams").equals("-") ? Double.NaN : Double.parseDouble(row.get("grams"));
         boolean right = reading.food().map(Food::id).orElse("").equals(row.get("food"))
-                && Math.abs(reading.massG() - grams) <= 0.03 * grams + 0.01;
+                && (Double.isNaN(grams) || Math.abs(reading.massG() - grams) <= 0.04 * grams + 0.02);
         if (right) {
             return Outcome.RIGHT;
         }
@@ -47,6 +48,10 @@ class LineReaderTest {
     }
 
     private static List<CSVRecord> handWritten() throws IOException {
+        return lines("lines");
+    }
+
+    private static List<CSVRecord> lines(String list) throws IOException {
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setDelimiter('|')
@@ -54,7 +59,7 @@ class LineReaderTest {
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .get();
-        try (InputStream in = LineReaderTest.class.getResourceAsStream("/measure/lines.csv");
+        try (InputStream in = LineReaderTest.class.getResourceAsStream("/measure/" + list + ".csv");
                 InputStreamReader text = new InputStreamReader(in, StandardCharsets.UTF_8)) {
             return format.parse(text).getRecords();
         }
@@ -78,6 +83,69 @@ class LineReaderTest {
         assertThat(lines).isGreaterThanOrEqualTo(300);
         assertThat(wrong).hasSizeLessThanOrEqualTo(lines / 20);
         assertThat(unsure).as("lines that a cook would have to help with").isLessThanOrEqualTo(lines / 20);
+    }
+
+    /**
+     * A second list, of classes: list numbers, headings, sums, number words, modifiers, tins, shared nouns, units, near misses. A dash for
+     * grams: only the food is looked at; "?" where the reader has to ask.
+     */
+    @Test
+    void ofASecondListNoneIsSilentlyWrong() throws IOException {
+        List<String> silent = new ArrayList<>();
+        int right = 0;
+        int all = 0;
+        for (CSVRecord row : lines("more-lines")) {
+            Outcome outcome = outcome(row);
+            boolean asks = row.get("food").equals("?") && outcome == Outcome.HONESTLY_UNSURE;
+            boolean any =
+                    row.get("food").equals("-") && metric.read(row.get("line")).usable();
+            all++;
+            right += outcome == Outcome.RIGHT || asks || any ? 1 : 0;
+            if (outcome == Outcome.WRONG && !any) {
+                silent.add(row.get("line"));
+            }
+        }
+        assertThat(all).isGreaterThanOrEqualTo(300);
+        assertThat(silent).hasSizeLessThan(all / 100);
+        assertThat(right).isGreaterThanOrEqualTo(all * 95 / 100);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '=',
+            value = {
+                "1 tbsp each soy sauce, honey and rice vinegar = 1 tbsp soy sauce | 1 tbsp honey | 1 tbsp rice vinegar",
+                "2 tsp each of cumin seeds and coriander seeds = 2 tsp cumin seeds | 2 tsp coriander seeds",
+                "salt and pepper = salt | pepper",
+                "1 egg plus 2 yolks = 1 egg | 2 yolks",
+                "1 tbsp cornflour mixed with 2 tbsp water = 1 tbsp cornflour | 2 tbsp water",
+                "zest of one lemon, juice of two = zest of one lemon | juice of two lemon",
+                "2 carrots, 1 celery stick, 1 onion = 2 carrots | 1 celery stick | 1 onion",
+                "1 tsp salt and 1/2 tsp pepper = 1 tsp salt | 1/2 tsp pepper",
+                "1 cup plus 2 tbsp sugar = 1 cup plus 2 tbsp sugar",
+                "juice and zest of 1 lemon = juice and zest of 1 lemon",
+                "500 g plums, about 12 = 500 g plums, about 12",
+                "bread and butter pickles = bread and butter pickles",
+                "200 g sugar, plus 2 tbsp for sprinkling = 200 g sugar, plus 2 tbsp for sprinkling",
+                "2 tbsp oil and vinegar = 2 tbsp oil and vinegar"
+            })
+    void aLineOfSeveralFoodsIsCutWhereItSaysHowMuchOfEach(String line, String parts) {
+        assertThat(String.join(" | ", metric.parts(line))).isEqualTo(parts);
+    }
+
+    @Test
+    void aSlipOfThePenIsOfferedAndNeverTakenInSilence() {
+        LineReading near = metric.read("200 g passatta");
+        assertThat(near.food().map(Food::id)).contains("passata");
+        assertThat(near.sureness()).isEqualTo(Sureness.UNSURE);
+        assertThat(near.remark()).containsInstanceOf(LineRemark.NearMiss.class);
+        assertThat(metric.read("2 tbsp sugr").food().map(Food::id))
+                .as("four letters are too few")
+                .isEmpty();
+        assertThat(metric.read("200 g strawbreies").food().map(Food::id)).contains("strawberry");
+        assertThat(Spelling.apart("lemon", "melon", 2)).isEqualTo(2);
+        assertThat(Spelling.apart("basil", "bsail", 2)).isEqualTo(1);
+        assertThat(Spelling.apart("basil", "thyme", 1)).isEqualTo(2);
     }
 
     private static String reads(CSVRecord row) {

@@ -16,7 +16,9 @@ import app.gradior.room.shelf.Finishing;
 import app.gradior.room.shelf.Shelf;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
+import app.gradior.texture.Cold;
 import app.gradior.web.form.Bound;
+import app.gradior.web.frame.ColdWords;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.print.Labels;
 import jakarta.servlet.http.HttpServletRequest;
@@ -124,6 +126,14 @@ class FinishController {
                         new Figures(kitchen)));
         model.addAttribute("guests", Guests.of(asked.getOrDefault("guests", ""), view.coldMl(), new Figures(kitchen)));
         model.addAttribute("blender", Cautions.blender());
+        model.addAttribute(
+                "nextDay",
+                Cold.change(
+                                view.done().cooked(),
+                                view.forecast().likelyBody(),
+                                batch.plan().servedC())
+                        .map(ColdWords::of)
+                        .orElse(""));
         model.addAttribute("weeping", StageCautions.frozen(view.done().cooked()));
         model.addAttribute("storages", Storage.values());
         model.addAttribute("containers", CoolingIn.values());
