@@ -23,6 +23,8 @@ final class Weigher {
     private static final double STICK_CM = 8;
 
     private static final double UNKNOWN_PART_G = 40;
+    /** Ends the name of a measure as it is sold in America. */
+    private static final String AMERICAN = "-us";
 
     private final MeasureSystem system;
 
@@ -138,7 +140,7 @@ final class Weigher {
     // Wide: all that a line says of an amount.
     private Weighed counted(
             Food food, String key, double count, double logSd, double fallbackG, Amount amount, String words) {
-        Optional<FoodMeasure> own = food.measure(key);
+        Optional<FoodMeasure> own = ofCountry(food, key);
         if (own.isEmpty() && key.equals(Unit.KNOB.key())) {
             own = food.measure("piece");
         }
@@ -150,6 +152,12 @@ final class Weigher {
         Optional<LineRemark> remark = Optional.of(new LineRemark.EachTakenAs(fallbackG));
         return new Weighed(
                 sized * fallbackG, amount.spread(Math.max(LEAST_LOOSE_LOG_SD, logSd)), Sureness.LIKELY, words, remark);
+    }
+
+    /** Cans are of other sizes in America. */
+    private Optional<FoodMeasure> ofCountry(Food food, String key) {
+        Optional<FoodMeasure> american = system == MeasureSystem.US ? food.measure(key + AMERICAN) : Optional.empty();
+        return american.isPresent() ? american : food.measure(key);
     }
 
     private Weighed pieces(Food food, double count, Amount amount, String words) {

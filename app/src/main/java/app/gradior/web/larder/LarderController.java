@@ -123,7 +123,7 @@ class LarderController {
         food.measures().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .forEach(e -> measures.add(new String[] {
-                    e.getKey().replace('-', ' '),
+                    e.getKey().replace("-us", " (US)").replace('-', ' '),
                     Numbers.plain(e.getValue().massG(), 1) + " g",
                     "± " + Numbers.plain(100 * e.getValue().logSd(), 0) + " %"
                 }));
