@@ -77,6 +77,33 @@ public final class LineReader {
             return nothing(line, List.of(), Optional.of(new LineRemark.Heading()));
         }
         List<Token> tokens = Words.tokens(text);
+        boolean foreign = ForeignWords.anyJoins(tokens)
+                && ForeignWords.joins(tokens, Amount.read(tokens).end());
+        LineReading reading = read(line, text, tokens);
+        if (!foreign && reading.sureness() != Sureness.UNSURE) {
+            return reading;
+        }
+        return ForeignWords.translated(text)
+                .map(ours -> read(line, text, ours))
+                .filter(translated -> translated.usable() && translated.sureness() != Sureness.UNSURE)
+                .map(LineReader::fromAfar)
+                .orElse(reading);
+    }
+
+    /** A line in another language is never quite sure. */
+    private static LineReading fromAfar(LineReading read) {
+        return new LineReading(
+                read.text(),
+                read.food(),
+                read.massG(),
+                read.logSd(),
+                Sureness.LIKELY,
+                read.amount(),
+                read.unknownWords(),
+                read.remark().or(() -> read.food().map(LineRemark.Translated::new)));
+    }
+
+    private LineReading read(String line, String text, List<Token> tokens) {
         NumberWords.compose(tokens);
         own.translate(tokens);
         Bracket bracket = Bracket.cutFrom(tokens);

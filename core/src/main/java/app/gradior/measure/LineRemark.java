@@ -12,6 +12,9 @@ public sealed interface LineRemark extends Finding {
     /** A heading: nothing of it goes in. */
     record Heading() implements LineRemark {}
 
+    /** Read in another language. */
+    record Translated(Food food) implements LineRemark {}
+
     /** No food is called so; one is called nearly so. */
     record NearMiss(String typed, Food food) implements LineRemark {}
 

@@ -1,0 +1,125 @@
+package app.gradior.measure;
+
+import app.gradior.measure.Words.Token;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * Lines in German, French, Spanish and Italian put into the words that the reader knows: numbers, units, the commonest foods. A line of which
+ * too little is known stays as it is.
+ */
+final class ForeignWords {
+    private static final String[] LANGUAGES = {"de", "fr", "es", "it"};
+    private static final int LONGEST_PHRASE = 4;
+    /** "d'olive", "l'ail". */
+    private static final Pattern ELIDED = Pattern.compile("(?i)\\b([dl])['’](?=\\p{L})");
+    /** "c. à s." */
+    private static final Pattern SHORTENED = Pattern.compile("(?i)\\bc\\.?\\s?à\\.?\\s?([sc])\\b\\.?");
+
+    /** Words that stand between an amount and a food, and in no line of ours. */
+    private static final Set<String> JOINING =
+            Set.of("de", "du", "des", "di", "del", "della", "dello", "von", "vom", "d");
+
+    private static final List<Map<String, List<Token>>> DICTIONARIES = read();
+
+    private ForeignWords() {}
+
+    private static List<Map<String, List<Token>>> read() {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setCommentMarker('#')
+                .get();
+        List<Map<String, List<Token>>> all = new ArrayList<>();
+        try (InputStream in = ForeignWords.class.getResourceAsStream("/measure/foreign.csv")) {
+            if (in == null) {
+                throw new IllegalStateException("foreign.csv is not there");
+            }
+            List<CSVRecord> rows = format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))
+                    .getRecords();
+            for (String language : LANGUAGES) {
+                Map<String, List<Token>> words = new HashMap<>();
+                for (CSVRecord row : rows) {
+                    for (String word : row.get(language).split(";")) {
+                        words.put(key(tokens(word)), Words.tokens(row.get("english")));
+                    }
+                }
+                all.add(words);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return all;
+    }
+
+    private static List<Token> tokens(String text) {
+        return Words.tokens(
+                SHORTENED.matcher(ELIDED.matcher(text).replaceAll("$1 ")).replaceAll("c à $1"));
+    }
+
+    private static String key(List<Token> tokens) {
+        List<String> words = tokens.stream().map(Token::text).toList();
+        return String.join(" ", words);
+    }
+
+    static boolean anyJoins(List<Token> tokens) {
+        return tokens.stream().anyMatch(token -> JOINING.contains(token.text()));
+    }
+
+    /** Whether a word stands there that only other languages join with: then "prunes" are plums. */
+    static boolean joins(List<Token> tokens, int at) {
+        return at < tokens.size() && JOINING.contains(tokens.get(at).text());
+    }
+
+    /** The line in our words, in the language of which most of it is known; empty when that is less than half. */
+    static Optional<List<Token>> translated(String line) {
+        List<Token> tokens = tokens(line);
+        List<Token> best = List.of();
+        int most = 0;
+        for (Map<String, List<Token>> dictionary : DICTIONARIES) {
+            List<Token> here = new ArrayList<>();
+            int known = put(tokens, dictionary, here);
+            if (known > most) {
+                most = known;
+                best = here;
+            }
+        }
+        long words = tokens.stream().filter(t -> !t.isNumber() && !t.isMark()).count();
+        return most > 0 && 2 * most >= words ? Optional.of(new ArrayList<>(best)) : Optional.empty();
+    }
+
+    /** Puts every phrase that is known in its place; how many words were. */
+    private static int put(List<Token> tokens, Map<String, List<Token>> dictionary, List<Token> to) {
+        int known = 0;
+        int at = 0;
+        while (at < tokens.size()) {
+            int taken = 0;
+            for (int length = Math.min(LONGEST_PHRASE, tokens.size() - at); length > 0 && taken == 0; length--) {
+                List<Token> english = dictionary.get(key(tokens.subList(at, at + length)));
+                if (english != null) {
+                    to.addAll(english);
+                    taken = length;
+                }
+            }
+            known += taken;
+            if (taken == 0) {
+                to.add(tokens.get(at));
+            }
+            at += Math.max(1, taken);
+        }
+        return known;
+    }
+}
