@@ -7,8 +7,11 @@ import app.gradior.finding.Refused;
 import app.gradior.finding.Wrong;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 
 class CatalogueTest {
@@ -87,5 +90,44 @@ class CatalogueTest {
                         catalogue.food("water").orElseThrow(),
                         catalogue.food("water").orElseThrow())))
                 .hasMessageContaining("water");
+    }
+
+    /** Words of a name and what a food called so has to be, by its composition. */
+    private static final Map<String, Predicate<Composition>> SAYS = Map.of(
+            "dried", c -> c.water() < 35,
+            "powder", c -> c.water() < 16,
+            "juice", c -> c.water() > 75 && c.coarse() < 3,
+            "oil", c -> c.fat() > 90,
+            "vinegar", c -> c.acetic() >= 2.5,
+            "syrup", c -> c.sugars() > 40,
+            "skimmed", c -> c.fat() < 1,
+            "wine", c -> c.ethanol() > 5,
+            "stock", c -> c.water() > 90,
+            "sugar", c -> c.sugars() > 80);
+
+    /** Where a word stands for something else. */
+    private static final Set<String> MEANS_OTHERWISE =
+            Set.of("sundried tomato in oil", "sun-dried tomatoes in oil", "tuna in oil", "concentrated stock");
+
+    @Test
+    void noNameContradictsItsFood() {
+        List<String> contradictions = new ArrayList<>();
+        for (Food food : catalogue.foods()) {
+            List<String> names = new ArrayList<>(food.aliases());
+            names.add(food.name());
+            for (String name : names) {
+                String[] words = name.split("[ -]");
+                String last = words[words.length - 1];
+                SAYS.forEach((word, holds) -> {
+                    boolean says = word.equals("dried") || word.equals("skimmed")
+                            ? name.startsWith(word + " ")
+                            : last.equals(word);
+                    if (says && !holds.test(food.per100g()) && !MEANS_OTHERWISE.contains(name)) {
+                        contradictions.add(food.id() + ": " + name);
+                    }
+                });
+            }
+        }
+        assertThat(contradictions).isEmpty();
     }
 }
