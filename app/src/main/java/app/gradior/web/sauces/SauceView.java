@@ -92,6 +92,10 @@ final class SauceView {
         double massG = Numbers.parse(line.grams()).orElse(-1);
         Lines.Typed typed = new Lines.Typed(
                 line.text(), food.map(Food::id).orElse(null), massG > 0 && massG <= 100_000 ? massG : null);
+        List<Lines.Typed> parts = lines.parts(kitchen, typed);
+        if (parts.size() > 1) {
+            return several(index, line, parts);
+        }
         LineReading reading = lines.read(kitchen, typed);
         boolean weighed = reading.massG() > 0;
         String spread = weighed && reading.logSd() > 0.015
@@ -108,6 +112,30 @@ final class SauceView {
                 spread,
                 typed.corrected() ? "corrected" : reading.sureness().name().toLowerCase(Locale.ROOT),
                 reading.remark().map(Words::say).orElse(""));
+    }
+
+    /** A line of several foods: all of them, together; it is kept as a line of each. */
+    private Row several(int index, SauceForm.Line line, List<Lines.Typed> parts) {
+        List<LineReading> readings =
+                parts.stream().map(part -> lines.read(kitchen, part)).toList();
+        double massG = readings.stream().mapToDouble(LineReading::massG).sum();
+        boolean sure = readings.stream().allMatch(r -> r.sureness() == LineReading.Sureness.SURE);
+        return new Row(
+                index,
+                line.text(),
+                line.food(),
+                line.grams(),
+                line.stage(),
+                readings.stream()
+                        .flatMap(r -> r.food().stream())
+                        .map(Words::say)
+                        .collect(Collectors.joining(", ")),
+                massG > 0 ? figures.mass(massG) : "—",
+                "",
+                (sure ? LineReading.Sureness.SURE : LineReading.Sureness.LIKELY)
+                        .name()
+                        .toLowerCase(Locale.ROOT),
+                Words.text("sauce-view.kept-as-a-line-of-each"));
     }
 
     Whole whole(SauceBook.Draft draft, List<KitchenKit.KitPot> pots) {
