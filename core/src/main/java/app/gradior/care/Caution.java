@@ -62,9 +62,10 @@ public sealed interface Caution extends Finding {
      *
      * @param hasW what it brings
      * @param wantsW what the open pot takes to get there
-     * @param liddedW what it takes under its lid; no less than it has when a lid would not do either
+     * @param liddedW what it takes under its lid
+     * @param lidDoes whether it gets there under the lid
      */
-    record WeakBurner(Look look, double hasW, double wantsW, double liddedW) implements Caution {}
+    record WeakBurner(Look look, double hasW, double wantsW, double liddedW, boolean lidDoes) implements Caution {}
 
     /** The burner gets it there, but does not bring what it takes to bubble so hard, W. */
     record CalmBurner(Look look, double hasW, double wantsW) implements Caution {}

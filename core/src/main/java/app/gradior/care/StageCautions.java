@@ -3,6 +3,7 @@ package app.gradior.care;
 import app.gradior.clock.Cooling;
 import app.gradior.course.StageResult;
 import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
 import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
 import app.gradior.measure.LineReading;
@@ -43,12 +44,17 @@ public final class StageCautions {
                 before);
         stage.tooWeak()
                 .filter(weak -> stage.stage().lid() != LidState.CLOSED)
-                .ifPresent(weak -> cautions.add(
-                        weak.getsThere()
-                                ? new Caution.CalmBurner(stage.stage().look(), weak.hasW(), weak.wantsW())
-                                : new Caution.WeakBurner(
-                                        stage.stage().look(), weak.hasW(), weak.wantsW(), weak.liddedW())));
+                .ifPresent(weak -> cautions.add(burner(weak, stage.stage().look())));
         return cautions;
+    }
+
+    private static Caution burner(StageResult.TooWeak weak, Look look) {
+        if (weak instanceof StageResult.NeverThere never) {
+            return new Caution.WeakBurner(
+                    look, never.hasW(), never.wantsW(), never.liddedW(), never.liddedW() < never.hasW());
+        }
+        StageResult.TooCalm calm = (StageResult.TooCalm) weak;
+        return new Caution.CalmBurner(look, calm.hasW(), calm.wantsW());
     }
 
     /**

@@ -76,9 +76,6 @@ public final class PotCourse {
     /** Water and alcohol that leave until it is hot. */
     private double steamLeftG;
 
-    /** What the burner lacks for the stage, when it does. */
-    private Optional<StageResult.TooWeak> tooWeak = Optional.empty();
-
     /** Factor on the rate of evaporation at every look. */
     private double drift = 1;
 
@@ -138,7 +135,6 @@ public final class PotCourse {
         copy.mode = mode;
         copy.warmUpLeft = warmUpLeft;
         copy.steamLeftG = steamLeftG;
-        copy.tooWeak = tooWeak;
         copy.drift = drift;
         copy.warmToC = warmToC;
         copy.fried = fried;
@@ -221,7 +217,6 @@ public final class PotCourse {
             StageRules.WarmUp after = warmUp(tempC, covered);
             warmUpLeft *= after.minutes() / before.minutes();
             steamLeftG *= before.lostG() > 0 ? after.lostG() / before.lostG() : 1;
-            tooWeak = lacks(after, covered);
         }
         lid = covered;
         applyHeat();
@@ -323,7 +318,6 @@ public final class PotCourse {
         StageRules.WarmUp warmUp = warmUp(potC, lid);
         warmUpLeft = variation.warmUp() * warmUp.minutes();
         steamLeftG = boils ? warmUp.lostG() : 0;
-        tooWeak = lacks(warmUp, lid);
         mode = Mode.WARMING;
         if (warmUpLeft < INSTANT_MIN) {
             hotNow();
@@ -332,21 +326,6 @@ public final class PotCourse {
 
     private StageRules.WarmUp warmUp(double potC, LidState under) {
         return StageRules.warmUp(mixture, tempC, potC, warmToC, pot, under);
-    }
-
-    /** What this burner lacks to get there, or to keep it as it is set; nothing is said of one that is not known. */
-    private Optional<StageResult.TooWeak> lacks(StageRules.WarmUp warmUp, LidState under) {
-        double hasW = pot.netPowerW();
-        if (Double.isInfinite(hasW) || stage.kind().treatment() != StageKind.Treatment.BOILING) {
-            return Optional.empty();
-        }
-        if (!warmUp.reaches()) {
-            double lidded = warmUp(tempC, LidState.CLOSED).wantsW();
-            return Optional.of(
-                    new StageResult.TooWeak(hasW, warmUp(tempC, under).wantsW(), lidded));
-        }
-        double keepsW = StageRules.keepsW(mixture, warmToC, pot, look);
-        return hasW < ENOUGH * keepsW ? Optional.of(new StageResult.TooWeak(hasW, keepsW, 0)) : Optional.empty();
     }
 
     private double heatOfStageC() {
@@ -543,9 +522,20 @@ public final class PotCourse {
         return mode == Mode.WARMING ? warmUpLeft : 0;
     }
 
-    /** What the burner lacks for the stage, when it does. */
+    /** What the burner lacks to get there, or to keep it as it is set; nothing is said of one that is not known. */
     Optional<StageResult.TooWeak> tooWeak() {
-        return tooWeak;
+        double hasW = pot.netPowerW();
+        boolean boils = stage.kind().treatment() == StageKind.Treatment.BOILING && mode != Mode.STANDING;
+        if (Double.isInfinite(hasW) || !boils) {
+            return Optional.empty();
+        }
+        StageRules.WarmUp warmUp = warmUp(tempC(), lid);
+        if (!warmUp.reaches()) {
+            double liddedW = warmUp(tempC(), LidState.CLOSED).wantsW();
+            return Optional.of(new StageResult.NeverThere(hasW, warmUp.wantsW(), liddedW));
+        }
+        double keepsW = StageRules.keepsW(mixture(), warmToC, pot, look);
+        return hasW < ENOUGH * keepsW ? Optional.of(new StageResult.TooCalm(hasW, keepsW)) : Optional.empty();
     }
 
     /** Whether it is on its way to the heat of its stage. */

@@ -32,18 +32,25 @@ public record StageResult(
         Stirring stirring,
         boolean alreadyThere,
         Optional<TooWeak> tooWeak) {
+    /** What a burner lacks, W. */
+    public sealed interface TooWeak {}
+
     /**
-     * What a burner brings and what the pot takes, W.
+     * It never gets to its heat.
      *
-     * @param wantsW to get to its heat as it stands; or, where it gets there, to bubble as it is set
-     * @param liddedW to get there under a lid; 0 when it gets there
+     * @param hasW what the burner brings
+     * @param wantsW what it takes to get there as the lid is
+     * @param liddedW what it takes under a lid
      */
-    public record TooWeak(double hasW, double wantsW, double liddedW) {
-        /** Whether it gets there at all. */
-        public boolean getsThere() {
-            return liddedW == 0;
-        }
-    }
+    public record NeverThere(double hasW, double wantsW, double liddedW) implements TooWeak {}
+
+    /**
+     * It gets there, and does not bubble as it is set.
+     *
+     * @param hasW what the burner brings
+     * @param wantsW what it takes to bubble so
+     */
+    public record TooCalm(double hasW, double wantsW) implements TooWeak {}
 
     public StageResult {
         curve = List.copyOf(curve);

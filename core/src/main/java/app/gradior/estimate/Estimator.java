@@ -246,7 +246,7 @@ public final class Estimator {
                     covariance += weights[i] / sum * read * finish;
                 }
             }
-            double sd = kind.isTimed() ? kind.toldSd(readMean) : kind.sd(readMean);
+            double sd = kind.toldSd(readMean);
             double explained = covariance * covariance / (finishVariance * (readVariance + sd * sd));
             if (Double.isFinite(explained)) {
                 helps.add(new Forecast.Help(kind, Math.sqrt(Math.max(0, 1 - explained))));

@@ -22,14 +22,4 @@ public record CoolingLaw(double heatCapacityJPerK, double conductanceWPerK) {
     public double tempC(double startC, double aroundC, double seconds) {
         return aroundC + (startC - aroundC) * Math.exp(-seconds / timeConstantS());
     }
-
-    /** Seconds from one temperature to another; infinite when it never gets there. */
-    public double secondsTo(double startC, double wantedC, double aroundC) {
-        if (startC <= wantedC) {
-            return 0;
-        }
-        return wantedC > aroundC
-                ? timeConstantS() * Math.log((startC - aroundC) / (wantedC - aroundC))
-                : Double.POSITIVE_INFINITY;
-    }
 }

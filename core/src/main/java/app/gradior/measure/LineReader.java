@@ -119,7 +119,8 @@ public final class LineReader {
                         nothing(line, words, text.isBlank() ? Optional.empty() : Optional.of(new LineRemark.NoFood())));
     }
 
-    private static String head(String line) {
+    /** As much of a line as is read. */
+    public static String head(String line) {
         return line.length() > LONGEST_LINE ? line.substring(0, LONGEST_LINE) : line;
     }
 

@@ -1,6 +1,7 @@
 package app.gradior.measure;
 
 import app.gradior.measure.Words.Token;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -31,6 +32,20 @@ final class NumberWords {
     private static final Map<String, Integer> TENS = Map.of(
             "twenty", 20, "thirty", 30, "forty", 40, "fifty", 50, "sixty", 60, "seventy", 70, "eighty", 80, "ninety",
             90);
+    private static final Map<String, Double> LOOSELY = Map.ofEntries(
+            Map.entry("a", 1.0),
+            Map.entry("an", 1.0),
+            Map.entry("couple", 2.0),
+            Map.entry("few", 3.0),
+            Map.entry("several", 4.0),
+            Map.entry("dozen", 12.0),
+            Map.entry("half", 0.5),
+            Map.entry("quarter", 0.25),
+            Map.entry("third", 1.0 / 3.0),
+            Map.entry("eighth", 0.125));
+
+    /** What one word says by itself. */
+    static final Map<String, Double> VALUES = values();
 
     private final List<Token> tokens;
     private int at;
@@ -38,6 +53,14 @@ final class NumberWords {
     private NumberWords(List<Token> tokens, int from) {
         this.tokens = tokens;
         this.at = from;
+    }
+
+    private static Map<String, Double> values() {
+        Map<String, Double> values = new HashMap<>(LOOSELY);
+        for (Map<String, Integer> words : List.of(ONES, TEENS, TENS)) {
+            words.forEach((word, value) -> values.put(word, value.doubleValue()));
+        }
+        return Map.copyOf(values);
     }
 
     static void compose(List<Token> tokens) {

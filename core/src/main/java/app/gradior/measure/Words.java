@@ -285,32 +285,6 @@ final class Words {
     private static final Set<String> CONNECTORS =
             Set.of("or", "with", "for", "in", "to", "plus", "if", "such", "like", "from", "without", "per", "as");
 
-    private static final Map<String, Double> NUMBER_WORDS = Map.ofEntries(
-            Map.entry("a", 1.0),
-            Map.entry("an", 1.0),
-            Map.entry("one", 1.0),
-            Map.entry("two", 2.0),
-            Map.entry("three", 3.0),
-            Map.entry("four", 4.0),
-            Map.entry("five", 5.0),
-            Map.entry("six", 6.0),
-            Map.entry("seven", 7.0),
-            Map.entry("eight", 8.0),
-            Map.entry("nine", 9.0),
-            Map.entry("ten", 10.0),
-            Map.entry("eleven", 11.0),
-            Map.entry("twelve", 12.0),
-            Map.entry("dozen", 12.0),
-            Map.entry("half", 0.5),
-            Map.entry("quarter", 0.25),
-            Map.entry("third", 1.0 / 3.0),
-            Map.entry("eighth", 0.125),
-            Map.entry("fifteen", 15.0),
-            Map.entry("twenty", 20.0),
-            Map.entry("couple", 2.0),
-            Map.entry("few", 3.0),
-            Map.entry("several", 4.0));
-
     private static final Pattern TOKEN = Pattern.compile(
             "(\\d{1,6}[\\s-]+\\d{1,4}[/⁄]\\d{1,4}|\\d{1,4}[/⁄]\\d{1,4}|\\d{1,6} ?[" + Numbers.VULGAR + "]|["
                     + Numbers.VULGAR + "]|[1-9]\\d{0,2}(?:,\\d{3})+|\\d{1,9}(?:[.,]\\d{1,6})?|\\.\\d{1,6})"
@@ -414,7 +388,7 @@ final class Words {
         if (token.isNumber()) {
             return token.number();
         }
-        Double value = NUMBER_WORDS.get(token.text());
+        Double value = NumberWords.VALUES.get(token.text());
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 

@@ -85,6 +85,7 @@ public enum ReadingKind {
 
     /** A pot to read from, and what it weighs empty, g. */
     private record Pot(PotCourse course, double emptyG) {
+        /** Hotter, in fat or sugar, its flow is taken as here: no model of ours goes further. */
         private static final double HOTTEST_LIQUID_C = 130;
 
         /** After so many hours at the plate's temperature. */
@@ -178,6 +179,25 @@ public enum ReadingKind {
             return error * (value + LATE_S);
         }
         return this == VOLUME || this == YIELD ? Math.max(LEAST_ML_SD, error * value) : error;
+    }
+
+    /** Whether programs name what they see, where others give a figure. */
+    public boolean isLook() {
+        return this == BUBBLES;
+    }
+
+    /** What programs call a value of a look. */
+    public String look(double value) {
+        return Bubbles.nearest(value).key();
+    }
+
+    /**
+     * The value of a look that programs call so.
+     *
+     * @throws IllegalArgumentException when there is none
+     */
+    public double ofLook(String called) {
+        return Bubbles.ofKey(called).reading();
     }
 
     /** Whether it is timed. */

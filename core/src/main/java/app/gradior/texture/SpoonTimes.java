@@ -28,7 +28,10 @@ public final class SpoonTimes {
 
     private static final double THREAD_PA_S = 0.02;
 
+    /** The film is followed down to a hundredth of its depth, in so many equal shares. */
     private static final int PARTS = 64;
+
+    private static final double SHARE_LEFT = Math.pow(1e-2, 1.0 / PARTS);
 
     private SpoonTimes() {}
 
@@ -55,7 +58,6 @@ public final class SpoonTimes {
      */
     public static double dripS(Consistency.Flow flow, double densityKgPerM3) {
         FlowCurve curve = FlowCurve.of(flow);
-        double ratio = Math.pow(1e-2, 1.0 / PARTS);
         if (curve.yieldPa() >= densityKgPerM3 * GRAVITY_M_PER_S2 * SPOON_DEEP_M) {
             return LONGEST_S;
         }
@@ -63,7 +65,7 @@ public final class SpoonTimes {
         double depth = SPOON_DEEP_M;
         double seconds = 0;
         for (int i = 0; i < PARTS; i++) {
-            double next = depth * ratio;
+            double next = depth * SHARE_LEFT;
             double middle = (depth + next) / 2;
             double runs = curve.filmMPerS(middle, densityKgPerM3 * GRAVITY_M_PER_S2 * middle);
             double speed = 1 / (1 / Math.max(runs, 1e-12) + 1 / Math.sqrt(2 * GRAVITY_M_PER_S2 * middle));

@@ -167,7 +167,14 @@ class StageCautionsTest {
                     assertThat(weak.hasW()).isEqualTo(600);
                     assertThat(weak.wantsW()).isBetween(600.0, 1000.0);
                     assertThat(weak.liddedW()).isBetween(100.0, 400.0);
+                    assertThat(weak.lidDoes()).isTrue();
                 });
+        assertThat(simmered(Look.LIVELY, LidState.OPEN, 100, water))
+                .filteredOn(Caution.WeakBurner.class::isInstance)
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        Caution.WeakBurner.class,
+                        weak -> assertThat(weak.lidDoes()).isFalse());
         assertThat(simmered(Look.ROLLING, LidState.OPEN, 1000, water))
                 .filteredOn(Caution.CalmBurner.class::isInstance)
                 .singleElement()

@@ -181,7 +181,7 @@ class PotCourseTest {
         assertThat(course.advanceToEnd(LONG)).isEqualTo(SimmerRun.End.REACHED);
         double through = course.massG();
         assertThat(through).isLessThan(before - 50);
-        assertThat(through + course.leftBehind().massG()).isCloseTo(before, within(0.05));
+        assertThat(through + course.leftBehind().massG()).isCloseTo(before, within(0.005));
         course.end();
         assertThat(course.massG()).as("once").isEqualTo(through);
     }

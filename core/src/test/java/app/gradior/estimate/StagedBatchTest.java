@@ -85,7 +85,7 @@ class StagedBatchTest {
         Forecast weighed =
                 forecast(32, next(25), new Happening(31, new BatchStory.Pressed(Pressing.MILLED, 150)), next(32));
         assertThat(milling.massG().middle() + 200 - weighed.massG().middle())
-                .isBetween(150 + 3 * steams, 150 + 7 * steams);
+                .isBetween(150 + 4 * steams, 150 + 5 * steams);
     }
 
     @Test

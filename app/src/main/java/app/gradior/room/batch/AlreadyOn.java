@@ -8,6 +8,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.house.Kitchen;
@@ -139,7 +140,7 @@ public class AlreadyOn {
         List<LineReading> readings = new ArrayList<>();
         for (int i = 0; i < Math.min(SauceLimits.MOST_LINES, typed.size()); i++) {
             String text = typed.get(i);
-            LineReading reading = lines.read(kitchen, text.length() > 300 ? text.substring(0, 300) : text);
+            LineReading reading = lines.read(kitchen, LineReader.head(text));
             if (!reading.usable() || !(reading.massG() > 0)) {
                 faults.add(new Fault(
                         "lines",

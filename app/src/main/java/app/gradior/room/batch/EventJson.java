@@ -16,7 +16,6 @@ import app.gradior.room.larder.FoodsThen;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Overnight;
-import app.gradior.texture.Bubbles;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -91,9 +90,8 @@ public class EventJson {
         @Override
         public void serialize(EventBody.Read read, JsonGenerator out, SerializationContext context) {
             out.writeStartObject();
-            if (read.kind() == ReadingKind.BUBBLES) {
-                out.writeStringProperty(
-                        read.kind().field(), Bubbles.nearest(read.value()).key());
+            if (read.kind().isLook()) {
+                out.writeStringProperty(read.kind().field(), read.kind().look(read.value()));
             } else {
                 out.writeNumberProperty(read.kind().field(), read.value());
             }
@@ -134,13 +132,9 @@ public class EventJson {
     }
 
     private EventBody read(ReadingKind kind, JsonNode fields) {
-        if (kind == ReadingKind.BUBBLES
-                && fields.size() == 1
-                && fields.path(kind.field()).isString()) {
+        if (kind.isLook() && fields.size() == 1 && fields.path(kind.field()).isString()) {
             String look = fields.path(kind.field()).asString();
-            return new EventBody.Read(
-                    kind,
-                    Refusal.checked(kind.field(), () -> Bubbles.ofKey(look)).reading());
+            return new EventBody.Read(kind, Refusal.checked(kind.field(), () -> kind.ofLook(look)));
         }
         Map<String, @Nullable Double> figures =
                 events.readerForMapOf(Double.class).readValue(fields);

@@ -4,6 +4,7 @@ import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
 import app.gradior.finding.Unfit;
+import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.room.Inserted;
 import app.gradior.room.house.Kitchen;
@@ -224,7 +225,7 @@ public class SauceBook {
 
     private void lineFault(Kitchen kitchen, Lines.Typed line, int index, List<Fault> faults) {
         String field = "lines[" + index + "]";
-        if (line.text().length() > 300) {
+        if (line.text().length() > LineReader.LONGEST_LINE) {
             faults.add(new Fault(field, Told.of("sauce-book.at-most-characters-in-a-line")));
             return;
         }

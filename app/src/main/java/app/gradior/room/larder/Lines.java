@@ -19,7 +19,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class Lines {
     private static final double MOST_G = 100_000;
-    private static final int LONGEST_LINE = 300;
 
     private final Larder larder;
 
@@ -103,11 +102,31 @@ public class Lines {
      */
     public List<LineReading> understood(Kitchen kitchen, IngredientInput input, String field) {
         List<LineReading> readings = readings(kitchen, input, field);
-        String line = input.line();
-        if (line != null && readings.stream().anyMatch(reading -> !reading.usable())) {
-            throw Refusal.unfit(field + ".line", noFood(line));
-        }
+        readings.forEach(reading -> named(reading, input, field));
         return readings;
+    }
+
+    /** The same of a line that may name no food: then a reading without one. */
+    public List<LineReading> readings(Kitchen kitchen, IngredientInput input, String field) {
+        return line(input, field)
+                .map(line -> reader(kitchen).parts(line).stream()
+                        .map(part -> read(kitchen, part))
+                        .toList())
+                .orElseGet(() -> List.of(weighed(kitchen, input, field)));
+    }
+
+    /** Reads an ingredient that programs name as one line. */
+    public LineReading read(Kitchen kitchen, IngredientInput input, String field) {
+        return line(input, field)
+                .map(line -> named(read(kitchen, line), input, field))
+                .orElseGet(() -> weighed(kitchen, input, field));
+    }
+
+    private static LineReading named(LineReading reading, IngredientInput input, String field) {
+        if (!reading.usable() && input.line() != null) {
+            throw Refusal.unfit(field + ".line", noFood(input.line()));
+        }
+        return reading;
     }
 
     /** That no food was found in a line. */
@@ -115,35 +134,20 @@ public class Lines {
         return Told.of("lines.no-food-found-in-name-a", line);
     }
 
-    /** The same of a line that may name no food: then a reading without one. */
-    public List<LineReading> readings(Kitchen kitchen, IngredientInput input, String field) {
+    private static Optional<String> line(IngredientInput input, String field) {
         String line = input.line();
-        if (line == null || line.length() > LONGEST_LINE || input.food() != null || input.massG() != null) {
-            return List.of(read(kitchen, input, field));
+        if (line != null && (input.food() != null || input.massG() != null)) {
+            throw Refusal.unfit(field, Told.of("lines.give-either-a-line-or-a-2"));
         }
-        return reader(kitchen).parts(line).stream()
-                .map(part -> read(kitchen, part))
-                .toList();
+        if (line != null && line.length() > LineReader.LONGEST_LINE) {
+            throw Refusal.unfit(field + ".line", Told.of("lines.a-line-has-at-most-characters"));
+        }
+        return Optional.ofNullable(line);
     }
 
-    /** Reads an ingredient as programs name it; the field is its path in the request. */
-    public LineReading read(Kitchen kitchen, IngredientInput input, String field) {
-        String line = input.line();
+    private LineReading weighed(Kitchen kitchen, IngredientInput input, String field) {
         String food = input.food();
         Double massG = input.massG();
-        if (line != null) {
-            if (food != null || massG != null) {
-                throw Refusal.unfit(field, Told.of("lines.give-either-a-line-or-a-2"));
-            }
-            if (line.length() > LONGEST_LINE) {
-                throw Refusal.unfit(field + ".line", Told.of("lines.a-line-has-at-most-characters"));
-            }
-            LineReading reading = read(kitchen, line);
-            if (!reading.usable()) {
-                throw Refusal.unfit(field + ".line", noFood(line));
-            }
-            return reading;
-        }
         if (food == null || massG == null) {
             throw Refusal.unfit(field, Told.of("lines.give-either-a-line-or-a"));
         }

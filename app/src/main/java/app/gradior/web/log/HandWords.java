@@ -31,7 +31,6 @@ final class HandWords {
         if (kind.isTimed()) {
             return Words.text("hand-words.share", Math.round(100 * Math.expm1(told)));
         }
-        return Words.text(
-                kind == ReadingKind.BUBBLES ? "hand-words.sizes" : "hand-words.steps", Numbers.fixed(told, 1));
+        return Words.text(kind.isLook() ? "hand-words.sizes" : "hand-words.steps", Numbers.fixed(told, 1));
     }
 }

@@ -217,7 +217,7 @@ public final class EventWords {
                 .byKey(
                         "ReadingKind." + kind.name() + ".log",
                         value,
-                        kind == ReadingKind.BUBBLES ? Bubbles.nearest(value) : Stair.Tread.of(value));
+                        kind.isLook() ? Bubbles.nearest(value) : Stair.Tread.of(value));
     }
 
     /** An event in words; lines are named by the batch's plan. */

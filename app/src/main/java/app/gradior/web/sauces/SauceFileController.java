@@ -2,6 +2,7 @@ package app.gradior.web.sauces;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.measure.LineReader;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.exchange.RecipeReader;
 import app.gradior.room.exchange.SauceFile;
@@ -93,7 +94,7 @@ class SauceFileController {
         SauceBook.Draft plain = SauceBook.Draft.plain(
                 recipe.name(),
                 recipe.lines().stream()
-                        .map(line -> Lines.Typed.of(line.length() > 300 ? line.substring(0, 300) : line))
+                        .map(line -> Lines.Typed.of(LineReader.head(line)))
                         .flatMap(line -> lines.parts(kitchen, line).stream())
                         .filter(line -> !lines.isHeading(kitchen, line))
                         .toList(),

@@ -29,7 +29,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -201,7 +201,7 @@ record SauceForm(
      * @param parted cuts a line of several foods into lines of one
      */
     SauceBook.Draft draft(
-            Catalogue catalogue, UnaryOperator<List<Lines.Typed>> parted, Figures figures, List<Fault> faults) {
+            Catalogue catalogue, Function<Lines.Typed, List<Lines.Typed>> parted, Figures figures, List<Fault> faults) {
         List<Lines.Typed> typed = new ArrayList<>();
         List<Integer> stageOfLine = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
@@ -210,7 +210,7 @@ record SauceForm(
                 String field = "lines[" + i + "]";
                 Lines.Typed whole = new Lines.Typed(
                         line.text(), foodId(catalogue, line.food(), field, faults), mass(line.grams(), field, faults));
-                for (Lines.Typed part : parted.apply(List.of(whole))) {
+                for (Lines.Typed part : parted.apply(whole)) {
                     typed.add(part);
                     stageOfLine.add(line.stage());
                 }

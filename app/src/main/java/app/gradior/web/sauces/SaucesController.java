@@ -36,7 +36,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -184,7 +183,8 @@ class SaucesController {
             Model model) {
         SauceForm form = SauceForm.of(request);
         List<Fault> faults = new ArrayList<>();
-        SauceBook.Draft draft = form.draft(lines.catalogue(kitchen), parted(kitchen), new Figures(kitchen), faults);
+        SauceBook.Draft draft = form.draft(
+                lines.catalogue(kitchen), typed -> lines.parts(kitchen, typed), new Figures(kitchen), faults);
         faults.addAll(book.faults(kitchen, draft));
         if (faults.isEmpty()) {
             try {
@@ -198,13 +198,6 @@ class SaucesController {
         }
         response.setStatus(422);
         return page(kitchen, model, form, faults);
-    }
-
-    /** A line of several foods is kept as lines of one each, in the same stage. */
-    private UnaryOperator<List<Lines.Typed>> parted(Kitchen kitchen) {
-        return typed -> typed.stream()
-                .flatMap(one -> lines.parts(kitchen, one).stream())
-                .toList();
     }
 
     String page(Kitchen kitchen, Model model, SauceForm form, List<Fault> faults) {
@@ -231,8 +224,11 @@ class SaucesController {
         SauceView view = new SauceView(lines, kitchen);
         model.addAttribute("form", form);
         model.addAttribute("rows", view.rows(form));
-        SauceBook.Draft draft =
-                form.draft(lines.catalogue(kitchen), parted(kitchen), new Figures(kitchen), new ArrayList<>());
+        SauceBook.Draft draft = form.draft(
+                lines.catalogue(kitchen),
+                typed -> lines.parts(kitchen, typed),
+                new Figures(kitchen),
+                new ArrayList<>());
         model.addAttribute("whole", view.whole(draft, kit.pots(kitchen.id())));
     }
 }
