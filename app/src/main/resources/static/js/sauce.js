@@ -40,6 +40,10 @@ function show(answer) {
   says.forEach((place, i) => {
     place.replaceChildren(...(answer.querySelector(`[data-stage="${i}"]`)?.childNodes ?? []));
   });
+  const written = answer.querySelector('[data-written]');
+  if (written) {
+    document.querySelector('#written')?.replaceChildren(...written.childNodes);
+  }
   const whole = answer.querySelector('[data-whole]');
   if (whole) {
     document.querySelector('#whole')?.replaceChildren(...whole.childNodes);

@@ -12,7 +12,7 @@ enum Unit {
     MILLIGRAM(Kind.WEIGHT, "mg", 0.001, 0.02, "mg"),
     OUNCE(Kind.WEIGHT, "oz", 28.3495, 0.02, "oz", "ounce"),
     POUND(Kind.WEIGHT, "lb", 453.592, 0.01, "lb", "pound"),
-    MILLILITRE(Kind.VOLUME, "ml", 1, 0.03, "ml", "millilitre", "milliliter", "cc"),
+    MILLILITRE(Kind.VOLUME, "ml", 1, 0.03, "ml", "millilitre", "milliliter", "mil", "cc"),
     CENTILITRE(Kind.VOLUME, "cl", 10, 0.03, "cl"),
     DECILITRE(Kind.VOLUME, "dl", 100, 0.03, "dl"),
     LITRE(Kind.VOLUME, "l", 1000, 0.02, "l", "litre", "liter", "ltr"),

@@ -6,6 +6,7 @@ import app.gradior.finding.Thing;
 import app.gradior.finding.Unfit;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.MeasureSystem;
 import app.gradior.room.Inserted;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
@@ -57,6 +58,7 @@ public class SauceBook {
      * @param tags words to find it by, parted by commas
      * @param stages in order; empty for all in one pot
      * @param schools where good cooks differ, what this one does
+     * @param measures the cups, spoons and pints its lines are written in; empty for those of the kitchen
      */
     public record Draft(
             String name,
@@ -69,11 +71,62 @@ public class SauceBook {
             String tags,
             List<StageDraft> stages,
             Map<School, SchoolAnswer> schools,
-            String notes) {
+            String notes,
+            Optional<MeasureSystem> measures) {
+        /** One in its kitchen's own measures. */
+        public Draft(
+                String name,
+                List<Lines.Typed> lines,
+                Texture texture,
+                double targetStep,
+                double servedC,
+                Optional<Use> use,
+                @Nullable Double yieldMl,
+                String tags,
+                List<StageDraft> stages,
+                Map<School, SchoolAnswer> schools,
+                String notes) {
+            this(
+                    name,
+                    lines,
+                    texture,
+                    targetStep,
+                    servedC,
+                    use,
+                    yieldMl,
+                    tags,
+                    stages,
+                    schools,
+                    notes,
+                    Optional.empty());
+        }
+
         public Draft {
             lines = List.copyOf(lines);
             stages = List.copyOf(stages);
             schools = Map.copyOf(schools);
+        }
+
+        /** The same of other lines and stages. */
+        public Draft made(List<Lines.Typed> otherLines, List<StageDraft> otherStages) {
+            return new Draft(
+                    name,
+                    otherLines,
+                    texture,
+                    targetStep,
+                    servedC,
+                    use,
+                    yieldMl,
+                    tags,
+                    otherStages,
+                    schools,
+                    notes,
+                    measures);
+        }
+
+        /** The kitchen as it reads these lines. */
+        public Kitchen writtenIn(Kitchen kitchen) {
+            return measures.map(kitchen::measuring).orElse(kitchen);
         }
 
         /** A sauce of which only the first slice is known. */
@@ -143,8 +196,14 @@ public class SauceBook {
                 row.tags(),
                 json.stages(row.stages()),
                 json.schools(row.schools()),
-                row.notes());
-        return new Sauce(row.id(), row.version(), draft, understood(kitchen, typed, texture));
+                row.notes(),
+                measures(row.measures()));
+        return new Sauce(row.id(), row.version(), draft, understood(draft.writtenIn(kitchen), typed, texture));
+    }
+
+    /** The measures a version is kept with. */
+    public static Optional<MeasureSystem> measures(String kept) {
+        return kept.isEmpty() ? Optional.empty() : Optional.of(MeasureSystem.valueOf(kept));
     }
 
     /** A line as it was kept; a correction to a food that is no longer there counts no more, and the line is read anew. */
@@ -173,7 +232,7 @@ public class SauceBook {
         List<Lines.Typed> typed =
                 draft.lines().stream().filter(line -> !line.text().isBlank()).toList();
         for (int i = 0; i < Math.min(typed.size(), SauceLimits.MOST_LINES); i++) {
-            lineFault(kitchen, typed.get(i), i, faults);
+            lineFault(draft.writtenIn(kitchen), typed.get(i), i, faults);
         }
         return faults;
     }
@@ -289,6 +348,7 @@ public class SauceBook {
                 json.write(draft.stages()),
                 json.write(draft.schools()),
                 draft.notes(),
+                draft.measures().map(MeasureSystem::name).orElse(""),
                 LocalDateTime.now(clock)));
         int position = 0;
         for (Lines.Typed line : draft.lines()) {

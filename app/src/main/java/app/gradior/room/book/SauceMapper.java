@@ -19,9 +19,9 @@ interface SauceMapper {
 
     @Insert("""
             insert into sauce_version (sauce_id, version, name, texture, target_step, served_c, use_of, yield_ml, tags, stages,
-                schools, notes, saved_at)
+                schools, notes, measures, saved_at)
             values (#{id}, #{version}, #{name}, #{texture}, #{targetStep}, #{servedC}, #{useOf}, #{yieldMl}, #{tags},
-                #{stages}, #{schools}, #{notes}, #{savedAt})
+                #{stages}, #{schools}, #{notes}, #{measures}, #{savedAt})
             """)
     void insertVersion(SauceVersion row);
 
@@ -32,21 +32,21 @@ interface SauceMapper {
     void insertLine(SauceLine row);
 
     @Select("""
-            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.measures, v.saved_at
             from sauce s join sauce_version v on v.sauce_id = s.id and v.version = s.version
             where s.kitchen_id = #{kitchenId} order by v.name
             """)
     List<SauceVersion> sauces(long kitchenId);
 
     @Select("""
-            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.measures, v.saved_at
             from sauce s join sauce_version v on v.sauce_id = s.id and v.version = s.version
             where s.kitchen_id = #{kitchenId} and s.id = #{id}
             """)
     Optional<SauceVersion> find(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
     @Select("""
-            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.measures, v.saved_at
             from sauce s join sauce_version v on v.sauce_id = s.id and v.version = #{version}
             where s.kitchen_id = #{kitchenId} and s.id = #{id}
             """)
@@ -61,7 +61,7 @@ interface SauceMapper {
     List<SauceLine> lines(@Param("kitchenId") long kitchenId, @Param("id") long id, @Param("version") int version);
 
     @Select("""
-            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.saved_at
+            select s.id, s.kitchen_id, v.version, v.name, v.texture, v.target_step, v.served_c, v.use_of, v.yield_ml, v.tags, v.stages, v.schools, v.notes, v.measures, v.saved_at
             from sauce s join sauce_version v on v.sauce_id = s.id
             where s.kitchen_id = #{kitchenId} and s.id = #{id} order by v.version desc
             """)

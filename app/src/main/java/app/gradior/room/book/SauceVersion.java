@@ -3,7 +3,11 @@ package app.gradior.room.book;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
-/** A row as its table holds it; times are UTC. */
+/**
+ * A row as its table holds it; times are UTC.
+ *
+ * @param measures the cups and spoons it was written in; empty for those of its kitchen
+ */
 // Wide: columns of its table.
 public record SauceVersion(
         long id,
@@ -19,6 +23,7 @@ public record SauceVersion(
         String stages,
         String schools,
         String notes,
+        String measures,
         LocalDateTime savedAt) {
     /** The same of another sauce and kitchen. */
     public SauceVersion of(long newId, long kitchen) {
@@ -36,6 +41,7 @@ public record SauceVersion(
                 stages,
                 schools,
                 notes,
+                measures,
                 savedAt);
     }
 }

@@ -38,6 +38,7 @@ public final class KitchenFile {
             String name,
             MeasureSystem measures,
             boolean fahrenheit,
+            @Nullable Boolean ounces,
             double altitudeM,
             String timeZone,
             @Nullable String language) {
@@ -46,9 +47,15 @@ public final class KitchenFile {
                     kitchen.name(),
                     kitchen.measures(),
                     kitchen.fahrenheit(),
+                    kitchen.ounces(),
                     kitchen.altitudeM(),
                     kitchen.zone().getId(),
                     kitchen.language().map(Language::tag).orElse(null));
+        }
+
+        /** Older files do not say: then the old measures weigh in ounces. */
+        boolean weighsInOunces() {
+            return ounces == null ? measures == MeasureSystem.IMPERIAL : ounces;
         }
     }
 

@@ -307,7 +307,8 @@ final class KitchenFileChecks {
                 row.tags(),
                 stages.stages(row.stages()),
                 stages.schools(row.schools()),
-                row.notes());
+                row.notes(),
+                SauceBook.measures(row.measures() == null ? "" : row.measures()));
     }
 
     void batch(String path, BatchOut b, int sauces) {

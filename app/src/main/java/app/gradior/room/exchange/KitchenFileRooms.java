@@ -69,6 +69,7 @@ class KitchenFileRooms {
                             itself.name(),
                             itself.measures(),
                             itself.fahrenheit(),
+                            itself.weighsInOunces(),
                             itself.altitudeM(),
                             itself.timeZone(),
                             itself.language() == null ? "" : itself.language(),

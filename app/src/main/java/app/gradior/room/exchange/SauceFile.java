@@ -6,6 +6,7 @@ import app.gradior.finding.Unfit;
 import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
@@ -84,6 +85,7 @@ public class SauceFile {
                 .forEach((school, answer) -> schools.put(
                         school.name().toLowerCase(Locale.ROOT), answer.name().toLowerCase(Locale.ROOT)));
         root.put("notes", draft.notes());
+        draft.measures().ifPresent(m -> root.put("measures", m.name().toLowerCase(Locale.ROOT)));
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(root);
     }
 
@@ -196,7 +198,10 @@ public class SauceFile {
                 root.path("tags").asString(""),
                 stages(root.path("stages"), faults),
                 schools,
-                root.path("notes").asString(""));
+                root.path("notes").asString(""),
+                root.has("measures")
+                        ? named(MeasureSystem.class, root.path("measures"), "measures", faults)
+                        : Optional.empty());
     }
 
     private static List<StageDraft> stages(JsonNode nodes, List<Fault> faults) {

@@ -12,6 +12,7 @@ import java.util.Optional;
 /**
  * A kitchen: it owns all its data, and says which measures it thinks in.
  *
+ * @param ounces whether it weighs in ounces and pounds, whatever its cups and spoons are; grams otherwise
  * @param language the one it chose; empty for what each browser asks for
  */
 public record Kitchen(
@@ -19,6 +20,7 @@ public record Kitchen(
         String name,
         MeasureSystem measures,
         boolean fahrenheit,
+        boolean ounces,
         double altitudeM,
         ZoneId zone,
         boolean demo,
@@ -31,6 +33,7 @@ public record Kitchen(
                 row.name(),
                 MeasureSystem.valueOf(row.measures()),
                 row.fahrenheit(),
+                row.ounces(),
                 row.altitudeM(),
                 ZoneId.of(row.timeZone()),
                 row.demo(),
@@ -40,7 +43,7 @@ public record Kitchen(
 
     /** The same kitchen for what is written in other cups and spoons. */
     public Kitchen measuring(MeasureSystem system) {
-        return new Kitchen(id, name, system, fahrenheit, altitudeM, zone, demo, language, revision);
+        return new Kitchen(id, name, system, fahrenheit, ounces, altitudeM, zone, demo, language, revision);
     }
 
     /** A checked altitude, metres. */

@@ -16,22 +16,22 @@ import org.apache.ibatis.annotations.Update;
 @Mapper
 interface KitchenMapper {
     @Insert("""
-            insert into kitchen (name, measures, fahrenheit, altitude_m, time_zone, demo, language)
-            values (#{row.name}, #{row.measures}, #{row.fahrenheit}, #{row.altitudeM}, #{row.timeZone}, #{row.demo},
+            insert into kitchen (name, measures, fahrenheit, ounces, altitude_m, time_zone, demo, language)
+            values (#{row.name}, #{row.measures}, #{row.fahrenheit}, #{row.ounces}, #{row.altitudeM}, #{row.timeZone}, #{row.demo},
                 #{row.language})
             """)
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insert(@Param("row") KitchenRow row, @Param("key") Inserted key);
 
     @Update("""
-            update kitchen set name = #{name}, measures = #{measures}, fahrenheit = #{fahrenheit}, altitude_m = #{altitudeM},
+            update kitchen set name = #{name}, measures = #{measures}, fahrenheit = #{fahrenheit}, ounces = #{ounces}, altitude_m = #{altitudeM},
                 time_zone = #{timeZone}, language = #{language}, revision = revision + 1
             where id = #{id} and revision = #{revision}
             """)
     int update(KitchenRow row);
 
     @Select(
-            "select id, name, measures, fahrenheit, altitude_m, time_zone, demo, language, revision from kitchen where id = #{kitchenId}")
+            "select id, name, measures, fahrenheit, ounces, altitude_m, time_zone, demo, language, revision from kitchen where id = #{kitchenId}")
     Optional<KitchenRow> find(long kitchenId);
 
     /** The kitchen's id, held until the transaction ends. */
@@ -42,7 +42,7 @@ interface KitchenMapper {
     List<Long> all();
 
     @Select(
-            "select id, name, measures, fahrenheit, altitude_m, time_zone, demo, language, revision from kitchen where demo limit 1")
+            "select id, name, measures, fahrenheit, ounces, altitude_m, time_zone, demo, language, revision from kitchen where demo limit 1")
     Optional<KitchenRow> findDemo();
 
     @Insert("insert into account (kitchen_id, login, password_hash) values (#{kitchenId}, #{login}, #{passwordHash})")

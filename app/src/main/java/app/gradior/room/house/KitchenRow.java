@@ -10,6 +10,7 @@ record KitchenRow(
         String name,
         String measures,
         boolean fahrenheit,
+        boolean ounces,
         double altitudeM,
         String timeZone,
         boolean demo,

@@ -128,24 +128,13 @@ public class NextBatch {
         SauceBook.Sauce written = sauce(kitchen, batch);
         SauceBook.Sauce latest = book.sauce(kitchen, written.id());
         BatchPlan plan = batch.plan();
-        Made made = new Made(kitchen, batch);
         SauceBook.Draft old = written.draft();
+        Made made = new Made(old.writtenIn(kitchen), batch);
         return book.save(
                 kitchen,
                 written.id(),
                 latest.version(),
-                new SauceBook.Draft(
-                        old.name(),
-                        made.typed,
-                        old.texture(),
-                        old.targetStep(),
-                        old.servedC(),
-                        old.use(),
-                        old.yieldMl(),
-                        old.tags(),
-                        plan.stages() == null ? old.stages() : made.stages,
-                        old.schools(),
-                        old.notes()));
+                old.made(made.typed, plan.stages() == null ? old.stages() : made.stages));
     }
 
     /** What a batch was made of, line by line and stage by stage. */

@@ -9,6 +9,7 @@ import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.KitchenAccount;
 import app.gradior.room.house.Kitchens;
+import app.gradior.room.words.Language;
 import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
 import app.gradior.web.frame.Entrance;
@@ -117,8 +118,19 @@ class AccountController {
             @Nullable TypedNumber altitude,
             @Nullable String timeZone,
             @Nullable String word) {
-        static final Form BLANK =
-                new Form("", "", "", MeasureSystem.METRIC, false, new TypedNumber("0"), "Europe/London", "");
+        /** As the readers of the browser's language cook: American ones by cups and °F. */
+        static Form blank() {
+            boolean american = Language.now() == Language.AMERICAN;
+            return new Form(
+                    "",
+                    "",
+                    "",
+                    american ? MeasureSystem.US : MeasureSystem.METRIC,
+                    american,
+                    new TypedNumber("0"),
+                    american ? "America/New_York" : "Europe/London",
+                    "");
+        }
 
         Kitchens.SetUp wanted() {
             return new Kitchens.SetUp(
@@ -138,7 +150,7 @@ class AccountController {
 
     @GetMapping("/setup")
     String setUp(Model model) {
-        return form(model, Form.BLANK, List.of());
+        return form(model, Form.blank(), List.of());
     }
 
     private String form(Model model, Form form, List<Fault> faults) {

@@ -5,6 +5,7 @@ import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Language;
 import app.gradior.room.words.Units;
 import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
@@ -24,20 +25,70 @@ public record Figures(Kitchen kitchen) implements Units {
     /** Less than so much of a teaspoon is a pinch; kitchen teaching. */
     private static final double LEAST_SPOON = 0.2;
 
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
-    private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
+    /** A home scale shows no less in ounces that a cook would weigh by. */
+    private static final double LEAST_OZ = 1;
 
-    private boolean ounces() {
-        return kitchen.measures() == MeasureSystem.US || kitchen.measures() == MeasureSystem.IMPERIAL;
+    private static final double OZ_PER_LB = 16;
+    /** Less than so much of a cup is spooned. */
+    /** What is written as one. */
+    private static final double ONE = 1.02;
+
+    private static final double LEAST_CUP = 0.235;
+
+    /** How the readers of each language write times and days. */
+    private record Dates(DateTimeFormatter time, DateTimeFormatter weekday, DateTimeFormatter day) {
+        private static final Dates BRITISH = of("HH:mm", "EEE d MMM", "d MMM yyyy");
+        private static final Dates AMERICAN = of("h:mm a", "EEE, MMM d", "MMM d, yyyy");
+
+        private static Dates of(String time, String weekday, String day) {
+            return new Dates(
+                    DateTimeFormatter.ofPattern(time, Locale.ENGLISH),
+                    DateTimeFormatter.ofPattern(weekday, Locale.ENGLISH),
+                    DateTimeFormatter.ofPattern(day, Locale.ENGLISH));
+        }
+
+        static Dates now() {
+            return switch (Language.now()) {
+                case ENGLISH -> BRITISH;
+                case AMERICAN -> AMERICAN;
+            };
+        }
     }
 
-    /** Grams, or ounces beside them. */
+    /** Grams, or ounces and pounds where the kitchen weighs in them; less than an ounce is grams everywhere. */
     public String mass(double grams) {
-        if (ounces()) {
-            return Numbers.cooks(grams / G_PER_OZ) + " oz";
+        double oz = grams / G_PER_OZ;
+        if (kitchen.ounces() && oz >= LEAST_OZ) {
+            return ounces(oz);
         }
         return grams >= 1000 ? Numbers.plain(grams / 1000, 2) + " kg" : Numbers.plain(grams, grams < 10 ? 1 : 0) + " g";
+    }
+
+    /** "3½ oz", "2 lb 5 oz": pounds to half an ounce, as kitchen scales show them. */
+    private static String ounces(double oz) {
+        double halves = Math.round(2 * oz) / 2.0;
+        if (halves < OZ_PER_LB) {
+            return Numbers.cooks(oz) + " oz";
+        }
+        double rest = halves % OZ_PER_LB;
+        String pounds = Numbers.plain(Math.floor(halves / OZ_PER_LB), 0) + " lb";
+        return rest > 0 ? pounds + " " + Numbers.cooks(rest) + " oz" : pounds;
+    }
+
+    /** So much of a food as this kitchen takes it: cups and spoons in America, else by weight. */
+    public String amount(Food food, double grams) {
+        String measure = byMeasure() ? measure(food, grams) : "";
+        return measure.isEmpty() ? mass(grams) : measure;
+    }
+
+    /** The same in the other way, to stand beside {@link #amount}; may be empty. */
+    public String beside(Food food, double grams) {
+        String measure = measure(food, grams);
+        return byMeasure() && !measure.isEmpty() ? mass(grams) : measure;
+    }
+
+    private boolean byMeasure() {
+        return kitchen.measures() == MeasureSystem.US && !kitchen.ounces();
     }
 
     /** A volume in the kitchen's measures, rounded as cooks do. */
@@ -47,23 +98,36 @@ public record Figures(Kitchen kitchen) implements Units {
     }
 
     public String volumeFigure(double ml) {
-        if (kitchen.measures() == MeasureSystem.US) {
-            return Numbers.cooks(ml / kitchen.measures().cupMl());
-        }
-        if (kitchen.measures() == MeasureSystem.IMPERIAL) {
-            return Numbers.cooks(ml / kitchen.measures().fluidOunceMl());
-        }
-        return ml >= 2000 ? Numbers.plain(ml / 1000, 2) : Numbers.plain(5 * Math.round(ml / 5), 0);
+        VolumeUnit unit = unit(ml);
+        return switch (unit.name()) {
+            case "L" -> Numbers.plain(ml / 1000, 2);
+            case "mL" -> Numbers.plain(5 * Math.round(ml / 5), 0);
+            default -> Numbers.cooks(ml / unit.ml());
+        };
     }
 
     public String volumeUnit(double ml) {
-        if (kitchen.measures() == MeasureSystem.US) {
-            return Words.text("figures.cups");
+        return unit(ml).name();
+    }
+
+    private record VolumeUnit(String name, double ml) {}
+
+    /** The unit that a cook of this kitchen takes for so much. */
+    private VolumeUnit unit(double ml) {
+        MeasureSystem m = kitchen.measures();
+        if (m == MeasureSystem.US || m == MeasureSystem.IMPERIAL) {
+            boolean us = m == MeasureSystem.US;
+            double large = us ? m.cupMl() : m.fluidOunceMl();
+            if (ml >= (us ? LEAST_CUP : 1) * large || ml <= 0) {
+                return new VolumeUnit(
+                        Words.text(!us ? "figures.fluid-ounces" : ml > ONE * large ? "figures.cups" : "figures.cup"),
+                        large);
+            }
+            return ml >= 0.95 * m.tablespoonMl()
+                    ? new VolumeUnit("tbsp", m.tablespoonMl())
+                    : new VolumeUnit("tsp", m.teaspoonMl());
         }
-        if (kitchen.measures() == MeasureSystem.IMPERIAL) {
-            return Words.text("figures.fluid-ounces");
-        }
-        return ml >= 2000 ? "L" : "mL";
+        return ml >= 2000 ? new VolumeUnit("L", 1000) : new VolumeUnit("mL", 1);
     }
 
     /** What a field of a form holds for a volume: in the unit of {@link #volumeFieldUnit}, exact enough to come back. */
@@ -179,28 +243,29 @@ public record Figures(Kitchen kitchen) implements Units {
     }
 
     public String volumeBand(Band band) {
-        return Words.text("figures.to", volumeFigure(band.low()), volume(band.high()));
+        boolean same = volumeUnit(band.low()).equals(volumeUnit(band.high()));
+        return Words.text("figures.to", same ? volumeFigure(band.low()) : volume(band.low()), volume(band.high()));
     }
 
     public String time(Instant at) {
-        return TIME.format(at.atZone(kitchen.zone()));
+        return Dates.now().time().format(at.atZone(kitchen.zone()));
     }
 
     public String time(LocalDateTime at) {
-        return TIME.format(at);
+        return Dates.now().time().format(at);
     }
 
     /** A day by its name, "Sat 19 Dec". */
     public String weekday(LocalDateTime at) {
-        return WEEKDAY.format(at);
+        return Dates.now().weekday().format(at);
     }
 
     public String day(Instant at) {
-        return DAY.format(at.atZone(kitchen.zone()));
+        return Dates.now().day().format(at.atZone(kitchen.zone()));
     }
 
     public String day(LocalDate date) {
-        return DAY.format(date);
+        return Dates.now().day().format(date);
     }
 
     public String dayAndTime(Instant at) {

@@ -2,6 +2,7 @@ package app.gradior.web.plan;
 
 import app.gradior.clock.Preparation;
 import app.gradior.finding.Refusal;
+import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.room.house.Kitchen;
@@ -171,19 +172,21 @@ class GatherController {
     }
 
     private static Group slurry(PlanAnswer.Setting setting, PlanAnswer.Done d, Plans.Saved saved, Figures figures) {
+        Food powder = Catalogue.standard().powder(setting.mix().kind());
+        Food water = Catalogue.standard().food("water").orElseThrow();
         List<Item> items = List.of(
                 new Item(
                         "slurry-starch",
-                        figures.mass(d.way().starchG()),
-                        "",
+                        figures.amount(powder, d.way().starchG()),
+                        figures.beside(powder, d.way().starchG()),
                         Words.say(setting.mix().kind()),
                         "",
                         -1,
                         saved.ticks().contains("slurry-starch")),
                 new Item(
                         "slurry-water",
-                        figures.mass(d.way().coldLiquidG()),
-                        "",
+                        figures.amount(water, d.way().coldLiquidG()),
+                        figures.beside(water, d.way().coldLiquidG()),
                         Words.text("gather-controller.cold-water-or-stock"),
                         "",
                         -1,
@@ -200,8 +203,8 @@ class GatherController {
         double grams = reading.massG() * factor;
         return new Item(
                 key,
-                figures.mass(grams),
-                figures.measure(food, grams),
+                figures.amount(food, grams),
+                figures.beside(food, grams),
                 Words.say(food),
                 reading.text(),
                 line,

@@ -3,6 +3,7 @@ package app.gradior.web.sauces;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.LineReader;
+import app.gradior.measure.WrittenIn;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.exchange.RecipeReader;
 import app.gradior.room.exchange.SauceFile;
@@ -91,6 +92,9 @@ class SauceFileController {
         }
         String kept = notes.length() > 2000 ? notes.substring(0, 1990) + " …" : notes.toString();
         model.addAttribute("others", recipe.others());
+        // What it is written in is told by its method too.
+        List<String> all = new ArrayList<>(recipe.lines());
+        all.addAll(recipe.method());
         SauceBook.Draft plain = SauceBook.Draft.plain(
                 recipe.name(),
                 recipe.lines().stream()
@@ -114,7 +118,8 @@ class SauceFileController {
                 tags,
                 List.of(),
                 plain.schools(),
-                plain.notes());
+                plain.notes(),
+                WrittenIn.guess(all).map(WrittenIn::system));
     }
 
     @GetMapping("/{id:\\d+}.json")

@@ -7,9 +7,12 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
+import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
+import app.gradior.measure.WrittenIn;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
+import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.words.FoodNames;
 import app.gradior.room.words.Told;
@@ -37,6 +40,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id 0 for a new sauce
  * @param lines with the number of the stage each goes in at, 0 for none
+ * @param measures what the lines are written in; empty for what their words say
  */
 // Wide: fields of one form.
 record SauceForm(
@@ -52,7 +56,8 @@ record SauceForm(
         Map<School, SchoolAnswer> schools,
         List<Line> lines,
         List<StageRow> stages,
-        String notes) {
+        String notes,
+        String measures) {
     private static final int MOST_STAGES = 24;
 
     /** A line of the form. */
@@ -98,6 +103,7 @@ record SauceForm(
                                         step.kind().usualLid().key()))
                                 .toList())
                         .orElse(List.of()),
+                "",
                 "");
     }
 
@@ -126,7 +132,10 @@ record SauceForm(
                 draft.schools(),
                 lines,
                 draft.stages().stream().map(StageRow::of).toList(),
-                draft.notes());
+                draft.notes(),
+                draft.measures()
+                        .map(MeasureSystem::name)
+                        .orElse(id == 0 ? "" : figures.kitchen().measures().name()));
     }
 
     private static int stageOf(SauceBook.Draft draft, int line) {
@@ -174,7 +183,8 @@ record SauceForm(
                 schools,
                 lines,
                 stages,
-                parameter(request, "notes"));
+                parameter(request, "notes"),
+                parameter(request, "measures"));
     }
 
     private static String parameter(HttpServletRequest request, String name) {
@@ -193,6 +203,21 @@ record SauceForm(
 
     boolean chunky() {
         return texture.equals(Texture.CHUNKY.name());
+    }
+
+    /** What the words of its lines say of whose cups and spoons they are. */
+    Optional<WrittenIn> guess() {
+        return WrittenIn.guess(lines.stream().map(Line::text).toList());
+    }
+
+    /** What its lines are written in: as the cook says, else as their words say, else as the kitchen has them. */
+    MeasureSystem writtenIn(Kitchen kitchen) {
+        for (MeasureSystem system : MeasureSystem.values()) {
+            if (system.name().equals(measures)) {
+                return system;
+            }
+        }
+        return guess().map(WrittenIn::system).orElse(kitchen.measures());
     }
 
     /**
@@ -227,7 +252,8 @@ record SauceForm(
                 tags,
                 stageDrafts(stageOfLine, faults),
                 schools,
-                notes);
+                notes,
+                Optional.of(writtenIn(figures.kitchen())));
     }
 
     private Optional<Use> useOf() {

@@ -7,6 +7,7 @@ import app.gradior.course.StageResult;
 import app.gradior.heat.LidState;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
@@ -37,11 +38,18 @@ final class SauceView {
 
     private final Lines lines;
     private final Kitchen kitchen;
+    private final Kitchen written;
     private final Figures figures;
 
-    SauceView(Lines lines, Kitchen kitchen) {
+    /**
+     * What a kitchen sees.
+     *
+     * @param measures what the sauce is written in
+     */
+    SauceView(Lines lines, Kitchen kitchen, MeasureSystem measures) {
         this.lines = lines;
         this.kitchen = kitchen;
+        this.written = kitchen.measuring(measures);
         this.figures = new Figures(kitchen);
     }
 
@@ -92,11 +100,11 @@ final class SauceView {
         double massG = Numbers.parse(line.grams()).orElse(-1);
         Lines.Typed typed = new Lines.Typed(
                 line.text(), food.map(Food::id).orElse(null), massG > 0 && massG <= 100_000 ? massG : null);
-        List<Lines.Typed> parts = lines.parts(kitchen, typed);
+        List<Lines.Typed> parts = lines.parts(written, typed);
         if (parts.size() > 1) {
             return several(index, line, parts);
         }
-        LineReading reading = lines.read(kitchen, typed);
+        LineReading reading = lines.read(written, typed);
         boolean weighed = reading.massG() > 0;
         String spread = weighed && reading.logSd() > 0.015
                 ? Words.text("sauce-view.to", figures.mass(reading.lowG()), figures.mass(reading.highG()))
@@ -117,7 +125,7 @@ final class SauceView {
     /** A line of several foods: all of them, together; it is kept as a line of each. */
     private Row several(int index, SauceForm.Line line, List<Lines.Typed> parts) {
         List<LineReading> readings =
-                parts.stream().map(part -> lines.read(kitchen, part)).toList();
+                parts.stream().map(part -> lines.read(written, part)).toList();
         double massG = readings.stream().mapToDouble(LineReading::massG).sum();
         boolean sure = readings.stream().allMatch(r -> r.sureness() == LineReading.Sureness.SURE);
         return new Row(
@@ -140,7 +148,7 @@ final class SauceView {
 
     Whole whole(SauceBook.Draft draft, List<KitchenKit.KitPot> pots) {
         List<LineReading> readings =
-                draft.lines().stream().map(line -> lines.read(kitchen, line)).toList();
+                draft.lines().stream().map(line -> lines.read(written, line)).toList();
         Ingredients all = new Ingredients(readings, draft.texture());
         Mixture m = all.mixture();
         if (!(m.massG() > 0)) {

@@ -6,7 +6,9 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
+import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
+import app.gradior.measure.WrittenIn;
 import app.gradior.room.book.LastCooked;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.SauceVersion;
@@ -220,9 +222,16 @@ class SaucesController {
         return "sauces/edit";
     }
 
+    private static String says(WrittenIn guess) {
+        return Words.text(
+                "sauces-controller.as-its-words-say", Words.say(guess.system()), String.join(", ", guess.because()));
+    }
+
     private void fill(Kitchen kitchen, Model model, SauceForm form) {
-        SauceView view = new SauceView(lines, kitchen);
+        SauceView view = new SauceView(lines, kitchen, form.writtenIn(kitchen));
         model.addAttribute("form", form);
+        model.addAttribute("written", form.guess().map(SaucesController::says).orElse(""));
+        model.addAttribute("systems", MeasureSystem.values());
         model.addAttribute("rows", view.rows(form));
         SauceBook.Draft draft = form.draft(
                 lines.catalogue(kitchen),

@@ -233,18 +233,7 @@ class ScaleController {
         SauceBook.Draft old = sauce.draft();
         List<Lines.Typed> typed = new ArrayList<>(old.lines());
         typed.set(line, Lines.Typed.of(swapped.newLine()));
-        SauceBook.Draft draft = new SauceBook.Draft(
-                old.name(),
-                typed,
-                old.texture(),
-                old.targetStep(),
-                old.servedC(),
-                old.use(),
-                old.yieldMl(),
-                old.tags(),
-                old.stages(),
-                old.schools(),
-                old.notes());
+        SauceBook.Draft draft = old.made(typed, old.stages());
         book.save(kitchen, id, sauce.version(), draft);
         return "redirect:/sauces/" + id + "?saved";
     }

@@ -50,8 +50,17 @@ class PlanFormTest {
             1);
 
     private static Figures figures(MeasureSystem measures, boolean fahrenheit) {
-        return new Figures(
-                new Kitchen(1, "Test", measures, fahrenheit, 0, ZoneId.of("UTC"), false, Optional.empty(), 1));
+        return new Figures(new Kitchen(
+                1,
+                "Test",
+                measures,
+                fahrenheit,
+                measures == MeasureSystem.IMPERIAL,
+                0,
+                ZoneId.of("UTC"),
+                false,
+                Optional.empty(),
+                1));
     }
 
     private static PlanForm form(Map<String, String> asked) {

@@ -35,7 +35,7 @@ import org.junit.jupiter.api.Test;
 class EventWordsTest {
     private static final Instant START = Instant.parse("2026-12-19T17:00:00Z");
     private static final Figures FIGURES = new Figures(
-            new Kitchen(1, "Test", MeasureSystem.METRIC, false, 0, ZoneOffset.UTC, false, Optional.empty(), 1));
+            new Kitchen(1, "Test", MeasureSystem.METRIC, false, false, 0, ZoneOffset.UTC, false, Optional.empty(), 1));
 
     private final List<BatchEvent> events = new ArrayList<>();
 
