@@ -111,6 +111,16 @@ lines.addEventListener('keydown', (event) => {
     }
   }
 });
+lines.addEventListener('click', (event) => {
+  // What a line may also mean is taken with one tap.
+  const offer = event.target instanceof Element ? event.target.closest('[data-offer]') : null;
+  const food = offer?.closest('li')?.querySelector('input[name="food"]');
+  if (offer instanceof HTMLElement && food instanceof HTMLInputElement) {
+    food.value = offer.dataset.offer ?? '';
+    food.closest('details')?.setAttribute('open', '');
+    changed();
+  }
+});
 lines.addEventListener('click', async (event) => {
   const button = event.target instanceof Element ? event.target.closest('[data-remember]') : null;
   const line = button?.closest('li');

@@ -140,7 +140,7 @@ class KitchensOwnTest extends PageCalls {
                 .andExpect(redirectedUrlPattern("/sauces/*?saved"));
         assertThat(body(get("/sauces/" + id))).contains("g lemon juice").contains("version 2");
         assertThat(body(get("/sauces/" + id + "/swap").param("line", "1").param("to", "salt")))
-                .contains("no sweetness");
+                .contains("is no stand-in for");
     }
 
     @Test

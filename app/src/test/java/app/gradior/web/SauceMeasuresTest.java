@@ -21,9 +21,7 @@ class SauceMeasuresTest extends PageCalls {
 
     @Test
     void anAmericanRecipeKeepsItsCupsInAMetricKitchen() throws Exception {
-        assertThat(read("", AMERICAN))
-                .contains("By its words (cornstarch): US.")
-                .contains("472 g");
+        assertThat(read("", AMERICAN)).contains("By its words (cornstarch").contains("472 g");
         assertThat(read("METRIC", AMERICAN)).contains("499 g");
         assertThat(read("", "2 cups water"))
                 .contains("Its words do not tell: metric")
@@ -51,6 +49,13 @@ class SauceMeasuresTest extends PageCalls {
         assertThat(body(get("/kitchen"))).contains("<option value=\"true\" selected=\"selected\">ounces and pounds");
         assertThat(body(get("/sauces/" + id))).contains("1 lb 1½ oz");
         assertThat(read("", "2 cups water")).contains("1 lb ½ oz");
+    }
+
+    @Test
+    void whatALineMayAlsoMeanIsOffered() throws Exception {
+        assertThat(read("", "300 ml chicken or vegetable stock")).contains("data-offer=\"vegetable stock\"");
+        assertThat(read("", "200 g parmesam")).contains("data-offer=");
+        assertThat(read("", "200 g sugar")).doesNotContain("data-offer");
     }
 
     @Test

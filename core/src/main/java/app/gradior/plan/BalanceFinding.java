@@ -18,6 +18,15 @@ public sealed interface BalanceFinding extends Finding {
     record TooWeak(Food food, double bringsPercent, Seasoning.Taste taste, double targetPercent)
             implements BalanceFinding {}
 
+    /** Nothing is known that does its job. */
+    record NothingStandsIn(Food missing) implements BalanceFinding {}
+
+    /** The other food does not do what the missing one is there for. */
+    record NotInItsPlace(Food food, Food missing, Substitution.Keeps keeps) implements BalanceFinding {}
+
+    /** It would take so many g of the other food, more than a cook would put in. */
+    record TooMuchOfIt(Food food, Food missing, Substitution.Keeps keeps, double massG) implements BalanceFinding {}
+
     /** The other food has next to nothing of what is to be kept: so many kg would not do. */
     record BringsNone(Food food, Substitution.Keeps keeps, double mostKg) implements BalanceFinding {}
 }

@@ -1,37 +1,89 @@
 package app.gradior.plan;
 
 import app.gradior.finding.Unfit;
+import app.gradior.heat.Atmosphere;
+import app.gradior.heat.EvaporationRate;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.larder.Allergen;
+import app.gradior.larder.Catalogue;
 import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
 import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
-/** One food in place of another: how much keeps what mattered, and what else changes. */
+/**
+ * Foods of a sauce in place of others: who can do the job ({@link StandIns}), how much keeps what mattered, what water must make up for a strong
+ * one, and what else changes. What does another job is refused.
+ */
 public final class Substitution {
     private static final double SWEET_PERCENT = 30;
     private static final double SHARP_PERCENT = 3;
     private static final double SALTY_PERCENT = 8;
     private static final double STARCHY_PERCENT = 50;
+    private static final double FATTY_PERCENT = 60;
+    private static final double HOT_SHU = 1000;
     private static final double FIRST_SPAN_G = 1;
     private static final double MOST_G = 20_000;
+    /** Less water than so much of what is missing is not made up. */
+    private static final double MADE_UP_SHARE = 0.4;
+
+    private static final double LEAST_MADE_UP_G = 8;
+    private static final double SAME_VOLUME = 0.25;
+    private static final double DRY_PERCENT = 20;
+    /** So much more of it in 100 g, and a food of no common job makes another sauce; heat in Scoville heat units. */
+    private static final double FAR_SALTIER = 2;
+
+    private static final double FAR_SOURER = 2;
+    private static final double FAR_FATTER = 10;
+    private static final double FAR_SWEETER = 10;
+    private static final double FAR_HOTTER = 100;
+    private static final double FAR_DRIER = 40;
+    private static final double PAN_MM = 240;
+    private static final double BOIL_C = 100;
+    private static final int MOST_OPTIONS = 8;
 
     /** What a food is mainly there for, and so what its substitute must keep. */
     public enum Keeps {
-        SWEETNESS,
-        SHARPNESS,
-        SALT,
-        THICKNESS,
-        VOLUME;
+        SWEETNESS(3),
+        SHARPNESS(4),
+        SALT(12),
+        THICKNESS(8),
+        HEAT(60),
+        FAT(2.1),
+        AROMA(25),
+        VOLUME(70),
+        WEIGHT(3);
 
-        /** What a food is mainly there for. */
+        /** Most grams in place of one that a cook would take. */
+        private final double mostTimes;
+
+        Keeps(double mostTimes) {
+            this.mostTimes = mostTimes;
+        }
+
+        /** What a food of no known job is mainly there for, by its composition. */
         public static Keeps of(Food food) {
             Composition c = food.per100g();
             if (food.starchKind().isPresent() && c.starch() >= STARCHY_PERCENT) {
                 return THICKNESS;
             }
+            if (food.scovilleUnits() >= HOT_SHU) {
+                return HEAT;
+            }
             if (c.salt() >= SALTY_PERCENT) {
                 return SALT;
+            }
+            if (c.fat() >= FATTY_PERCENT) {
+                return FAT;
             }
             if (c.sugars() >= SWEET_PERCENT) {
                 return SWEETNESS;
@@ -40,65 +92,303 @@ public final class Substitution {
         }
     }
 
+    /** So much of a food. */
+    public record Part(Food food, double massG) {
+        Mixture mixture() {
+            return Mixture.of(food, massG);
+        }
+    }
+
     /**
-     * The answer; changes are new minus old, for the whole sauce.
+     * The answer; changes are new minus old, for the whole sauce before any change of cooking.
      *
-     * @param massG of the substitute
-     * @param sauce with it in place
-     * @param waterChangeG more or less to boil off
-     * @param stepChange at the serving temperature, before any change of cooking
+     * @param parts what is taken instead, the food itself first
+     * @param before the sauce as written, cooked
+     * @param sauce with them in place, cooked
      */
-    public record Answer(
-            Keeps keeps,
-            double massG,
-            Mixture sauce,
-            double waterChangeG,
-            double sugarChangeG,
-            double saltChangeG,
-            double acidChangeG,
-            double alcoholChangeG,
-            double stepChange) {}
+    public record Answer(Keeps keeps, List<Part> parts, List<Part> missing, Mixture before, Mixture sauce) {
+        public Answer {
+            parts = List.copyOf(parts);
+            missing = List.copyOf(missing);
+        }
+
+        /** Grams of the first food. */
+        public double massG() {
+            return parts.get(0).massG();
+        }
+
+        public double waterChangeG() {
+            return sauce.waterG() - before.waterG();
+        }
+
+        public double sugarChangeG() {
+            return sauce.sugarsG() - before.sugarsG();
+        }
+
+        public double saltChangeG() {
+            return sauce.saltG() - before.saltG();
+        }
+
+        public double acidChangeG() {
+            return acidG(sauce) - acidG(before);
+        }
+
+        public double alcoholChangeG() {
+            return sauce.ethanolG() - before.ethanolG();
+        }
+
+        public double fatChangeG() {
+            return fatG(sauce) - fatG(before);
+        }
+
+        /** How much hotter the whole sauce is, Scoville heat units. */
+        public double heatChangeShu() {
+            return sauce.pungencyShu() - before.pungencyShu();
+        }
+
+        /** How much thicker it is at that temperature. */
+        public double stepChange(double tempC) {
+            return step(sauce, tempC) - step(before, tempC);
+        }
+
+        /** Allergens that the sauce did not have by what is missing. */
+        public Set<Allergen> allergensNew() {
+            return beyond(parts, missing);
+        }
+
+        public Set<Allergen> allergensGone() {
+            return beyond(missing, parts);
+        }
+
+        private static Set<Allergen> beyond(List<Part> of, List<Part> without) {
+            Set<Allergen> all = EnumSet.noneOf(Allergen.class);
+            of.forEach(part -> all.addAll(part.food().allergens()));
+            without.forEach(part -> all.removeAll(part.food().allergens()));
+            return all;
+        }
+
+        /**
+         * How unlike the sauce as written it is: weighed by what a cook would taste, g in 100 g of what was missing, and by how far apart
+         * the two stand in the list of those who do that job, where the like stand together.
+         */
+        double unlike() {
+            double of = missing.stream().mapToDouble(Part::massG).sum() / 100;
+            double tasted = Math.abs(sugarChangeG())
+                    + 6 * Math.abs(saltChangeG())
+                    + 8 * Math.abs(acidChangeG())
+                    + Math.abs(fatChangeG())
+                    + 2 * Math.abs(alcoholChangeG())
+                    + 0.2 * Math.abs(waterChangeG());
+            long foods = parts.stream()
+                    .filter(part -> !part.food().id().equals("water"))
+                    .count();
+            int apart = missing.size() > 1
+                    ? 0
+                    : StandIns.apart(missing.get(0).food(), parts.get(0).food());
+            return tasted / of + 5 * allergensNew().size() + 4 * (foods - 1) + apart;
+        }
+    }
 
     private Substitution() {}
 
     /**
-     * Swaps a food of a sauce.
+     * Puts a food in place of others.
      *
-     * @param without the sauce without the food that is missing
-     * @param massG what it would have been
-     * @throws IllegalArgumentException when the substitute has nothing of what must be kept
+     * @param without the sauce without what is missing
+     * @param missing what a line would have been, food by food
+     * @param keeps what must be kept; empty for what it is there for
+     * @throws Unfit when the substitute cannot do it, and why
      */
-    public static Answer of(Mixture without, Food missing, double massG, Food substitute, Keeps keeps, double servedC) {
-        Mixture before = without.plus(Mixture.of(missing, massG)).cooked();
-        double grams = grams(without, missing, massG, substitute, keeps, servedC);
-        Mixture after = without.plus(Mixture.of(substitute, grams)).cooked();
-        return new Answer(
-                keeps,
-                grams,
-                after,
-                after.waterG() - before.waterG(),
-                after.sugarsG() - before.sugarsG(),
-                after.saltG() - before.saltG(),
-                acidG(after) - acidG(before),
-                after.ethanolG() - before.ethanolG(),
-                Consistency.step(after, 1, servedC) - Consistency.step(before, 1, servedC));
+    public static Answer of(
+            Mixture without, List<Part> missing, Food substitute, Optional<Keeps> keeps, double servedC) {
+        if (missing.size() > 1) {
+            return oneForMany(without, missing, substitute);
+        }
+        Part gone = missing.get(0);
+        Optional<StandIns.Job> job = keeps.isPresent() ? Optional.empty() : StandIns.ofBoth(gone.food(), substitute);
+        Keeps kept = keeps.or(() -> job.map(StandIns.Job::keeps)).orElseGet(() -> main(gone.food()));
+        if (keeps.isEmpty() && job.isEmpty() && doesAnother(gone.food(), substitute, kept)) {
+            throw new Unfit("food", new BalanceFinding.NotInItsPlace(substitute, gone.food(), kept));
+        }
+        double grams = grams(without, gone, substitute, kept, job, servedC);
+        boolean dry = gone.food().per100g().water() < DRY_PERCENT && kept == Keeps.SHARPNESS;
+        if (keeps.isEmpty() && grams > (dry ? Keeps.SALT : kept).mostTimes * gone.massG() * (dry ? 2 : 1)) {
+            throw new Unfit("food", new BalanceFinding.TooMuchOfIt(substitute, gone.food(), kept, grams));
+        }
+        List<Part> parts = new ArrayList<>(List.of(new Part(substitute, grams)));
+        double lacking = gone.mixture().waterG() - parts.get(0).mixture().waterG();
+        if (keeps.isEmpty() && isMadeUp(gone, kept, lacking)) {
+            parts.add(new Part(water(), lacking));
+        }
+        return answer(said(kept, gone, parts), without, missing, parts);
+    }
+
+    /** Whether water makes up for what the other food lacks of it: of a liquid, and where its volume counts. */
+    private static boolean isMadeUp(Part gone, Keeps keeps, double lackingG) {
+        boolean liquid = gone.food().pourable() || keeps == Keeps.VOLUME || keeps == Keeps.FAT;
+        return keeps != Keeps.THICKNESS
+                && lackingG > MADE_UP_SHARE * gone.massG()
+                && liquid
+                && lackingG > LEAST_MADE_UP_G;
+    }
+
+    /** More of a thin one, for a strong one, keeps its flavour and not its volume. */
+    private static Keeps said(Keeps keeps, Part gone, List<Part> parts) {
+        double ml =
+                parts.stream().mapToDouble(part -> part.mixture().volumeMl20c()).sum();
+        boolean same = Math.abs(ml / gone.mixture().volumeMl20c() - 1) < SAME_VOLUME;
+        return keeps == Keeps.VOLUME && !same ? Keeps.AROMA : keeps;
+    }
+
+    /** What a food is mainly there for: the job it is first in, else what its composition says. */
+    private static Keeps main(Food food) {
+        return StandIns.of(food).stream().map(StandIns.Job::keeps).findFirst().orElseGet(() -> Keeps.of(food));
+    }
+
+    private static Food water() {
+        return Catalogue.standard().food("water").orElseThrow();
+    }
+
+    /** So many minutes more, or fewer, at a lively boil in an open pan 24 cm wide: what a change of water costs there. */
+    public static double minutes(double waterG) {
+        double radiusM = PAN_MM / 2000.0;
+        double areaM2 = Math.PI * radiusM * radiusM;
+        double kgPerS = EvaporationRate.kgPerS(
+                new EvaporationRate.Pot(areaM2, 0, areaM2, 1, Double.POSITIVE_INFINITY, Atmosphere.pressurePa(0)),
+                new EvaporationRate.Sauce(BOIL_C, 1, 0),
+                Look.LIVELY,
+                LidState.OPEN,
+                1);
+        return waterG / 1000 / kgPerS / 60;
+    }
+
+    /** Whether a food of no common job would bring so much else that the sauce were another. */
+    private static boolean doesAnother(Food missing, Food substitute, Keeps keeps) {
+        Composition old = missing.per100g();
+        Composition c = substitute.per100g();
+        boolean salty = keeps != Keeps.SALT && c.salt() > old.salt() + FAR_SALTIER;
+        boolean sour = keeps != Keeps.SHARPNESS && acids(c) > acids(old) + FAR_SOURER;
+        boolean fatty = keeps != Keeps.FAT && c.fat() > old.fat() + FAR_FATTER;
+        boolean sweet = keeps != Keeps.SWEETNESS && c.sugars() > old.sugars() + FAR_SWEETER;
+        boolean hot = keeps != Keeps.HEAT && substitute.scovilleUnits() > missing.scovilleUnits() + FAR_HOTTER;
+        boolean dry = old.water() - c.water() > FAR_DRIER;
+        boolean poured = missing.pourable() && substitute.pourable();
+        boolean flavoured = keeps == Keeps.AROMA || keeps == Keeps.WEIGHT || keeps == Keeps.VOLUME && !poured;
+        return salty || sour || fatty || sweet || hot || dry || flavoured;
+    }
+
+    private static double acids(Composition c) {
+        return c.acetic() + c.otherAcids();
+    }
+
+    /** One food for several: one of them, or what they together make. */
+    private static Answer oneForMany(Mixture without, List<Part> missing, Food substitute) {
+        Set<String> gone = new HashSet<>();
+        missing.forEach(part -> gone.add(part.food().id()));
+        double together = missing.stream().mapToDouble(Part::massG).sum();
+        double shares = 0;
+        Set<String> others = new HashSet<>(gone);
+        others.remove(substitute.id());
+        for (StandIns.Share share : StandIns.madeFrom(substitute)) {
+            shares += gone.contains(share.food()) ? share.gramsPerGram() : 0;
+            others.remove(share.food());
+        }
+        if (!others.isEmpty()) {
+            throw new Unfit(
+                    "food",
+                    new BalanceFinding.NotInItsPlace(
+                            substitute,
+                            missing.get(0).food(),
+                            main(missing.get(0).food())));
+        }
+        double grams = gone.contains(substitute.id()) ? together : together / shares;
+        return answer(Keeps.AROMA, without, missing, List.of(new Part(substitute, grams)));
+    }
+
+    /**
+     * What a cook may take instead, the most alike first; empty when nothing is known that does the job.
+     *
+     * @param missing what a line would have been, food by food
+     */
+    public static List<Answer> options(Mixture without, List<Part> missing, Catalogue larder, double servedC) {
+        List<Answer> options = new ArrayList<>();
+        if (missing.size() > 1) {
+            List<String> ids = new ArrayList<>(StandIns.thatCanBeMade());
+            missing.forEach(part -> ids.add(part.food().id()));
+            ids.stream().distinct().flatMap(id -> larder.food(id).stream()).forEach(food -> {
+                tried(without, missing, food, servedC).ifPresent(options::add);
+            });
+        } else {
+            Food gone = missing.get(0).food();
+            StandIns.of(gone).stream()
+                    .flatMap(job -> job.strengths().keySet().stream())
+                    .distinct()
+                    .filter(id -> !id.equals(gone.id()))
+                    .flatMap(id -> larder.food(id).stream())
+                    .forEach(food -> tried(without, missing, food, servedC).ifPresent(options::add));
+            made(without, missing, larder).ifPresent(options::add);
+        }
+        return options.stream()
+                .sorted(Comparator.comparingDouble(Answer::unlike))
+                .limit(MOST_OPTIONS)
+                .toList();
+    }
+
+    private static Optional<Answer> tried(Mixture without, List<Part> missing, Food substitute, double servedC) {
+        try {
+            return Optional.of(of(without, missing, substitute, Optional.empty(), servedC));
+        } catch (Unfit unfit) {
+            return Optional.empty();
+        }
+    }
+
+    /** What is missing, made up from other foods. */
+    private static Optional<Answer> made(Mixture without, List<Part> missing, Catalogue larder) {
+        Part gone = missing.get(0);
+        List<Part> parts = new ArrayList<>();
+        for (StandIns.Share share : StandIns.madeFrom(gone.food())) {
+            larder.food(share.food()).ifPresent(food -> parts.add(new Part(food, share.gramsPerGram() * gone.massG())));
+        }
+        return parts.isEmpty() ? Optional.empty() : Optional.of(answer(main(gone.food()), without, missing, parts));
+    }
+
+    private static Answer answer(Keeps keeps, Mixture without, List<Part> missing, List<Part> parts) {
+        return new Answer(keeps, parts, missing, with(without, missing), with(without, parts));
+    }
+
+    private static Mixture with(Mixture without, List<Part> parts) {
+        Mixture all = without;
+        for (Part part : parts) {
+            all = all.plus(part.mixture());
+        }
+        return all.cooked();
     }
 
     private static double grams(
-            Mixture without, Food missing, double massG, Food substitute, Keeps keeps, double servedC) {
-        Mixture old = Mixture.of(missing, massG);
+            Mixture without, Part gone, Food substitute, Keeps keeps, Optional<StandIns.Job> job, double servedC) {
+        Mixture old = gone.mixture();
         Mixture gram = Mixture.of(substitute, 1);
+        OptionalDouble strong = job.map(j -> j.strength(gone.food())).orElse(OptionalDouble.empty());
+        OptionalDouble other = job.map(j -> j.strength(substitute)).orElse(OptionalDouble.empty());
+        boolean thin = keeps == Keeps.VOLUME && strong.equals(other);
+        if (strong.isPresent() && other.isPresent() && !thin) {
+            return gone.massG() * strong.getAsDouble() / other.getAsDouble();
+        }
         return switch (keeps) {
             case SWEETNESS -> ratio(old.sugarsG(), gram.sugarsG(), substitute, keeps);
             case SHARPNESS -> ratio(acidG(old), acidG(gram), substitute, keeps);
             case SALT -> ratio(old.saltG(), gram.saltG(), substitute, keeps);
+            case FAT -> ratio(fatG(old), fatG(gram), substitute, keeps);
+            case HEAT ->
+                ratio(gone.food().scovilleUnits() * gone.massG(), substitute.scovilleUnits(), substitute, keeps);
             case VOLUME -> ratio(old.volumeMl20c(), gram.volumeMl20c(), substitute, keeps);
+            case AROMA, WEIGHT -> gone.massG();
             case THICKNESS -> {
-                double wanted = Consistency.step(without.plus(old).cooked(), 1, servedC);
+                double wanted = step(without.plus(old).cooked(), servedC);
                 OptionalDouble found = Roots.upward(
                         FIRST_SPAN_G,
                         MOST_G,
-                        g -> Consistency.step(without.plus(gram.times(g)).cooked(), 1, servedC) - wanted);
+                        g -> step(without.plus(gram.times(g)).cooked(), servedC) - wanted);
                 yield found.orElseThrow(() -> nothing(substitute, keeps));
             }
         };
@@ -115,7 +405,15 @@ public final class Substitution {
         return new Unfit("food", new BalanceFinding.BringsNone(substitute, keeps, MOST_G / 1000));
     }
 
+    private static double step(Mixture m, double tempC) {
+        return m.massG() > 0 && m.waterG() > 0 ? Consistency.step(m, 1, tempC) : 1;
+    }
+
     private static double acidG(Mixture m) {
         return m.aceticG() + m.otherAcidsG();
+    }
+
+    private static double fatG(Mixture m) {
+        return m.emulsifiedFatG() + m.freeFatG();
     }
 }

@@ -12,6 +12,8 @@ import app.gradior.plan.Seasoning.Taste;
 import app.gradior.plan.Substitution.Keeps;
 import app.gradior.sauce.Use;
 import app.gradior.texture.Consistency;
+import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Seasoning, correcting, scaling and swapping. */
@@ -93,7 +95,7 @@ class BalanceTest {
         Mixture base = Sauces.of("vegetable-stock", 700);
         Substitution.Answer potato = swap(base, "cornflour", 30, "potato-starch");
         assertThat(potato.keeps()).isEqualTo(Keeps.THICKNESS);
-        assertThat(potato.stepChange()).isCloseTo(0, within(1e-6));
+        assertThat(potato.stepChange(65)).isCloseTo(0, within(1e-6));
         assertThat(Consistency.step(potato.sauce(), 1, 65))
                 .isCloseTo(Consistency.stepCooked(base.plus(Sauces.of("cornflour", 30)), 65), within(1e-6));
         assertThat(potato.massG()).isLessThan(30);
@@ -102,7 +104,11 @@ class BalanceTest {
     }
 
     private static Substitution.Answer swap(Mixture base, String from, double massG, String to) {
-        Keeps keeps = Keeps.of(Sauces.food(from));
-        return Substitution.of(base, Sauces.food(from), massG, Sauces.food(to), keeps, 65);
+        return Substitution.of(
+                base,
+                List.of(new Substitution.Part(Sauces.food(from), massG)),
+                Sauces.food(to),
+                Optional.of(Keeps.of(Sauces.food(from))),
+                65);
     }
 }

@@ -124,6 +124,22 @@ public class SauceBook {
                     measures);
         }
 
+        /** The same with other lines in place of one; what is more than one stands at the end, in the same stage. */
+        public Draft swapped(int at, List<Lines.Typed> with) {
+            List<Lines.Typed> all = new ArrayList<>(lines);
+            List<Integer> added = new ArrayList<>();
+            all.set(at, with.get(0));
+            for (Lines.Typed more : with.subList(1, with.size())) {
+                added.add(all.size());
+                all.add(more);
+            }
+            return made(
+                    all,
+                    stages.stream()
+                            .map(stage -> stage.lines().contains(at) ? stage.withLines(added) : stage)
+                            .toList());
+        }
+
         /** The kitchen as it reads these lines. */
         public Kitchen writtenIn(Kitchen kitchen) {
             return measures.map(kitchen::measuring).orElse(kitchen);

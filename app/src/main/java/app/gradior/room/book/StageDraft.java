@@ -5,6 +5,7 @@ import app.gradior.heat.Look;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
 import app.gradior.sauce.StageKind;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -18,6 +19,13 @@ public record StageDraft(
         StageKind kind, String title, List<Integer> lines, Look look, LidState lid, EndKind end, double value) {
     public StageDraft {
         lines = List.copyOf(lines);
+    }
+
+    /** The same with more lines going in. */
+    StageDraft withLines(List<Integer> more) {
+        List<Integer> all = new ArrayList<>(lines);
+        all.addAll(more);
+        return new StageDraft(kind, title, all, look, lid, end, value);
     }
 
     /** The stages of an outline, without lines. */

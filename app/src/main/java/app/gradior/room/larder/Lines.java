@@ -164,6 +164,10 @@ public class Lines {
                 Optional.empty());
     }
 
+    public Food water() {
+        return Catalogue.standard().food("water").orElseThrow();
+    }
+
     /** The words of a line that name its food. */
     public String foodWords(Kitchen kitchen, String text) {
         return reader(kitchen).foodWords(text);

@@ -25,8 +25,10 @@ import app.gradior.texture.Consistency;
 import app.gradior.texture.Doubt;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import org.springframework.stereotype.Service;
 
 /** What a plan names, looked up: sauce, lines, how much of it, pot, burner, stages, starch. */
@@ -44,8 +46,8 @@ class PlanSettings {
 
     /** Looks everything up that a plan names. */
     PlanAnswer.Setting of(Kitchen kitchen, Equipment ware, PlanDraft draft) {
-        SauceBook.Sauce sauce = sauce(kitchen, draft);
-        List<LineReading> readings = readings(kitchen, sauce, draft);
+        SauceBook.Sauce sauce = swapped(kitchen, sauce(kitchen, draft), draft);
+        List<LineReading> readings = sauce.ingredients().lines();
         KitchenKit.KitPot pot = ware.pot(draft.potId());
         Optional<KitBurner> burner = ware.burner(draft.burnerId());
         PotOnHeat onHeat = onHeat(ware, draft, pot, burner);
@@ -75,15 +77,24 @@ class PlanSettings {
         return version == null ? book.sauce(kitchen, draft.sauceId()) : book.version(kitchen, draft.sauceId(), version);
     }
 
-    /** The sauce's lines, those that the plan swaps read anew. */
-    private List<LineReading> readings(Kitchen kitchen, SauceBook.Sauce sauce, PlanDraft draft) {
+    /** The sauce with the lines that the plan swaps; a swap of several foods is several lines. */
+    private SauceBook.Sauce swapped(Kitchen kitchen, SauceBook.Sauce sauce, PlanDraft draft) {
+        if (draft.swaps().isEmpty()) {
+            return sauce;
+        }
+        Kitchen written = sauce.draft().writtenIn(kitchen);
+        SauceBook.Draft with = sauce.draft();
         List<LineReading> readings = new ArrayList<>(sauce.ingredients().lines());
-        draft.swaps().forEach((at, text) -> {
-            if (at >= 0 && at < readings.size()) {
-                readings.set(at, lines.read(kitchen, text));
+        for (Map.Entry<Integer, String> swap : new TreeMap<>(draft.swaps()).entrySet()) {
+            int at = swap.getKey();
+            if (at >= 0 && at < sauce.draft().lines().size()) {
+                List<Lines.Typed> parts = lines.parts(written, Lines.Typed.of(swap.getValue()));
+                with = with.swapped(at, parts);
+                readings.set(at, lines.read(written, parts.get(0)));
+                parts.stream().skip(1).forEach(part -> readings.add(lines.read(written, part)));
             }
-        });
-        return readings;
+        }
+        return new SauceBook.Sauce(sauce.id(), sauce.version(), with, new Ingredients(readings, with.texture()));
     }
 
     /** That pot on that burner, as the plan has it. */

@@ -22,6 +22,7 @@ import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Shapes that several calls of the API share. */
@@ -59,7 +60,7 @@ public final class ApiModel {
                 throw Refusal.unfit(
                         path + "ingredients", Told.of("api-model.to-ingredients-expected", MOST_INGREDIENTS));
             }
-            Kitchen written = measures == null ? kitchen : kitchen.measuring(system(path, measures));
+            Kitchen written = system(path, measures).map(kitchen::measuring).orElse(kitchen);
             List<List<LineReading>> readings = new ArrayList<>();
             for (int i = 0; i < ingredients.size(); i++) {
                 readings.add(lines.readings(written, ingredients.get(i), path + "ingredients[" + i + "]"));
@@ -96,10 +97,14 @@ public final class ApiModel {
                     Boolean.TRUE.equals(blended) ? Texture.SMOOTH : Texture.CHUNKY);
         }
 
-        private static MeasureSystem system(String path, String key) {
+        /** The measures of that key; empty when none is given. */
+        static Optional<MeasureSystem> system(String path, @Nullable String key) {
+            if (key == null) {
+                return Optional.empty();
+            }
             for (MeasureSystem system : MeasureSystem.values()) {
                 if (system.name().toLowerCase(Locale.ROOT).equals(key)) {
-                    return system;
+                    return Optional.of(system);
                 }
             }
             throw Refusal.unfit(

@@ -13,6 +13,7 @@ import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -74,12 +75,16 @@ class SwapTool implements Tool {
         Food to = Foods.named(catalogue, asked.text("to", Words.text("swap-tool.lemon-juice")), "to");
         double grams = asked.number("grams", "swap-tool.the-amount", 100, 0.1, 20_000, " g");
         String wanted = asked.text("keeps", "");
-        Keeps keeps = wanted.isEmpty() ? Keeps.of(from) : Refusal.checked("keeps", () -> Keeps.valueOf(wanted));
+        Optional<Keeps> keeps = wanted.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Refusal.checked("keeps", () -> Keeps.valueOf(wanted)));
         // A thickener needs something to thicken: a litre of water stands for the sauce.
-        Mixture base =
-                keeps == Keeps.THICKNESS ? Mixture.of(catalogue.food("water").orElseThrow(), 1000) : Mixture.EMPTY;
-        Substitution.Answer answer =
-                Refusal.checked("to", () -> Substitution.of(base, from, grams, to, keeps, Ask.USUAL_SERVED_C));
+        boolean thickens = keeps.orElseGet(() -> Keeps.of(from)) == Keeps.THICKNESS;
+        Mixture base = thickens ? Mixture.of(catalogue.food("water").orElseThrow(), 1000) : Mixture.EMPTY;
+        Substitution.Answer answer = Refusal.checked(
+                "to",
+                () -> Substitution.of(
+                        base, List.of(new Substitution.Part(from, grams)), to, keeps, Ask.USUAL_SERVED_C));
         return reply(from, grams, to, answer, new Figures(kitchen)).done();
     }
 
@@ -97,6 +102,10 @@ class SwapTool implements Tool {
                         Words.text("swap-tool.about"),
                         figures.volumeFigure(answer.massG() / to.densityGPerMl()),
                         figures.volumeUnit(answer.massG() / to.densityGPerMl()));
+        answer.parts().stream()
+                .skip(1)
+                .forEach(part -> reply.fact(
+                        Words.text("swap-tool.and"), Ask.grams(part.massG()) + " g " + Words.say(part.food())));
         change(reply, Words.text("swap-tool.water-to-boil-off"), answer.waterChangeG(), 1);
         change(reply, Words.text("swap-tool.sugar"), answer.sugarChangeG(), 0.5);
         change(reply, Words.text("swap-tool.salt"), answer.saltChangeG(), 0.1);

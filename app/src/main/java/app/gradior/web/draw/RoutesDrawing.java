@@ -3,6 +3,7 @@ package app.gradior.web.draw;
 import app.gradior.measure.Numbers;
 import app.gradior.plan.Routes;
 import app.gradior.room.words.Words;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
@@ -25,6 +26,8 @@ public final class RoutesDrawing {
     private static final double[] MINUTE_STEPS = {1, 2, 5, 10, 15, 20, 30, 60, 120};
     private static final double[] ML_STEPS = {10, 20, 25, 50, 100, 200, 250, 400, 500, 1000, 2000, 2500, 5000};
 
+    private static final double[] UNIT_STEPS = {0.25, 0.5, 1, 2, 4, 5, 10, 20, 40, 100};
+
     private RoutesDrawing() {}
 
     /** A part of the chart that something forbids: from a minute on, and why. */
@@ -39,6 +42,7 @@ public final class RoutesDrawing {
      * @param wishedMl drawn as a line; empty for none
      * @param volume a yield in the kitchen's measures
      * @param field a yield as the wish's field holds it
+     * @param unitMl mL of the unit that yields are written in; 1 for metric ones
      * @param label of the chosen way
      */
     public record Chart(
@@ -51,6 +55,7 @@ public final class RoutesDrawing {
             List<Shade> shades,
             DoubleFunction<String> volume,
             DoubleFunction<String> field,
+            double unitMl,
             String label) {}
 
     /** The chart as SVG. */
@@ -129,8 +134,12 @@ public final class RoutesDrawing {
         return plane.line(points, Routes.Point::minutes, Routes.Point::volumeMl20c);
     }
 
+    private static double[] unitSteps(double unitMl) {
+        return Arrays.stream(UNIT_STEPS).map(step -> step * unitMl).toArray();
+    }
+
     private static void grid(Svg svg, Plane plane, Chart chart) {
-        for (double ml : plane.y().ticks(5, ML_STEPS)) {
+        for (double ml : plane.y().ticks(5, chart.unitMl() > 1 ? unitSteps(chart.unitMl()) : ML_STEPS)) {
             svg.line("grid", LEFT, plane.y().at(ml), RIGHT, plane.y().at(ml));
             svg.text(
                     "tick",

@@ -30,6 +30,7 @@ public record Figures(Kitchen kitchen) implements Units {
 
     private static final double OZ_PER_LB = 16;
     /** Less than so much of a cup is spooned. */
+    private static final double QUARTERS = 4;
     /** What is written as one. */
     private static final double ONE = 1.02;
 
@@ -147,7 +148,8 @@ public record Figures(Kitchen kitchen) implements Units {
         return Numbers.parse(field).orElse(Double.NaN) * mlPerUnit();
     }
 
-    private double mlPerUnit() {
+    /** mL of the unit that this kitchen writes volumes in. */
+    public double mlPerUnit() {
         return kitchen.measures() == MeasureSystem.US
                 ? kitchen.measures().cupMl()
                 : kitchen.measures() == MeasureSystem.IMPERIAL
@@ -171,13 +173,26 @@ public record Figures(Kitchen kitchen) implements Units {
                     : spoons < 3 ? Numbers.cooks(spoons) + " tsp" : Numbers.cooks(ml / m.tablespoonMl()) + " tbsp";
         }
         if (food.pourable()) {
-            return volume(ml);
+            return m == MeasureSystem.US ? cupsAndSpoons(ml) : volume(ml);
         }
         return food.measure("piece")
                 .map(piece -> grams / piece.massG())
                 .filter(pieces -> pieces >= 0.5 && pieces <= 30)
                 .map(pieces -> Words.text("figures.about", Numbers.cooks(Math.max(0.5, Math.round(2 * pieces) / 2.0))))
-                .orElse(m == MeasureSystem.US ? volume(ml) : "");
+                .orElse(m == MeasureSystem.US ? cupsAndSpoons(ml) : "");
+    }
+
+    /** So much as cups and spoons hold it: "¾ cup + 1½ tbsp"; a cup to a third or a quarter, spoons to a half. */
+    private String cupsAndSpoons(double ml) {
+        MeasureSystem m = kitchen.measures();
+        String cups = volumeFigure(ml);
+        if (!cups.contains(".")) {
+            return volume(ml);
+        }
+        double quarters = Math.floor(QUARTERS * ml / m.cupMl()) / QUARTERS;
+        double spoons = Math.round(2 * (ml - quarters * m.cupMl()) / m.tablespoonMl()) / 2.0;
+        String whole = volume(quarters * m.cupMl());
+        return spoons > 0 ? whole + " + " + Numbers.cooks(spoons) + " tbsp" : whole;
     }
 
     @Override

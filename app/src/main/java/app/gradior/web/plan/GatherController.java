@@ -94,16 +94,15 @@ class GatherController {
         model.addAttribute("line", line);
         model.addAttribute("to", to);
         model.addAttribute("faults", List.of());
-        if (line != null && !to.isBlank()) {
+        if (line != null) {
+            List<LineReading> readings = answer.setting().readings();
+            double servedC = saved.draft().servedC();
             try {
                 model.addAttribute(
-                        "swap",
-                        swaps.of(
-                                kitchen,
-                                answer.setting().readings(),
-                                line,
-                                to,
-                                saved.draft().servedC()));
+                        "swaps",
+                        to.isBlank()
+                                ? swaps.options(kitchen, readings, line, servedC)
+                                : List.of(swaps.of(kitchen, readings, line, to, servedC)));
             } catch (Refusal refusal) {
                 model.addAttribute("faults", refusal.faults());
             }
@@ -229,7 +228,7 @@ class GatherController {
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
             @RequestParam int line,
-            @RequestParam String to) {
+            @RequestParam(defaultValue = "") String to) {
         Plans.Saved saved = plans.plan(kitchen, id);
         PlanAnswer answer = planning.answer(kitchen, saved.draft());
         Swaps.Swap swap = swaps.of(

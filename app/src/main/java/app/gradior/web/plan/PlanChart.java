@@ -60,6 +60,7 @@ final class PlanChart {
                 shades,
                 figures::volume,
                 figures::volumeField,
+                figures.mlPerUnit(),
                 minutes(done.main().minutes()) + " · "
                         + figures.volume(done.last().out().volumeMl20c())));
     }

@@ -7,6 +7,7 @@ import app.gradior.course.StageResult;
 import app.gradior.heat.LidState;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.LineRemark;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
@@ -64,7 +65,22 @@ final class SauceView {
             String mass,
             String spread,
             String sureness,
-            String remark) {}
+            String remark,
+            List<String> offers) {
+        /** One of which nothing is understood yet. */
+        static Row empty(int index, SauceForm.Line line) {
+            return new Row(index, line.text(), line.food(), line.grams(), line.stage(), "", "", "", "", "", List.of());
+        }
+    }
+
+    /** Foods that a line may also mean, to be taken with one tap: the one that was nearly named, the one after an "or". */
+    private static List<String> offers(LineReading reading) {
+        LineRemark remark = reading.remark().orElse(null);
+        if (remark instanceof LineRemark.NearMiss near) {
+            return List.of(Words.say(near.food()));
+        }
+        return remark instanceof LineRemark.OrAnother other ? List.of(Words.say(other.or())) : List.of();
+    }
 
     /** A figure of the whole, with its word. */
     record Total(String word, String figure, String hint) {}
@@ -87,14 +103,14 @@ final class SauceView {
             rows.add(row(rows.size(), line));
         }
         for (int i = 0; i < SPARE_LINES; i++) {
-            rows.add(new Row(rows.size(), "", "", "", 0, "", "", "", "", ""));
+            rows.add(Row.empty(rows.size(), new SauceForm.Line("", "", "", 0)));
         }
         return rows;
     }
 
     private Row row(int index, SauceForm.Line line) {
         if (line.isBlank()) {
-            return new Row(index, line.text(), line.food(), line.grams(), line.stage(), "", "", "", "", "");
+            return Row.empty(index, line);
         }
         Optional<Food> food = FoodNames.named(lines.catalogue(kitchen), line.food());
         double massG = Numbers.parse(line.grams()).orElse(-1);
@@ -119,7 +135,8 @@ final class SauceView {
                 weighed ? figures.mass(reading.massG()) : "—",
                 spread,
                 typed.corrected() ? "corrected" : reading.sureness().name().toLowerCase(Locale.ROOT),
-                reading.remark().map(Words::say).orElse(""));
+                reading.remark().map(Words::say).orElse(""),
+                typed.corrected() ? List.of() : offers(reading));
     }
 
     /** A line of several foods: all of them, together; it is kept as a line of each. */
@@ -143,7 +160,8 @@ final class SauceView {
                 (sure ? LineReading.Sureness.SURE : LineReading.Sureness.LIKELY)
                         .name()
                         .toLowerCase(Locale.ROOT),
-                Words.text("sauce-view.kept-as-a-line-of-each"));
+                Words.text("sauce-view.kept-as-a-line-of-each"),
+                List.of());
     }
 
     Whole whole(SauceBook.Draft draft, List<KitchenKit.KitPot> pots) {

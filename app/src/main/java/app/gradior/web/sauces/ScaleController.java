@@ -208,14 +208,16 @@ class ScaleController {
                         .map(Words::say)
                         .sorted()
                         .toList());
-        if (!to.isBlank()) {
-            try {
-                model.addAttribute(
-                        "swap",
-                        swaps.of(kitchen, readings, line, to, sauce.draft().servedC()));
-            } catch (Refusal refusal) {
-                model.addAttribute("faults", refusal.faults());
-            }
+        try {
+            double servedC = sauce.draft().servedC();
+            model.addAttribute(
+                    "swaps",
+                    to.isBlank()
+                            ? swaps.options(kitchen, readings, line, servedC)
+                            : List.of(swaps.of(kitchen, readings, line, to, servedC)));
+        } catch (Refusal refusal) {
+            model.addAttribute("swaps", List.of());
+            model.addAttribute("faults", refusal.faults());
         }
         return "sauces/swap";
     }
@@ -226,14 +228,12 @@ class ScaleController {
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
             @RequestParam int line,
-            @RequestParam String to) {
+            @RequestParam(defaultValue = "") String to) {
         SauceBook.Sauce sauce = book.sauce(kitchen, id);
         Swaps.Swap swapped = swaps.of(
                 kitchen, sauce.ingredients().lines(), line, to, sauce.draft().servedC());
-        SauceBook.Draft old = sauce.draft();
-        List<Lines.Typed> typed = new ArrayList<>(old.lines());
-        typed.set(line, Lines.Typed.of(swapped.newLine()));
-        SauceBook.Draft draft = old.made(typed, old.stages());
+        SauceBook.Draft draft = sauce.draft()
+                .swapped(line, swapped.newLines().stream().map(Lines.Typed::of).toList());
         book.save(kitchen, id, sauce.version(), draft);
         return "redirect:/sauces/" + id + "?saved";
     }

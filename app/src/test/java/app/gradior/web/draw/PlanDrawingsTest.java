@@ -50,6 +50,7 @@ class PlanDrawingsTest {
                 shades,
                 ml -> Math.round(ml) + " mL",
                 ml -> String.valueOf(ml),
+                1,
                 "33 min · 900 mL"));
     }
 
