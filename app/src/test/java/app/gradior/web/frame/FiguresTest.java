@@ -69,7 +69,7 @@ class FiguresTest {
         assertThat(us.beside(paste, 11)).isEqualTo("11 g");
         assertThat(us.amount(stock, 473)).isEqualTo("2 cups");
         Food cream = Catalogue.standard().food("cream-double").orElseThrow();
-        assertThat(us.amount(cream, 98)).isEqualTo("¼ cup + 2½ tbsp");
+        assertThat(us.amount(cream, 98)).isEqualTo("¼ cup + 3 tbsp");
         assertThat(us.amount(cream, 118)).isEqualTo("½ cup");
         Figures metric = of(MeasureSystem.METRIC, false, "UTC");
         assertThat(metric.amount(stock, 473)).isEqualTo("473 g");
