@@ -202,7 +202,8 @@ final class FoodIndex {
         return here.length() >= other.length() && here.from() >= other.to() || here.length() > other.length();
     }
 
-    private Optional<Match> longestAt(List<Words.Token> tokens, int at, int to) {
+    /** The longest name that begins there. */
+    Optional<Match> longestAt(List<Words.Token> tokens, int at, int to) {
         Optional<Match> best = Optional.empty();
         for (Entry entry : byFirstWord.getOrDefault(tokens.get(at).text(), List.of())) {
             int end = at + entry.words().size();

@@ -57,6 +57,34 @@ public final class LineReader {
         return String.join(" ", words);
     }
 
+    /** A text's words: in the singular, without accents, numbers that several words say as one. */
+    public static List<String> words(String text) {
+        List<Token> tokens = Words.tokens(text);
+        NumberWords.compose(tokens);
+        return tokens.stream().map(Token::text).toList();
+    }
+
+    /**
+     * A food that a text names.
+     *
+     * @param from its first word, of the text's {@link #words}
+     * @param to after its last
+     */
+    public record Mention(Food food, int from, int to) {}
+
+    /** The foods that a text names, in their order, the longest name at each place. */
+    public List<Mention> mentions(String text) {
+        List<Token> tokens = Words.tokens(text);
+        NumberWords.compose(tokens);
+        List<Mention> mentions = new ArrayList<>();
+        for (int at = 0; at < tokens.size(); ) {
+            Optional<FoodIndex.Match> match = index.longestAt(tokens, at, tokens.size());
+            match.ifPresent(m -> mentions.add(new Mention(m.food(), m.from(), m.to())));
+            at = match.map(FoodIndex.Match::to).orElse(at + 1);
+        }
+        return mentions;
+    }
+
     /** The lines of one food each that a line stands for: itself, when it names one. */
     public List<String> parts(String line) {
         return new LineParts(this).of(head(line));

@@ -81,7 +81,7 @@ enum Unit {
     FILLET(Kind.COUNT, "fillet", 4, 0.3, "fillet"),
     POD(Kind.COUNT, "pod", 1, 0.4, "pod"),
     BERRY(Kind.COUNT, "berry", 0.15, 0.4),
-    GRATING(Kind.COUNT, "grating", 0.1, 0.5, "grating"),
+    GRATING(Kind.COUNT, "grating", 0.1, 0.5, "grating", "scrape", "scraping"),
     GRIND(Kind.COUNT, "grind", 0.1, 0.5, "grind", "twist", "turn");
 
     enum Kind {

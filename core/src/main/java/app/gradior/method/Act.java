@@ -1,0 +1,46 @@
+package app.gradior.method;
+
+import java.util.regex.Pattern;
+
+/** What a clause tells a cook to do, by its words. */
+enum Act {
+    WARN(
+            "^(?:but |and |please )?(?:do not|dont|never|avoid|be careful|no need|resist)\\b|\\bdo not be tempted\\b|\\bnot to\\b"),
+    MEAL(
+            "\\b(?:1[4-9]\\d|2[0-5]\\d) degc\\b|\\b(?:27[5-9]|[3-4]\\d\\d|500) degf\\b|\\b(?:oven|preheat|roasting|roast|bake|baking|broiler|pasta water on|tagliatelle|spaghetti|for the mash|mashed potato|to serve|serve|served|serving|great on"
+                    + "|good with|good w|enough for|brush it|spoon it|spoon over|spoon the|over the top|on the side|guest|dinner|eat this|eats this|have it with|having it|tablecloth|sausage|rice|tortilla|wash up|washing)\\b"),
+    KEEPING(
+            "\\b(?:left over|keep|keeps|leftover|leftovers|refrigerate|freeze|freezes|freezer|fridge|refrigerator|store|stored|week|month)\\b"),
+    BESIDE(
+            "^(?:soak|weigh your|weigh the empty|write|open a window|preheat|wash|rinse|dry|line a|sterilise|sterilize|prepare)\\b"),
+    PACK(
+            "^(?:bottle|jar)\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|fill (?:the |your )?(?:jar|bottle))\\b"),
+    MILL("\\b(?:food mill|mouli|through (?:the |a )?(?:fine |coarse |medium )?(?:disk|disc|mill))\\b"),
+    SIEVE("\\b(?:strain|sieve|strainer|colander|chinois|cheesecloth)\\b"),
+    BLEND(
+            "\\b(?:blend|blender|whizz|blitz|liquidi[sz]e|food processor|immersion)\\b|^(?:puree|process)\\b|\\bpuree (?:in|until|it|the|everything)\\b"),
+    COOL("^(?:cool|chill)\\b|\\b(?:let|leave|allow)\\b.{0,40}\\b(?:cool|cold|chill)\\b"),
+    REST(
+            "^(?:rest|stand)\\b(?! back| there)|\\b(?:let|leave|allow|set)\\b.{0,40}\\b(?:stand|rest|sit|settle|infuse|steep|aside)\\b|\\bstand(?:s)? (?:off|for)\\b"),
+    TAKE_OUT(
+            "^(?:remove|discard)\\b|\\b(?:take|lift|pick|fish|pull|scoop|get|dig|hoick|lifted|remove)\\b.{0,60}\\bout\\b|\\b(?:take|fish|pick|lift|get) out\\b"),
+    PUT_BACK(
+            "\\b(?:return|put|tip|stir|slide|drop|goe?)\\b.{0,40}\\b(?:back|return)\\b|^return\\b|\\bback in(?:to)?\\b"),
+    COOK(
+            "\\b(?:simmer|boil|bubble|bubbling|reduce|cook|soften|sweat|fry|saute|sauteed|brown|toast|stew|caramelise|caramelize|poach|render|sizzle|crisp"
+                    + "|tick over|blip|warm through|heat through|thicken|boiling|simmering|reducing|frying|let it go|let that go|cooking)\\b"),
+    ADD(
+            "\\b(?:add|put|place|tip|pour|stir|mix|throw|drop|scatter|sprinkle|melt|heat|warm|combine|whisk|swirl|beat|fold|season|taste|finish|grind"
+                    + "|squeeze|loosen|sharpen|crush|crumble|dissolve|scrape|go|goe|goes|in)\\b"),
+    NONE("(?!)");
+
+    private final Pattern words;
+
+    Act(String words) {
+        this.words = Pattern.compile(words);
+    }
+
+    boolean isIn(String norm) {
+        return words.matcher(norm).find();
+    }
+}

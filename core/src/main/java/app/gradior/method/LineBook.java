@@ -1,0 +1,368 @@
+package app.gradior.method;
+
+import app.gradior.larder.Food;
+import app.gradior.measure.LineReader;
+import app.gradior.measure.LineReading;
+import app.gradior.method.ReadRecipe.Span;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/**
+ * The lines of a recipe while its method is read: those of its list, which the method names again, and those that only the method names.
+ */
+final class LineBook {
+    private static final Pattern ALL_ELSE = Pattern.compile(
+            "\\b(?:everything else|all (?:of )?(?:the )?(?:other |remaining |rest of the )?ingredient|(?:remaining|other|rest of the) ingredient|all the rest|the rest of (?:it|them)|everything (?:in|into|except|but))\\b");
+    private static final Pattern SPICES = Pattern.compile("\\b(?:the |all the )?spice\\b");
+    private static final Pattern HERBS = Pattern.compile("\\b(?:the |all the )?(?:herb|aromatic)\\b");
+    static final Pattern OPTIONAL = Pattern.compile(
+            "\\b(?:optional|if you (?:like|want|wish|have)|if it want|if using|if liked|if you got)\\b");
+    private static final Pattern NUMBER =
+            Pattern.compile("\\d+(?:\\.\\d+)?|a|an|half|quarter|couple|few|some|handful|pinch|splash|squeeze");
+    private static final Set<String> BOUNDS =
+            Set.of(",", ";", "and", "with", "in", "into", "to", "plus", "or", "then", "of the", "but", "so");
+    private static final Set<String> COMMON = Set.of(
+            "fresh",
+            "large",
+            "small",
+            "medium",
+            "chopped",
+            "sliced",
+            "diced",
+            "fine",
+            "ground",
+            "whole",
+            "dried",
+            "cold",
+            "hot",
+            "white",
+            "black",
+            "red",
+            "green",
+            "brown",
+            "yellow",
+            "light",
+            "dark",
+            "cup",
+            "gram",
+            "tbsp",
+            "tsp",
+            "the",
+            "and",
+            "for",
+            "taste",
+            "about",
+            "peeled",
+            "optional",
+            "each",
+            "plus",
+            "pan",
+            "pot",
+            "piece",
+            "half",
+            "sauce",
+            "raw",
+            "head");
+
+    private static final int MOST = 200;
+
+    private final LineReader reader;
+    private final List<Entry> entries = new ArrayList<>();
+    private final boolean listed;
+
+    /**
+     * A line.
+     *
+     * @param listed whether the text lists it before the method
+     */
+    static final class Entry {
+        final String text;
+        final LineReading reading;
+        final Span at;
+        final boolean listed;
+        final Set<String> words = new HashSet<>();
+        String head = "";
+        boolean optional;
+        boolean placed;
+        double leftG;
+
+        Entry(String text, LineReading reading, Span at, boolean listed) {
+            this.text = text;
+            this.reading = reading;
+            this.at = at;
+            this.listed = listed;
+            this.leftG = reading.massG();
+        }
+
+        Optional<Food> food() {
+            return reading.food();
+        }
+    }
+
+    LineBook(LineReader reader, boolean listed) {
+        this.reader = reader;
+        this.listed = listed;
+    }
+
+    LineReader reader() {
+        return reader;
+    }
+
+    List<Entry> entries() {
+        return entries;
+    }
+
+    /** A line of the text's list; a line of several foods is several. */
+    void list(String line, Span at) {
+        for (String part : reader.parts(line)) {
+            LineReading reading = reader.read(part);
+            if (reading.food().isEmpty() || isFull()) {
+                continue;
+            }
+            Entry entry = entry(part, reading, at, true);
+            entry.optional = OPTIONAL.matcher(Norm.of(line)).find();
+        }
+    }
+
+    /** Whether there is room for another line: a text without end has no more. */
+    boolean isFull() {
+        return entries.size() >= MOST;
+    }
+
+    Entry entry(String text, LineReading reading, Span at, boolean isListed) {
+        Entry entry = new Entry(text, reading, at, isListed);
+        List<String> words = LineReader.words(text);
+        for (LineReader.Mention mention : reader.mentions(text)) {
+            if (mention.food().id().equals(reading.food().map(Food::id).orElse(""))) {
+                entry.head = words.get(mention.to() - 1);
+                break;
+            }
+        }
+        for (String word : reader.foodWords(text).split(" ")) {
+            if (word.length() > 2 && Character.isLetter(word.charAt(0)) && !COMMON.contains(word)) {
+                entry.words.add(word);
+            }
+        }
+        entries.add(entry);
+        return entry;
+    }
+
+    /** The lines that a clause puts in, not placed yet; lines that only it names are made. */
+    List<Integer> named(Clause clause, boolean makes) {
+        List<Integer> found = new ArrayList<>();
+        String norm = clause.norm();
+        if (ALL_ELSE.matcher(norm).find()) {
+            addAll(found, entry -> true);
+        }
+        if (SPICES.matcher(norm).find()) {
+            addAll(
+                    found,
+                    entry -> entry.food()
+                            .filter(f -> FoodClass.of(f) == FoodClass.SPICE)
+                            .isPresent());
+        }
+        if (HERBS.matcher(norm).find()) {
+            addAll(
+                    found,
+                    entry -> entry.food()
+                            .filter(f -> FoodClass.of(f) == FoodClass.HERB)
+                            .isPresent());
+        }
+        List<String> words = LineReader.words(clause.text());
+        List<LineReader.Mention> mentions = reader.mentions(clause.text());
+        boolean[] covered = new boolean[words.size()];
+        int before = 0;
+        for (int i = 0; i < mentions.size(); i++) {
+            LineReader.Mention mention = mentions.get(i);
+            for (int w = mention.from(); w < mention.to(); w++) {
+                covered[w] = true;
+            }
+            int until = i + 1 < mentions.size() ? mentions.get(i + 1).from() : words.size();
+            List<Integer> lines = ofMention(mention, words);
+            if (lines.isEmpty() && makes && !isFull()) {
+                make(clause, mention, words, before, until).ifPresent(lines::add);
+            } else {
+                lines = divided(clause, mention, words, before, lines);
+            }
+            lines.stream().filter(line -> !found.contains(line)).forEach(found::add);
+            before = mention.to();
+        }
+        for (int w = 0; w < words.size(); w++) {
+            if (!covered[w]) {
+                String word = words.get(w);
+                for (int e = 0; e < entries.size(); e++) {
+                    Entry entry = entries.get(e);
+                    if (entry.listed && !entry.placed && !found.contains(e) && entry.words.contains(word)) {
+                        found.add(e);
+                    }
+                }
+            }
+        }
+        return found;
+    }
+
+    private void addAll(List<Integer> found, java.util.function.Predicate<Entry> which) {
+        for (int e = 0; e < entries.size(); e++) {
+            Entry entry = entries.get(e);
+            if (entry.listed && !entry.placed && which.test(entry) && !found.contains(e)) {
+                found.add(e);
+            }
+        }
+    }
+
+    /** The lines not placed that a name means: of that food, else with that noun. */
+    private List<Integer> ofMention(LineReader.Mention mention, List<String> words) {
+        List<Integer> lines = new ArrayList<>();
+        String head = words.get(mention.to() - 1);
+        for (int e = 0; e < entries.size(); e++) {
+            Entry entry = entries.get(e);
+            if (!entry.placed
+                    && entry.food()
+                            .filter(f -> f.id().equals(mention.food().id()))
+                            .isPresent()) {
+                lines.add(e);
+            }
+        }
+        if (lines.isEmpty() || mention.to() - mention.from() == 1) {
+            for (int e = 0; e < entries.size(); e++) {
+                Entry entry = entries.get(e);
+                if (!entry.placed && entry.listed && entry.head.equals(head) && !lines.contains(e)) {
+                    lines.add(e);
+                }
+            }
+        }
+        if (lines.size() > 1) {
+            // Of several, those of which the text says another word too; else all.
+            List<Integer> closer = lines.stream()
+                    .filter(e -> entries.get(e)
+                                    .food()
+                                    .filter(f -> f.id().equals(mention.food().id()))
+                                    .isPresent()
+                            && mention.to() - mention.from() > 1)
+                    .toList();
+            return new ArrayList<>(
+                    closer.isEmpty()
+                            ? lines.subList(0, closer.isEmpty() && sameFood(lines) ? 1 : lines.size())
+                            : closer.subList(0, 1));
+        }
+        return lines;
+    }
+
+    private boolean sameFood(List<Integer> lines) {
+        return lines.stream()
+                        .map(e -> entries.get(e).food().map(Food::id).orElse(""))
+                        .distinct()
+                        .count()
+                == 1;
+    }
+
+    /** "1 cup of the vinegar": a part of a line, and what is left of it is another line. */
+    private List<Integer> divided(
+            Clause clause, LineReader.Mention mention, List<String> words, int before, List<Integer> lines) {
+        if (lines.size() != 1 || isFull()) {
+            return lines;
+        }
+        Entry entry = entries.get(lines.get(0));
+        LineReading part =
+                reader.read(String.join(" ", words.subList(start(words, before, mention.from()), mention.to())));
+        boolean some = part.massG() > 0
+                && part.sureness() != LineReading.Sureness.UNSURE
+                && part.food().map(Food::id).equals(entry.food().map(Food::id))
+                && part.massG() < 0.85 * entry.reading.massG();
+        String norm = clause.norm();
+        boolean half = norm.contains("half the") || norm.contains("half of the");
+        if (!entry.listed || !(some || half)) {
+            return lines;
+        }
+        double grams = half ? entry.leftG / 2 : part.massG();
+        Food food = entry.food().orElseThrow();
+        Entry first = entry(entry.text, LineReading.corrected(entry.text, food, grams), entry.at, true);
+        Entry rest = entry(entry.text, LineReading.corrected(entry.text, food, entry.leftG - grams), entry.at, true);
+        first.optional = entry.optional;
+        rest.optional = entry.optional;
+        entries.set(lines.get(0), rest);
+        entries.remove(entries.size() - 1);
+        return new ArrayList<>(List.of(entries.indexOf(first)));
+    }
+
+    static int start(List<String> words, int before, int mention) {
+        int start = mention;
+        while (start > before && !BOUNDS.contains(words.get(start - 1))) {
+            start--;
+        }
+        // "a" and "half a" of an amount that an "and" is within.
+        return start;
+    }
+
+    private static final int BEHIND = 8;
+    private static final Set<String> PARTS =
+            Set.of("(", "and", "with", "in", "into", "to", "plus", "or", "then", "for");
+
+    /** Where the amount begins before a name: what stands before it ("soften a") says nothing of it. */
+    static int firstAmount(List<String> words, int start, int to) {
+        for (int i = start; i < to; i++) {
+            String word = words.get(i);
+            if (Character.isDigit(word.charAt(0)) || NUMBER.matcher(word).matches()) {
+                return i;
+            }
+        }
+        return start;
+    }
+
+    private static boolean hasNumber(List<String> words, int from, int to) {
+        return words.subList(from, to).stream().anyMatch(word -> Character.isDigit(word.charAt(0)));
+    }
+
+    private static int firstNumber(List<String> words, int from, int to) {
+        for (int i = from; i < to && !PARTS.contains(words.get(i)); i++) {
+            if (Character.isDigit(words.get(i).charAt(0))) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** A line that only the method names. */
+    private Optional<Integer> make(
+            Clause clause, LineReader.Mention mention, List<String> words, int before, int until) {
+        int start = firstAmount(words, start(words, before, mention.from()), mention.from());
+        if (start > 0 && words.get(start - 1).equals("no") || words.get(start).equals("no")) {
+            return Optional.empty();
+        }
+        String phrase = String.join(" ", words.subList(start, mention.to()));
+        LineReading reading = reader.read(phrase);
+        int behind = firstNumber(words, mention.to(), Math.min(until, mention.to() + BEHIND));
+        if (behind >= 0 && !hasNumber(words, start, mention.from())) {
+            String after = String.join(" ", words.subList(behind, Math.min(until, behind + 3))) + " "
+                    + String.join(" ", words.subList(mention.from(), mention.to()));
+            LineReading other = reader.read(after);
+            boolean better = other.massG() > 0
+                    && other.amount().matches(".*[a-z].*")
+                    && other.food()
+                            .filter(f -> f.id().equals(mention.food().id()))
+                            .isPresent();
+            if (better) {
+                phrase = after;
+                reading = other;
+                start = mention.from();
+            }
+        }
+        boolean given = reading.massG() > 0 && start == mention.from() && behind >= 0
+                || words.subList(start, mention.from()).stream()
+                        .anyMatch(word -> NUMBER.matcher(word).matches() || Character.isDigit(word.charAt(0)));
+        boolean same =
+                reading.food().filter(f -> f.id().equals(mention.food().id())).isPresent();
+        FoodClass kind = FoodClass.of(mention.food());
+        boolean seasoning = kind == FoodClass.SALT || mention.food().id().equals("black-pepper");
+        if (!same || !(given && reading.massG() > 0) && !(seasoning && !listed)) {
+            return Optional.empty();
+        }
+        Entry entry = entry(phrase, reading, clause.at(), false);
+        entry.optional = OPTIONAL.matcher(clause.norm()).find();
+        return Optional.of(entries.size() - 1);
+    }
+}

@@ -1,0 +1,144 @@
+package app.gradior.method;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.measure.LineReading;
+import app.gradior.measure.MeasureSystem;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What was read of a text.
+ *
+ * @param name of the sauce; may be empty
+ * @param spoken whether somebody talks while cooking
+ * @param measures in whose cups it is written
+ * @param yieldMl what it says it makes, mL; empty when it does not say
+ * @param left pieces of the text that nothing was made of
+ */
+public record ReadRecipe(
+        String name,
+        boolean spoken,
+        MeasureSystem measures,
+        List<ReadLine> lines,
+        List<ReadStage> stages,
+        Optional<Range> yieldMl,
+        List<Left> left) {
+    public ReadRecipe {
+        lines = List.copyOf(lines);
+        stages = List.copyOf(stages);
+        left = List.copyOf(left);
+    }
+
+    /** A stretch of the text, in characters. */
+    public record Span(int from, int to) {}
+
+    /** From one figure to another. */
+    public record Range(double low, double high) {}
+
+    /**
+     * Something that goes in.
+     *
+     * @param text as a line of the sauce
+     * @param stage the one it goes in with, from 1; 0 where the text does not say
+     * @param optional whether the text leaves it to the cook
+     */
+    public record ReadLine(String text, LineReading reading, int stage, boolean optional, Span at) {}
+
+    /**
+     * A step of the work.
+     *
+     * @param minutes that the text gives
+     * @param says the words it rests on
+     * @param sure whether the words left no doubt of kind and end
+     */
+    public record ReadStage(
+            StageWord kind,
+            ReadEnd end,
+            Optional<Range> minutes,
+            Optional<Look> look,
+            Optional<LidState> lid,
+            String says,
+            boolean sure,
+            Span at) {}
+
+    /** What is done: the kinds of a sauce's stages, and the pieces that leave and come back. */
+    public enum StageWord {
+        SWEAT("sweat"),
+        TOAST("toast"),
+        FRY("fry"),
+        RENDER("render"),
+        DEGLAZE("deglaze"),
+        REDUCE("reduce"),
+        SIMMER("simmer"),
+        SLURRY("slurry"),
+        ADD("add"),
+        BLEND("blend"),
+        MILL("mill"),
+        SIEVE("sieve"),
+        ENRICH("enrich"),
+        SEASON("season"),
+        REST("rest"),
+        COOL("cool"),
+        PACK("pack"),
+        TAKE_OUT("takeOut"),
+        PUT_BACK("putBack");
+
+        private final String key;
+
+        StageWord(String key) {
+            this.key = key;
+        }
+
+        /** As the API has it. */
+        public String key() {
+            return key;
+        }
+    }
+
+    /** By what a stage ends. */
+    public enum EndWord {
+        MINUTES,
+        WORD,
+        FRACTION,
+        VOLUME,
+        WEIGHT,
+        LEVEL,
+        STEP,
+        BOIL,
+        COOLED
+    }
+
+    /**
+     * An end: minutes, share left of 1, mL, g, mm, step of the stair or °C; no figure for a look of its own, for the boil and for cold.
+     */
+    public record ReadEnd(EndWord by, OptionalDouble value) {
+        static final ReadEnd BY_WORD = new ReadEnd(EndWord.WORD, OptionalDouble.empty());
+
+        static ReadEnd of(EndWord by, double value) {
+            return new ReadEnd(by, OptionalDouble.of(value));
+        }
+    }
+
+    /** A piece that nothing was made of, and why. */
+    public record Left(String text, Why why, Span at) {}
+
+    /** Why a piece of the text was not used. */
+    public enum Why {
+        /** Names, headings, greetings: nothing to do. */
+        NOTHING_TO_DO,
+        /** The oven, pasta, meat: the meal around the sauce. */
+        THE_MEAL,
+        /** How long it keeps. */
+        KEEPING,
+        /** What should not be done. */
+        A_WARNING,
+        /** Work beside the pot. */
+        BESIDE_THE_POT,
+        /** What the cook may do or take instead. */
+        A_CHOICE,
+        /** Taken back by what was said after. */
+        TAKEN_BACK
+    }
+}

@@ -1,0 +1,135 @@
+package app.gradior.method;
+
+import app.gradior.measure.LineReader;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.method.ReadRecipe.Span;
+import app.gradior.method.ReadRecipe.Why;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A text that somebody says while cooking: captions with or without time stamps, without lists and with little punctuation. */
+final class Talk {
+    private static final Pattern NOISE = Pattern.compile(
+            "(?m)\\[[^\\]\\n]{1,20}\\]|^\\s*\\(?\\d{1,2}:\\d{2}(?::\\d{2})?(?:[.,]\\d{3})?\\)?(?:\\s*-->.*$)?|^WEBVTT.*$|^\\s*\\d{1,5}\\s*$");
+    private static final String VERBS =
+            "add|put|pour|stir|mix|throw|drop|melt|let|blend|strain|push|pass|whisk|swirl|season|taste|cook|fry|simmer|boil|bring"
+                    + "|reduce|scrape|take|fish|get|cover|turn|leave|give|pop|tip|squeeze";
+    private static final Pattern JOINT = Pattern.compile(
+            "(?i)[.!?;]+\\s+|,\\s+|\\s+(?:okay|ok|alright|all right|right|now|so|and then|then|but|because|cause|cuz|and now|oh and|oh"
+                    + "|and once|once|while)\\s+(?:so\\s+|now\\s+|then\\s+|right\\s+)?|\\s+and\\s+(?=(?:" + VERBS
+                    + "|i|i'm|i've|you|we|we're|it|that|just|in|once)\\b)"
+                    + "|\\s+(?=(?:you can|you could|i'm using|if you)\\b)");
+
+    private static final Pattern ELSEWHERE = Pattern.compile(
+            "\\b(?:oven|in at \\d+|cooker|next week|garage|tortilla|bowl of (?:hot |cold |boiling |warm )?water|dumped|big pan of water|pasta(?! water| sauce)|packet|potato|sprout|parsnip|salad|pie)\\b");
+
+    private static final Pattern STAMPED = Pattern.compile("\\R(?=\\s*\\[?\\(?\\d{1,2}:\\d{2}(?::\\d{2})?\\]?\\)?)");
+    private static final int MANY_STAMPS = 12;
+    private static final Pattern MEASURED = Pattern.compile(
+            "(?i)\\b(?:cups?|tablespoons?|teaspoons?|grams?|mils?|ml|pounds?|ounces?|pints?|litres?)\\b");
+
+    private final String text;
+    private final LineReader reader;
+    private final MeasureSystem system;
+
+    Talk(String text, LineReader reader, MeasureSystem system) {
+        this.text = text;
+        this.reader = reader;
+        this.system = system;
+    }
+
+    ReadRecipe read() {
+        String plain = plain(text);
+        LineBook book = new LineBook(reader, false);
+        Ends ends = new Ends(system);
+        StageBuilder builder = new StageBuilder(book, ends);
+        TalkLines lines = new TalkLines(book, builder);
+        builder.telling(lines);
+        Optional<ReadRecipe.Range> yield = Optional.empty();
+        boolean elseInstead = false;
+        boolean beside = false;
+        for (Clause clause : clauses(plain)) {
+            if (yield.isEmpty()) {
+                yield = ends.yield(clause.norm());
+            }
+            String norm = clause.norm();
+            boolean still = beside
+                    && !Act.COOK.isIn(norm)
+                    && (!clause.opens() || norm.matches("(?:that|thats|its|theyre|those|forget)\\b.*"));
+            boolean meal = still || ELSEWHERE.matcher(norm).find() || Act.MEAL.isIn(norm) && !Act.COOK.isIn(norm);
+            boolean instead = norm.matches("if you (?:havent|dont|got|have|want|like)\\b.*");
+            if (elseInstead && clause.then()
+                    || instead && !norm.matches(".*\\b(?:screen|guard)\\b.*")
+                    || norm.matches(".*\\blater\\b.*")) {
+                builder.leave(clause, Why.A_CHOICE);
+            } else if (meal && !Act.PACK.isIn(norm)) {
+                builder.leave(clause, Why.THE_MEAL);
+            } else {
+                builder.accept(clause);
+            }
+            elseInstead = instead;
+            beside = meal;
+        }
+        builder.close();
+        MethodReader.Written written = new MethodReader.Written(text, reader, system);
+        written.told("", yield);
+        return written.result(book, builder, true);
+    }
+
+    /** The words alone; where every line has its time, a new one is a new breath. */
+    private static String plain(String text) {
+        List<Integer> breaths = new ArrayList<>();
+        Matcher m = STAMPED.matcher(text);
+        while (m.find()) {
+            breaths.add(m.start());
+        }
+        StringBuilder words =
+                new StringBuilder(blanked(NOISE, text).replace('\n', ' ').replace('\r', ' '));
+        if (breaths.size() >= MANY_STAMPS) {
+            breaths.forEach(at -> words.setCharAt(at, ';'));
+        }
+        return words.toString();
+    }
+
+    /** The text with what a pattern finds turned into blanks, so that places stay what they are. */
+    private static String blanked(Pattern pattern, String text) {
+        Matcher m = pattern.matcher(text);
+        StringBuilder blank = new StringBuilder(text);
+        while (m.find()) {
+            for (int i = m.start(); i < m.end(); i++) {
+                blank.setCharAt(i, ' ');
+            }
+        }
+        return blank.toString();
+    }
+
+    private static List<Clause> clauses(String plain) {
+        List<Clause> clauses = new ArrayList<>();
+        Matcher m = JOINT.matcher(plain);
+        int begin = 0;
+        boolean then = false;
+        boolean reason = false;
+        boolean opens = true;
+        while (m.find()) {
+            if (!(reason && !MEASURED.matcher(plain.substring(begin, m.start())).find())) {
+                Clause.add(clauses, plain, new Span(begin, m.start()), opens, then);
+            }
+            opens = !plain.substring(m.start(), m.end()).startsWith(",");
+            reason = false;
+            String joint = plain.substring(m.start(), m.end());
+            then = joint.contains("then") || joint.contains("now");
+            if (joint.matches("(?is).*\\b(?:because|cause|cuz)\\b.*")) {
+                // A reason is nothing to do.
+                begin = m.end();
+                reason = true;
+                continue;
+            }
+            begin = m.end();
+        }
+        Clause.add(clauses, plain, new Span(begin, plain.length()), opens, then);
+        return clauses;
+    }
+}
