@@ -27,8 +27,8 @@ enum Act {
     PUT_BACK(
             "\\b(?:return|put|tip|stir|slide|drop|goe?)\\b.{0,40}\\b(?:back|return)\\b|^return\\b|\\bback in(?:to)?\\b"),
     COOK(
-            "\\b(?:simmer|boil|bubble|bubbling|reduce|cook|soften|sweat|fry|saute|sauteed|brown|toast|stew|caramelise|caramelize|poach|render|sizzle|crisp"
-                    + "|tick over|blip|warm through|heat through|thicken|boiling|simmering|reducing|frying|let it go|let that go|cooking)\\b"),
+            "\\b(?:simmer|boil|bubble|bubbling|reduce|cook|soften|sweat|fry|saute|sauteed|brown(?! (?:sugar|onion|rice|mustard|sauce|ale|lentil|bread|stock|flour))|toast|stew|caramelise|caramelize|poach|render|sizzle|crisp"
+                    + "|tick over|blip|warm through|heat through|thicken|boiling(?! (?:water|stock|hot|point))|simmering|reducing|frying|let it go|let that go|cooking)\\b"),
     ADD(
             "\\b(?:add|put|place|tip|pour|stir|mix|throw|drop|scatter|sprinkle|melt|heat|warm|combine|whisk|swirl|beat|fold|season|taste|finish|grind"
                     + "|squeeze|loosen|sharpen|crush|crumble|dissolve|scrape|go|goe|goes|in)\\b"),

@@ -72,7 +72,6 @@ final class Ends {
                     + "(?:\\w+ ){0,5}?(?:about |around |roughly )?(?:" + NUM
                     + "|(half|quarter|3 quarter)(?: a| of a)?) (?:and a (half|quarter) )?"
                     + VOLUME_UNIT + "\\b");
-    private static final Pattern AND_HALF = Pattern.compile("\\b(?:a|1) " + VOLUME_UNIT + " and a (half|quarter)\\b");
     private static final Pattern REMAIN = Pattern.compile("\\b(?:" + NUM + "|(half)(?: a)?|(a)) (?:and a (half) )?"
             + VOLUME_UNIT + " (?:is |are |of it )?(?:left|remain|of (?:it )?there)");
     private static final Pattern WEIGHT = Pattern.compile("\\b(?:weigh|weight|scale)\\b.{0,40}?\\b" + NUM

@@ -3,6 +3,7 @@ package app.gradior.method;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
+import app.gradior.measure.LineRemark;
 import app.gradior.method.ReadRecipe.Span;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -120,7 +121,12 @@ final class LineBook {
     void list(String line, Span at) {
         for (String part : reader.parts(line)) {
             LineReading reading = reader.read(part);
-            if (reading.food().isEmpty() || isFull()) {
+            if (reading.food().isEmpty()
+                            && reading.remark()
+                                    .filter(LineRemark.Heading.class::isInstance)
+                                    .isPresent()
+                    || part.isBlank()
+                    || isFull()) {
                 continue;
             }
             Entry entry = entry(part, reading, at, true);

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -38,8 +39,6 @@ public final class MethodReader {
     private static final Pattern SERVING = Pattern.compile("(?i)\\b(?:serve|serving|garnish|side|salad)\\b");
     private static final Pattern INLINE_LIST =
             Pattern.compile("(?i)^\\W*(?:you(?:'ll| will)? need|ingredients?\\s*:|take|use)\\b[: ]*(?=.*\\d)");
-    private static final Pattern TIME_STAMP =
-            Pattern.compile("(?m)^\\s*\\[?\\(?\\d{1,2}:\\d{2}(?::\\d{2})?\\]?\\)?\\s*");
     private static final Pattern TALKS = Pattern.compile(
             "\\b(?:i'm|i've|we're|gonna|okay|ok|alright|right so|so we|you guys|let me|i'll|um|uh|y'all|hello|hey|welcome back|look at that|see that|i do|i want)\\b");
     private static final int LONGEST_LINE = 110;
@@ -83,7 +82,7 @@ public final class MethodReader {
 
     /** Whether somebody talks: by the small words of talk, and by how little it is punctuated. */
     static boolean isSpoken(String text) {
-        String low = text.toLowerCase(java.util.Locale.ROOT).replace('’', '\'');
+        String low = text.toLowerCase(Locale.ROOT).replace('’', '\'');
         int words = Math.max(1, low.split("\\s+").length);
         return count(TALKS, low) > words * TALK_PER_WORD || count(PERSONS, low) > words * PERSONS_PER_WORD;
     }
@@ -283,7 +282,11 @@ public final class MethodReader {
         }
 
         private static String title(String line) {
-            String cut = line.replaceAll("\\s+(?:Yield|Makes|Serves|makes|serves)\\b.*$", "")
+            String whole = line.equals(line.toUpperCase(Locale.ROOT)) && line.length() > 1
+                    ? line.charAt(0) + line.substring(1).toLowerCase(Locale.ROOT)
+                    : line;
+            String cut = whole.replaceAll("\\s+[–—-]\\s+for .*$", "")
+                    .replaceAll("\\s+(?:Yield|Makes|Serves|makes|serves)\\b.*$", "")
                     .strip();
             return cut.length() > 120 ? "" : cut;
         }

@@ -138,6 +138,8 @@ public record ReadRecipe(
         BESIDE_THE_POT,
         /** What the cook may do or take instead. */
         A_CHOICE,
+        /** Joins a stage part-way, for less than is worth one of its own. */
+        JOINS_PART_WAY,
         /** Taken back by what was said after. */
         TAKEN_BACK
     }

@@ -35,7 +35,7 @@ final class StageBuilder {
     private static final Pattern LOOKS = Pattern.compile(
             "\\b(?:until|till|til) .*\\b(?:soft|brown|golden|gone|smell|thick|dark|collapse|collapsed|tender|clear|dry|done|melt|melted|bit|set|crisp|color|colour|dissolve|silky|smooth|popped|pop)\\b");
     private static final Pattern BOILS =
-            Pattern.compile("\\b(?:simmer|boil|bubble|bubbling|simmering|boiling|reduce)\\b");
+            Pattern.compile("\\b(?:simmer|boil|bubble|bubbling|simmering|boiling(?! (?:water|stock|hot))|reduce)\\b");
     private static final Set<String> AROMATICS = Set.of(
             "garlic",
             "garlic-paste",
@@ -49,6 +49,8 @@ final class StageBuilder {
     private static final Pattern DEEPER = Pattern.compile("\\b(?:down|to|at) (?:at |to )?(\\d+(?:\\.\\d+)?)$");
     private static final Pattern PULP =
             Pattern.compile("\\b(?:pot|pan|saucepan|heat|puree|sauce|it|liquid|everything|liquor|skillet|stove)\\b");
+
+    private static final double PART_WAY_MIN = 3;
 
     private final LineBook book;
     private final Ends ends;
@@ -282,7 +284,7 @@ final class StageBuilder {
                     || TASTES.matcher(n).find()) {
                 Draft draft = open();
                 boolean tastesLast =
-                        clause.opens() && TASTES.matcher(n).find() && richness(draft.lines) && !draft.cooked;
+                        clause.opens() && TASTES.matcher(n).find() && (richness(draft.lines) || draft.cooked);
                 if (OFF_HEAT.matcher(n).find() && (draft.cooked || !draft.lines.isEmpty()) || tastesLast) {
                     close();
                     draft = open();
@@ -453,6 +455,11 @@ final class StageBuilder {
             return;
         }
         StageWord kind = kind(draft);
+        if (joinsPartWay(draft, kind)) {
+            linesOf.get(stages.size() - 1).addAll(draft.lines);
+            left.add(new Left(draft.says, Why.JOINS_PART_WAY, new Span(draft.from, draft.to)));
+            return;
+        }
         ReadEnd end = end(draft, kind);
         stages.add(new ReadStage(
                 kind,
@@ -522,6 +529,23 @@ final class StageBuilder {
         boolean wetNow =
                 wet || isWet(draft, classes) || BOILS.matcher(draft.norm).find() && !classes.isEmpty();
         return wetNow ? wet(draft, classes) : dry(draft, bulk(draft.lines));
+    }
+
+    /** Whether it is garlic or the like that joins what is sweating for less than three minutes: no stage of its own. */
+    private boolean joinsPartWay(Draft draft, StageWord kind) {
+        int last = stages.size() - 1;
+        boolean aromatic = !draft.lines.isEmpty()
+                && draft.lines.stream()
+                        .allMatch(line -> book.entries()
+                                .get(line)
+                                .food()
+                                .filter(f -> AROMATICS.contains(f.id()))
+                                .isPresent());
+        return kind == StageWord.SWEAT
+                && aromatic
+                && last >= 0
+                && stages.get(last).kind() == StageWord.SWEAT
+                && draft.minutes.filter(m -> m.high() < PART_WAY_MIN).isPresent();
     }
 
     /** The classes of what makes a stage up: a clove of garlic beside other things is not its main thing. */

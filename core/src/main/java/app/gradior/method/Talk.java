@@ -18,15 +18,19 @@ final class Talk {
             "add|put|pour|stir|mix|throw|drop|melt|let|blend|strain|push|pass|whisk|swirl|season|taste|cook|fry|simmer|boil|bring"
                     + "|reduce|scrape|take|fish|get|cover|turn|leave|give|pop|tip|squeeze";
     private static final Pattern JOINT = Pattern.compile(
-            "(?i)[.!?;]+\\s+|,\\s+|\\s+(?:okay|ok|alright|all right|right|now|so|and then|then|but|because|cause|cuz|and now|oh and|oh"
+            "(?i)[.!?]+\\s+|;\\s*|,\\s+|\\s+(?:okay|ok|alright|all right|right|now|so|and then|then|but|because|cause|cuz|and now|oh and|oh"
                     + "|and once|once|while)\\s+(?:so\\s+|now\\s+|then\\s+|right\\s+)?|\\s+and\\s+(?=(?:" + VERBS
                     + "|i|i'm|i've|you|we|we're|it|that|just|in|once)\\b)"
                     + "|\\s+(?=(?:you can|you could|i'm using|if you)\\b)");
 
     private static final Pattern ELSEWHERE = Pattern.compile(
-            "\\b(?:oven|in at \\d+|cooker|next week|garage|tortilla|bowl of (?:hot |cold |boiling |warm )?water|dumped|big pan of water|pasta(?! water| sauce)|packet|potato|sprout|parsnip|salad|pie)\\b");
+            "\\b(?:oven|in at \\d+|cooker|next week|garage|tortilla|bowl of (?:hot |cold |boiling |warm )?water|dumped|big pan of water|pasta(?! water| sauce)|packet|potato|sprout|parsnip|salad|pie|under the grill|skewer)\\b");
 
     private static final Pattern STAMPED = Pattern.compile("\\R(?=\\s*\\[?\\(?\\d{1,2}:\\d{2}(?::\\d{2})?\\]?\\)?)");
+    private static final Pattern CALLED = Pattern.compile(
+            "(?i)(?<!not )\\b(?:a|an|my|your|our|this|the|proper) ((?:(?!(?:a|an|my|your|our|the|is|it|this|and then|in|on|of|for|with|i|you|we|to)\\b)[\\p{L}'&-]+ ){1,4}"
+                    + "(?:sauce|gravy|glaze|ketchup|chutney|relish|salsa|jus|syrup|dressing|marinade))\\b");
+    private static final int WRAPPED = 70;
     private static final int MANY_STAMPS = 12;
     private static final Pattern MEASURED = Pattern.compile(
             "(?i)\\b(?:cups?|tablespoons?|teaspoons?|grams?|mils?|ml|pounds?|ounces?|pints?|litres?)\\b");
@@ -61,7 +65,9 @@ final class Talk {
                     && (!clause.opens() || norm.matches("(?:that|thats|its|theyre|those|forget)\\b.*"));
             boolean meal = still || ELSEWHERE.matcher(norm).find() || Act.MEAL.isIn(norm) && !Act.COOK.isIn(norm);
             boolean instead = norm.matches("if you (?:havent|dont|got|have|want|like)\\b.*");
-            if (elseInstead && clause.then()
+            if (norm.matches("(?:and |but )?(?:i|we|you) (?:dont|do not|never)\\b.*")) {
+                builder.leave(clause, Why.A_WARNING);
+            } else if (elseInstead && clause.then()
                     || instead && !norm.matches(".*\\b(?:screen|guard)\\b.*")
                     || norm.matches(".*\\blater\\b.*")) {
                 builder.leave(clause, Why.A_CHOICE);
@@ -75,8 +81,18 @@ final class Talk {
         }
         builder.close();
         MethodReader.Written written = new MethodReader.Written(text, reader, system);
-        written.told("", yield);
+        written.told(name(plain), yield);
         return written.result(book, builder, true);
+    }
+
+    /** What it is called, where it is said: "this is my barbecue sauce". */
+    private static String name(String plain) {
+        Matcher m = CALLED.matcher(plain);
+        if (!m.find()) {
+            return "";
+        }
+        String name = m.group(1).strip().replaceAll("\\s+", " ");
+        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 
     /** The words alone; where every line has its time, a new one is a new breath. */
@@ -88,7 +104,14 @@ final class Talk {
         }
         StringBuilder words =
                 new StringBuilder(blanked(NOISE, text).replace('\n', ' ').replace('\r', ' '));
-        if (breaths.size() >= MANY_STAMPS) {
+        if (breaths.size() < MANY_STAMPS && text.lines().anyMatch(line -> line.length() > WRAPPED)) {
+            // Lines longer than captions are wrapped are paragraphs.
+            breaths.clear();
+            for (int at = text.indexOf('\n'); at >= 0; at = text.indexOf('\n', at + 1)) {
+                breaths.add(at);
+            }
+            breaths.forEach(at -> words.setCharAt(at, ';'));
+        } else if (breaths.size() >= MANY_STAMPS) {
             breaths.forEach(at -> words.setCharAt(at, ';'));
         }
         return words.toString();

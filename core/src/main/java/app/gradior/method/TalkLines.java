@@ -73,7 +73,22 @@ final class TalkLines {
             "spoon",
             "ladle",
             "grating",
-            "stalk");
+            "stalk",
+            "thumb",
+            "knob",
+            "mug",
+            "head",
+            "rasher",
+            "slice",
+            "tub",
+            "jar",
+            "packet",
+            "carton",
+            "bag",
+            "dash",
+            "splash",
+            "glug",
+            "spoonful");
     private static final Set<String> TIMES = Set.of(
             "minute",
             "min",
@@ -251,19 +266,18 @@ final class TalkLines {
         }
         String amount = strip(words.subList(at, Math.min(words.size(), at + 5)));
         Food waiting = waited <= WAITS ? pending : null;
-        if (waiting != null) {
-            LineReading reading = reader.read(amount + " " + waiting.name());
-            if (counts(reading, waiting)) {
-                if (!stages.cooking() && stages.stages().isEmpty() && !goes) {
-                    heard.put(waiting.id(), amount + " " + waiting.name());
-                    lastHeard = waiting;
-                } else {
-                    in.add(add(amount + " " + waiting.name(), reading, clause));
-                }
-                pending = null;
+        LineReading ofWaiting = waiting == null ? null : reader.read(amount + " " + waiting.name());
+        if (waiting != null && ofWaiting != null && counts(ofWaiting, waiting)) {
+            if (!stages.cooking() && stages.stages().isEmpty() && !goes) {
+                heard.put(waiting.id(), amount + " " + waiting.name());
+                lastHeard = waiting;
+            } else {
+                in.add(add(amount + " " + waiting.name(), ofWaiting, clause));
             }
+            pending = null;
         } else if (last >= 0
                 && words.size() <= SHORT
+                && !MAKES.matcher(clause.norm()).find()
                 && (CORRECTS.matcher(clause.norm()).find()
                         || corrects > 0
                         || since <= SOON
@@ -389,6 +403,9 @@ final class TalkLines {
                     && book.entries().stream()
                             .anyMatch(e -> e.reading.massG() > 0 && StageBuilder.is(e.food(), FoodClass.SALT));
             if (seasons && puts && there.isEmpty() && !salted && !norm.contains("no salt")) {
+                return Optional.of(add(name, reader.read(name), clause));
+            }
+            if (there.isEmpty() && STRONGLY.matcher(norm).find() && stages.cooking()) {
                 return Optional.of(add(name, reader.read(name), clause));
             }
             pending = there.isPresent() ? null : food;
@@ -545,6 +562,10 @@ final class TalkLines {
     private static final Set<String> OPEN_ENDS = Set.of("and", "of", "a", "an");
     private static final int BETWEEN = 4;
     private static final int BEHIND = 10;
+    private static final Pattern STRONGLY =
+            Pattern.compile("\\b(?:goe|go|going) in\\b|^(?:and )?(?:add|pour|throw|tip)\\b|\\bin goe\\b");
+    private static final Pattern MAKES = Pattern.compile(
+            "\\b(?:make|makes|give|gives|enough|yield|serve|one)$|\\b(?:it|that|this) (?:make|give|serve)|\\b(?:one|each)$|\\bmake about\\b");
     private static final int SOON = 6;
     private static final int WAITS = 3;
     private static final int SHORT = 9;

@@ -54,6 +54,45 @@ class BringInJourneyTest {
         page.mouse().up();
     }
 
+    private static final String TOLD = """
+            okay so this is my plum and ginger sauce, it's for the duck
+            so first off a tablespoon of oil in the pan and one red onion, chopped, and you cook that till it's soft, about eight minutes
+            then ginger, a thumb of it, grated, and that goes in for a minute
+            now six hundred grams of plums, stoned, and two hundred mils of red wine vinegar, no make that a hundred and fifty
+            and some apple juice goes in, that's just to loosen it
+            and a hundred and twenty grams of brown sugar
+            bring it up to a simmer and let it go for twenty minutes with the lid off till the plums have collapsed
+            I forgot to say, a teaspoon of salt went in with the sugar
+            blend it till it's smooth
+            and then back on the heat and reduce it till it coats the back of a spoon, about ten minutes
+            that's it. the duck's in the oven at two hundred for an hour
+            """;
+
+    /** From somebody talking to a pot: read, asked what was not said, planned, on the heat; by keys alone, and at both sizes. */
+    @Test
+    void aNarrationIsReadAskedPlannedAndCooked() {
+        Page page = enter();
+        page.navigate("/sauces/import");
+        page.fill("textarea[name=pasted]", TOLD);
+        page.click("text=Look at it");
+        assertThat(page.locator("input[name=name]")).hasValue("Plum and ginger sauce");
+        assertThat(page.locator(".read-stages")).containsText("Blend");
+        assertThat(page.locator(".read-lines")).containsText("600 g plums");
+        assertThat(page.locator(".read-lines")).containsText("152 g red wine vinegar");
+        assertThat(page.locator("#left-h + ul")).containsText("oven");
+        Browser.checkScreen(page);
+        page.locator(".read-stages > li").last().focus();
+        assertThat(page.locator(".source .lit").first()).isVisible();
+        page.setViewportSize(390, 844);
+        Browser.checkScreen(page);
+        page.setViewportSize(1280, 800);
+        page.locator("button[value=plan]").focus();
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".saying").first()).containsText("Reduce");
+        page.click("text=Start cooking");
+        assertThat(page.locator("h1")).hasText("Plum and ginger sauce");
+    }
+
     @Test
     void aSauceFromAnOutlineWithItsStagesMoved() {
         Page page = enter();

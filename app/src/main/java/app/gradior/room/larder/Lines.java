@@ -8,6 +8,7 @@ import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.LineRemark;
 import app.gradior.measure.Numbers;
+import app.gradior.method.MethodReader;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
 import java.util.List;
@@ -55,6 +56,13 @@ public class Lines {
 
     private LineReader reader(Kitchen kitchen) {
         return larder.of(kitchen).reader();
+    }
+
+    /** A reader of whole recipes that knows this kitchen's foods, names and measures. */
+    public MethodReader methods(Kitchen kitchen) {
+        return new MethodReader(
+                catalogue(kitchen),
+                system -> larder.of(kitchen.measuring(system)).reader());
     }
 
     public LineReading read(Kitchen kitchen, String text) {

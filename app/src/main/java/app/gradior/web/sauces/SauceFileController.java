@@ -2,15 +2,15 @@ package app.gradior.web.sauces;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.measure.LineReader;
-import app.gradior.measure.WrittenIn;
 import app.gradior.room.book.SauceBook;
+import app.gradior.room.exchange.BroughtIn;
 import app.gradior.room.exchange.RecipeReader;
 import app.gradior.room.exchange.SauceFile;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
-import app.gradior.sauce.Texture;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -37,11 +37,11 @@ import org.springframework.web.multipart.MultipartFile;
 class SauceFileController {
     private final SauceBook book;
     private final SauceFile files;
-    private final RecipeReader recipes;
+    private final BroughtIn recipes;
     private final SaucesController editor;
     private final Lines lines;
 
-    SauceFileController(SauceBook book, SauceFile files, RecipeReader recipes, SaucesController editor, Lines lines) {
+    SauceFileController(SauceBook book, SauceFile files, BroughtIn recipes, SaucesController editor, Lines lines) {
         this.book = book;
         this.files = files;
         this.recipes = recipes;
@@ -67,12 +67,14 @@ class SauceFileController {
             String text = file.isEmpty()
                     ? RecipeReader.text(pasted.getBytes(StandardCharsets.UTF_8))
                     : RecipeReader.text(file.getBytes());
+            Figures figures = new Figures(kitchen);
+            if (!files.isOwn(text)) {
+                return check(kitchen, recipes.read(kitchen, text), figures, model);
+            }
             List<Fault> faults = new ArrayList<>();
-            SauceBook.Draft draft =
-                    files.isOwn(text) ? files.read(text, faults) : draft(kitchen, recipes.read(text), model);
+            SauceBook.Draft draft = files.read(text, faults);
             faults.addAll(book.faults(kitchen, draft));
             model.addAttribute("preview", true);
-            Figures figures = new Figures(kitchen);
             return editor.page(kitchen, model, SauceForm.of(0, 0, draft, lines.catalogue(kitchen), figures), faults);
         } catch (Refusal refusal) {
             response.setStatus(422);
@@ -82,44 +84,42 @@ class SauceFileController {
         }
     }
 
-    private SauceBook.Draft draft(Kitchen kitchen, RecipeReader.Recipe recipe, Model model) {
-        StringBuilder notes = new StringBuilder();
-        if (!recipe.yield().isBlank()) {
-            notes.append(recipe.yield()).append("\n");
-        }
-        for (int i = 0; i < recipe.method().size(); i++) {
-            notes.append(i + 1).append(". ").append(recipe.method().get(i)).append("\n");
-        }
-        String kept = notes.length() > 2000 ? notes.substring(0, 1990) + " …" : notes.toString();
+    private String check(Kitchen kitchen, BroughtIn.Recipe recipe, Figures figures, Model model) {
+        CheckView view = new CheckView(recipe, figures);
+        model.addAttribute("form", SauceForm.of(0, 0, recipe.draft(), lines.catalogue(kitchen), figures));
+        model.addAttribute("spoken", recipe.read().spoken());
+        model.addAttribute("measures", Words.say(recipe.read().measures()));
         model.addAttribute("others", recipe.others());
-        // What it is written in is told by its method too.
-        List<String> all = new ArrayList<>(recipe.lines());
-        all.addAll(recipe.method());
-        SauceBook.Draft plain = SauceBook.Draft.plain(
-                recipe.name(),
-                recipe.lines().stream()
-                        .map(line -> Lines.Typed.of(LineReader.head(line)))
-                        .flatMap(line -> lines.parts(kitchen, line).stream())
-                        .filter(line -> !lines.isHeading(kitchen, line))
-                        .toList(),
-                Texture.SMOOTH,
-                5,
-                20,
-                kept.strip());
-        String tags = recipe.tags().length() > 300 ? "" : recipe.tags();
-        return new SauceBook.Draft(
-                plain.name(),
-                plain.lines(),
-                plain.texture(),
-                plain.targetStep(),
-                plain.servedC(),
-                plain.use(),
-                null,
-                tags,
-                List.of(),
-                plain.schools(),
-                plain.notes(),
-                WrittenIn.guess(all).map(WrittenIn::system));
+        model.addAttribute("marks", view.marks());
+        model.addAttribute("lines", view.lines());
+        model.addAttribute("stages", view.stages());
+        model.addAttribute("asks", view.asks());
+        model.addAttribute("left", view.left());
+        return "sauces/check";
+    }
+
+    /** What was read, with what it did not say: into the book and on to its plan, or into the editor first. */
+    @PostMapping("/import/keep")
+    String keep(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @RequestParam(defaultValue = "plan") String then,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        SauceForm form = SauceForm.of(request).answered(request);
+        if (then.equals("edit")) {
+            model.addAttribute("preview", true);
+            return editor.page(kitchen, model, form, List.of());
+        }
+        List<Fault> faults = new ArrayList<>();
+        SauceBook.Draft draft = form.draft(
+                lines.catalogue(kitchen), typed -> lines.parts(kitchen, typed), new Figures(kitchen), faults);
+        faults.addAll(book.faults(kitchen, draft));
+        if (faults.isEmpty()) {
+            return "redirect:/plan?sauce=" + book.save(kitchen, 0, 0, draft);
+        }
+        response.setStatus(422);
+        return editor.page(kitchen, model, form, faults);
     }
 
     @GetMapping("/{id:\\d+}.json")

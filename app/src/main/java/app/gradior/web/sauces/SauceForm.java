@@ -187,6 +187,22 @@ record SauceForm(
                 parameter(request, "measures"));
     }
 
+    /** The same with the amounts that a cook gave where the text gave none. */
+    SauceForm answered(HttpServletRequest request) {
+        String[] places = values(request, "answerLine");
+        String[] answers = values(request, "answer");
+        List<Line> told = new ArrayList<>(lines);
+        for (int i = 0; i < Math.min(places.length, answers.length); i++) {
+            int at = (int) Numbers.parse(places[i]).orElse(-1);
+            if (at >= 0 && at < told.size() && !answers[i].isBlank()) {
+                Line line = told.get(at);
+                told.set(at, new Line(answers[i].strip() + " " + line.text(), line.food(), line.grams(), line.stage()));
+            }
+        }
+        return new SauceForm(
+                id, version, name, texture, step, servedC, use, yield, tags, schools, told, stages, notes, measures);
+    }
+
     private static String parameter(HttpServletRequest request, String name) {
         String value = request.getParameter(name);
         return value == null ? "" : value;

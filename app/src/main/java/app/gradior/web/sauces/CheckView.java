@@ -1,0 +1,174 @@
+package app.gradior.web.sauces;
+
+import app.gradior.measure.LineReading;
+import app.gradior.measure.Numbers;
+import app.gradior.method.ReadRecipe;
+import app.gradior.method.ReadRecipe.EndWord;
+import app.gradior.method.ReadRecipe.ReadLine;
+import app.gradior.method.ReadRecipe.ReadStage;
+import app.gradior.method.ReadRecipe.Span;
+import app.gradior.room.exchange.BroughtIn;
+import app.gradior.room.words.Words;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.TreeSet;
+
+/** What was read of a recipe, beside its text: what each line and stage rests on, what is asked, what was not used. */
+final class CheckView {
+    private final BroughtIn.Recipe recipe;
+    private final Figures figures;
+
+    CheckView(BroughtIn.Recipe recipe, Figures figures) {
+        this.recipe = recipe;
+        this.figures = figures;
+    }
+
+    /**
+     * A stretch of the text.
+     *
+     * @param line places of the lines that rest on it, parted by blanks; may be empty
+     * @param stage number of the stage that rests on it; 0 for none
+     * @param used whether anything rests on it
+     */
+    record Mark(String text, String line, int stage, boolean used) {}
+
+    /** A line as understood. */
+    record Line(int index, String text, String food, String mass, String sureness, int stage, boolean optional) {}
+
+    /**
+     * A stage as a sentence.
+     *
+     * @param number of all that was read, from 1
+     * @param label its number in the sauce; a dash where it has no stage of its own
+     */
+    record Stage(int number, String label, String sentence, String quote, boolean sure, boolean kept) {}
+
+    /** Something that the text does not say. */
+    record Ask(int index, String question) {}
+
+    /** A piece that was not used, and why. */
+    record Left(String text, String why) {}
+
+    List<Mark> marks() {
+        String text = recipe.text();
+        TreeSet<Integer> edges = new TreeSet<>(List.of(0, text.length()));
+        List<Span> spans = new ArrayList<>();
+        recipe.read().lines().forEach(line -> spans.add(line.at()));
+        recipe.read().stages().forEach(stage -> spans.add(stage.at()));
+        spans.forEach(span -> {
+            edges.add(span.from());
+            edges.add(span.to());
+        });
+        List<Mark> marks = new ArrayList<>();
+        Integer from = null;
+        for (int to : edges) {
+            if (from != null) {
+                marks.add(mark(text.substring(from, to), from));
+            }
+            from = to;
+        }
+        return marks;
+    }
+
+    private Mark mark(String piece, int at) {
+        StringBuilder lines = new StringBuilder();
+        List<ReadLine> all = recipe.read().lines();
+        for (int i = 0; i < all.size(); i++) {
+            if (all.get(i).at().from() <= at && at < all.get(i).at().to()) {
+                lines.append(lines.isEmpty() ? "" : " ").append(i);
+            }
+        }
+        int stage = 0;
+        List<ReadStage> stages = recipe.read().stages();
+        for (int s = 0; s < stages.size() && stage == 0; s++) {
+            stage = stages.get(s).at().from() <= at && at < stages.get(s).at().to() ? s + 1 : 0;
+        }
+        return new Mark(piece, lines.toString(), stage, !lines.isEmpty() || stage > 0);
+    }
+
+    List<Line> lines() {
+        List<Line> lines = new ArrayList<>();
+        for (ReadLine line : recipe.read().lines()) {
+            LineReading reading = line.reading();
+            lines.add(new Line(
+                    lines.size(),
+                    line.text(),
+                    reading.food().map(Words::say).orElse(Words.text("sauce-view.not-understood")),
+                    reading.massG() > 0 ? figures.mass(reading.massG()) : "—",
+                    reading.sureness().name().toLowerCase(Locale.ROOT),
+                    line.stage(),
+                    line.optional()));
+        }
+        return lines;
+    }
+
+    List<Stage> stages() {
+        List<Stage> stages = new ArrayList<>();
+        int kept = 0;
+        for (ReadStage stage : recipe.read().stages()) {
+            boolean own =
+                    stage.kind() != ReadRecipe.StageWord.TAKE_OUT && stage.kind() != ReadRecipe.StageWord.PUT_BACK;
+            kept += own ? 1 : 0;
+            stages.add(new Stage(
+                    stages.size() + 1, own ? kept + "." : "–", sentence(stage), stage.says(), stage.sure(), own));
+        }
+        return stages;
+    }
+
+    /** "Reduce to half, lively, lid off". */
+    private String sentence(ReadStage stage) {
+        List<String> words = new ArrayList<>();
+        words.add(Words.text("check.kind." + stage.kind().name()));
+        double value = stage.end().value().orElse(Double.NaN);
+        if (!Double.isNaN(value)) {
+            words.add(Words.text(
+                    "check.end." + stage.end().by().name(), figure(stage.end().by(), value)));
+        }
+        if (stage.end().by() != EndWord.MINUTES) {
+            stage.minutes()
+                    .ifPresent(m -> words.add(Words.text(
+                            "check.minutes", Numbers.plain((m.low() + m.high()) / 2, m.high() < 3 ? 1 : 0))));
+        }
+        stage.look().ifPresent(look -> words.add(Words.say(look)));
+        stage.lid().ifPresent(lid -> words.add(Words.text("check.lid", lid)));
+        return String.join(", ", words);
+    }
+
+    private String figure(EndWord by, double value) {
+        return switch (by) {
+            case VOLUME -> figures.volume(value);
+            case WEIGHT -> figures.mass(value);
+            case BOIL, COOLED -> figures.temp(value);
+            case FRACTION -> Numbers.cooks(value);
+            case STEP -> figures.stepWords(value);
+            default -> Numbers.plain(value, value < 3 ? 1 : 0);
+        };
+    }
+
+    List<Ask> asks() {
+        List<Ask> asks = new ArrayList<>();
+        List<ReadLine> lines = recipe.read().lines();
+        for (int i = 0; i < lines.size(); i++) {
+            LineReading reading = lines.get(i).reading();
+            boolean seasons = reading.food()
+                    .filter(f ->
+                            f.per100g().salt() > 80 || f.id().equals("black-pepper") || f.id().equals("white-pepper"))
+                    .isPresent();
+            if (reading.food().isPresent() && !(reading.massG() > 0) && !seasons) {
+                asks.add(new Ask(i, Words.text("check.how-much", reading.food().orElseThrow())));
+            }
+        }
+        return asks;
+    }
+
+    List<Left> left() {
+        return recipe.read().left().stream()
+                .filter(left -> left.text().matches("(?s).*\\p{L}+\\W+\\p{L}+\\W+\\p{L}+.*")
+                        && !left.text().strip().endsWith(":")
+                        && !left.text().strip().equals(recipe.read().name()))
+                .map(left -> new Left(left.text(), Words.say(left.why())))
+                .toList();
+    }
+}
