@@ -72,8 +72,12 @@ export function stages(form, changed) {
           }
         }
       });
+      // Each line goes where its food goes in by itself; what is not understood yet, to the first.
+      const kinds = [...list.querySelectorAll('select[name="stageKind"]')].map((kind) => /** @type {HTMLSelectElement} */ (kind).value);
       for (const select of form.querySelectorAll('select[name="lineStage"]')) {
-        /** @type {HTMLSelectElement} */ (select).value = '1';
+        const homes = select.closest('li')?.querySelector('[data-homes]')?.getAttribute('data-homes') ?? '';
+        const home = homes.split(' ').find((kind) => kinds.includes(kind));
+        /** @type {HTMLSelectElement} */ (select).value = String(home ? kinds.indexOf(home) + 1 : 1);
       }
       changed();
     }),

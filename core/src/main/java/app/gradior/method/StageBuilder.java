@@ -526,8 +526,10 @@ final class StageBuilder {
             boolean only = EnumSet.of(FoodClass.STOCK).containsAll(classes) && !classes.isEmpty();
             return only ? StageWord.ADD : StageWord.SEASON;
         }
-        boolean wetNow =
-                wet || isWet(draft, classes) || BOILS.matcher(draft.norm).find() && !classes.isEmpty();
+        boolean wetNow = wet
+                || isWet(draft, classes)
+                || BOILS.matcher(draft.norm).find() && !classes.isEmpty()
+                || draft.reduces && classes.isEmpty();
         return wetNow ? wet(draft, classes) : dry(draft, bulk(draft.lines));
     }
 

@@ -156,6 +156,23 @@ class BringInJourneyTest {
     }
 
     @Test
+    void anOutlinePutsEachLineWhereItsFoodGoesIn() {
+        Page page = enter();
+        page.navigate("/sauces/new");
+        String[] typed = {"2 shallots", "150 ml white wine", "400 ml chicken stock", "100 ml double cream"};
+        for (int i = 0; i < typed.length; i++) {
+            page.locator("#lines input[name=text]").nth(i).fill(typed[i]);
+            page.locator("#lines input[name=text]").nth(i).press("Enter");
+        }
+        assertThat(page.locator("[data-understood='3']")).containsText("double cream");
+        settled(page);
+        page.click("[data-outline=SWEAT_DEGLAZE]");
+        for (int i = 0; i < typed.length; i++) {
+            assertThat(page.locator("#lines select[name=lineStage]").nth(i)).hasValue(String.valueOf(i + 1));
+        }
+    }
+
+    @Test
     void aRecipeIsLookedAtBeforeItIsKept() {
         Page page = enter();
         page.navigate("/sauces");
@@ -165,7 +182,9 @@ class BringInJourneyTest {
                 "{\"@type\":\"Recipe\",\"name\":\"Pear relish\",\"recipeIngredient\":[\"4 pears, cored\",\"100 g sugar\","
                         + "\"3 florbles of wurzle\"],\"recipeInstructions\":\"Cook it down.\"}");
         page.click("text=Look at it");
-        assertThat(page.locator(".saved")).containsText("Nothing is kept until you save");
+        assertThat(page.locator(".read-lines")).containsText("not understood");
+        assertThat(page.locator(".read-stages")).containsText("Reduce");
+        page.click("text=Cook it");
         assertThat(page.locator(".fault")).containsText("Line 3");
         assertThat(page.locator("[data-understood='0']")).containsText("pears");
         page.locator("#lines input[name=text]").nth(2).fill("1 tbsp lemon juice");

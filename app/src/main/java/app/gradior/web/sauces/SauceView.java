@@ -10,6 +10,7 @@ import app.gradior.measure.LineReading;
 import app.gradior.measure.LineRemark;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
+import app.gradior.method.Homes;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.room.book.SauceBook;
@@ -66,11 +67,20 @@ final class SauceView {
             String spread,
             String sureness,
             String remark,
-            List<String> offers) {
+            List<String> offers,
+            String homes) {
         /** One of which nothing is understood yet. */
         static Row empty(int index, SauceForm.Line line) {
-            return new Row(index, line.text(), line.food(), line.grams(), line.stage(), "", "", "", "", "", List.of());
+            return new Row(
+                    index, line.text(), line.food(), line.grams(), line.stage(), "", "", "", "", "", List.of(), "");
         }
+    }
+
+    /** Keys of the kinds of stage that a line goes in at, the likeliest first. */
+    private static String homes(LineReading reading) {
+        return reading.food()
+                .map(food -> Homes.of(food).stream().map(StageKind::key).collect(Collectors.joining(" ")))
+                .orElse("");
     }
 
     /** Foods that a line may also mean, to be taken with one tap: the one that was nearly named, the one after an "or". */
@@ -136,7 +146,8 @@ final class SauceView {
                 spread,
                 typed.corrected() ? "corrected" : reading.sureness().name().toLowerCase(Locale.ROOT),
                 reading.remark().map(Words::say).orElse(""),
-                typed.corrected() ? List.of() : offers(reading));
+                typed.corrected() ? List.of() : offers(reading),
+                homes(reading));
     }
 
     /** A line of several foods: all of them, together; it is kept as a line of each. */
@@ -161,7 +172,8 @@ final class SauceView {
                         .name()
                         .toLowerCase(Locale.ROOT),
                 Words.text("sauce-view.kept-as-a-line-of-each"),
-                List.of());
+                List.of(),
+                homes(readings.get(0)));
     }
 
     Whole whole(SauceBook.Draft draft, List<KitchenKit.KitPot> pots) {
