@@ -14,7 +14,7 @@ enum Act {
     BESIDE(
             "^(?:soak|weigh your|weigh the empty|write|open a window|preheat|wash|rinse|dry|line a|sterilise|sterilize|prepare)\\b"),
     PACK(
-            "^(?:bottle|jar)\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|fill (?:the |your )?(?:jar|bottle))\\b"),
+            "^(?:bottle|jar)\\b|\\bin(?:to)? (?:a |the |some |clean |hot |warm |sterili[sz]ed )*jar\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|fill (?:the |your )?(?:jar|bottle))\\b"),
     MILL("\\b(?:food mill|mouli|through (?:the |a )?(?:fine |coarse |medium )?(?:disk|disc|mill))\\b"),
     SIEVE("\\b(?:strain|sieve|strainer|colander|chinois|cheesecloth)\\b"),
     BLEND(

@@ -89,6 +89,7 @@ final class LineBook {
         String head = "";
         boolean optional;
         boolean placed;
+        boolean thrown;
         double leftG;
 
         Entry(String text, LineReading reading, Span at, boolean listed) {
@@ -157,6 +158,16 @@ final class LineBook {
         return entry;
     }
 
+    /** What is soaked goes in later; the water it is soaked in never does, if it is thrown away. */
+    void soaked(Clause clause, boolean thrown) {
+        for (int line : named(clause, false)) {
+            Entry entry = entries.get(line);
+            boolean water = entry.food().filter(f -> f.id().equals("water")).isPresent();
+            entry.thrown |= thrown && water;
+            entry.placed |= entry.thrown;
+        }
+    }
+
     /** The lines that a clause puts in, not placed yet; lines that only it names are made. */
     List<Integer> named(Clause clause, boolean makes) {
         List<Integer> found = new ArrayList<>();
@@ -199,16 +210,26 @@ final class LineBook {
         }
         for (int w = 0; w < words.size(); w++) {
             if (!covered[w]) {
-                String word = words.get(w);
-                for (int e = 0; e < entries.size(); e++) {
-                    Entry entry = entries.get(e);
-                    if (entry.listed && !entry.placed && !found.contains(e) && entry.words.contains(word)) {
-                        found.add(e);
-                    }
-                }
+                byWord(clause, words, w, found);
             }
         }
         return found;
+    }
+
+    /** Lines that a word names which is no food's name: "the shells", "1 cup of the broth". */
+    private void byWord(Clause clause, List<String> words, int at, List<Integer> found) {
+        List<Integer> lines = new ArrayList<>();
+        for (int e = 0; e < entries.size(); e++) {
+            Entry entry = entries.get(e);
+            if (entry.listed && !entry.placed && !found.contains(e) && entry.words.contains(words.get(at))) {
+                lines.add(e);
+            }
+        }
+        Optional<Food> food = lines.size() == 1 ? entries.get(lines.get(0)).food() : Optional.empty();
+        if (food.isPresent()) {
+            lines = divided(clause, new LineReader.Mention(food.get(), at, at + 1), words, 0, lines);
+        }
+        lines.stream().filter(line -> !found.contains(line)).forEach(found::add);
     }
 
     private void addAll(List<Integer> found, java.util.function.Predicate<Entry> which) {
@@ -237,6 +258,16 @@ final class LineBook {
             for (int e = 0; e < entries.size(); e++) {
                 Entry entry = entries.get(e);
                 if (!entry.placed && entry.listed && entry.head.equals(head) && !lines.contains(e)) {
+                    lines.add(e);
+                }
+            }
+        }
+        if (lines.isEmpty() && mention.to() - mention.from() > 1) {
+            // "The lime juice", of a lime that is listed whole.
+            String first = words.get(mention.from());
+            for (int e = 0; e < entries.size(); e++) {
+                Entry entry = entries.get(e);
+                if (entry.listed && !entry.placed && entry.head.equals(first)) {
                     lines.add(e);
                 }
             }
@@ -275,6 +306,16 @@ final class LineBook {
         Entry entry = entries.get(lines.get(0));
         LineReading part =
                 reader.read(String.join(" ", words.subList(start(words, before, mention.from()), mention.to())));
+        if (!part.food().map(Food::id).equals(entry.food().map(Food::id))
+                && entry.food().isPresent()) {
+            // "1 cup of the broth", of a chicken broth.
+            String amount = String.join(
+                    " ",
+                    words.subList(start(words, before, mention.from()), mention.from()).stream()
+                            .filter(word -> !word.equals("of") && !word.equals("the"))
+                            .toList());
+            part = reader.read(amount + " " + entry.food().get().name());
+        }
         boolean some = part.massG() > 0
                 && part.sureness() != LineReading.Sureness.UNSURE
                 && part.food().map(Food::id).equals(entry.food().map(Food::id))
@@ -304,6 +345,7 @@ final class LineBook {
         return start;
     }
 
+    private static final Pattern TIMED = Pattern.compile("\\b(?:minute|min|hour|hr|second|sec|degree)\\b");
     private static final int BEHIND = 8;
     private static final Set<String> PARTS =
             Set.of("(", "and", "with", "in", "into", "to", "plus", "or", "then", "for");
@@ -340,6 +382,9 @@ final class LineBook {
             return Optional.empty();
         }
         String phrase = String.join(" ", words.subList(start, mention.to()));
+        if (TIMED.matcher(phrase).find()) {
+            return Optional.empty();
+        }
         LineReading reading = reader.read(phrase);
         int behind = firstNumber(words, mention.to(), Math.min(until, mention.to() + BEHIND));
         if (behind >= 0 && !hasNumber(words, start, mention.from())) {

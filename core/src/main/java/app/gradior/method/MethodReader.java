@@ -154,8 +154,15 @@ public final class MethodReader {
             boolean meal = Act.MEAL.isIn(norm) || norm.startsWith("meanwhile") || rests;
             afterMeal = meal;
             boolean keeping = Act.KEEPING.isIn(norm) && !Act.COOK.isIn(norm);
+            boolean soaks = SOAKS.matcher(norm).find();
             for (Clause clause : Clause.of(text, sentence)) {
-                if (meal && book.named(clause, false).isEmpty() && !Act.PACK.isIn(clause.norm())) {
+                if (soaks) {
+                    book.soaked(clause, THROWN.matcher(norm).find());
+                    builder.leave(clause, Why.BESIDE_THE_POT);
+                } else if (meal
+                        && book.named(clause, false).isEmpty()
+                        && !Act.PACK.isIn(clause.norm())
+                        && !Act.COOL.isIn(clause.norm())) {
                     builder.leave(clause, Why.THE_MEAL);
                 } else if (keeping && book.named(clause, false).isEmpty() && !Act.PACK.isIn(clause.norm())) {
                     builder.leave(clause, Why.KEEPING);
@@ -203,7 +210,8 @@ public final class MethodReader {
                 Span span = new Span(lines.start(), lines.end());
                 String raw = lines.group();
                 String line = DECOR.matcher(raw).replaceAll("").strip();
-                if (line.isBlank() || line.matches("[-=_*]{3,}")) {
+                boolean heads = line.startsWith("|") && !line.matches(".*\\d.*");
+                if (line.isBlank() || line.matches("[-=_*]{3,}") || line.matches("[|:\\- ]+") || heads) {
                     continue;
                 }
                 String bare = BULLET.matcher(line).replaceFirst("");
@@ -229,6 +237,9 @@ public final class MethodReader {
             }
         }
 
+        private static final Pattern SOAKS = Pattern.compile("\\bsoak\\b(?!ing)");
+        private static final Pattern THROWN =
+                Pattern.compile("\\b(?:drain|drained|discard|discarding|throw away|pour away)\\b");
         private static final Pattern LIST_HEADING =
                 Pattern.compile("(?im)^\\W*(?:ingredients?|you(?:'ll| will)? need|what you(?:'ll| will)? need)\\W*$");
 
@@ -301,6 +312,10 @@ public final class MethodReader {
             int stages = builder.stages().size();
             for (int i = 0; i < book.entries().size(); i++) {
                 LineBook.Entry entry = book.entries().get(i);
+                if (entry.thrown) {
+                    left.add(new Left(entry.text, Why.BESIDE_THE_POT, entry.at));
+                    continue;
+                }
                 int stage = builder.stageOf(i);
                 if (stage == 0 && stages > 0) {
                     stage = seasons(entry) ? lastSeason(builder).orElse(last) : last;

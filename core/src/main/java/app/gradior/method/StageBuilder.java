@@ -34,6 +34,8 @@ final class StageBuilder {
             "\\b(?:solid|what stay|what is left|skin|seed|stem|stone|scum|foam|froth|grit|soaking|off the heat|from the heat|heat and|from heat)\\b");
     private static final Pattern LOOKS = Pattern.compile(
             "\\b(?:until|till|til) .*\\b(?:soft|brown|golden|gone|smell|thick|dark|collapse|collapsed|tender|clear|dry|done|melt|melted|bit|set|crisp|color|colour|dissolve|silky|smooth|popped|pop)\\b");
+    private static final Pattern BACK_ON =
+            Pattern.compile("\\b(?:back|return it|return the pan) (?:on|to) (?:the |a |to )?(?:\\w+ )?heat\\b");
     private static final Pattern BOILS =
             Pattern.compile("\\b(?:simmer|boil|bubble|bubbling|simmering|boiling(?! (?:water|stock|hot))|reduce)\\b");
     private static final Set<String> AROMATICS = Set.of(
@@ -243,6 +245,9 @@ final class StageBuilder {
             return;
         }
         List<Integer> lines = named(clause);
+        if (BACK_ON.matcher(n).find()) {
+            close();
+        }
         if (lines.isEmpty() && Act.PUT_BACK.isIn(n)) {
             close();
             if (isPiece(clause)
@@ -484,7 +489,11 @@ final class StageBuilder {
         if (kind == StageWord.COOL) {
             return new ReadEnd(EndWord.COOLED, java.util.OptionalDouble.empty());
         }
-        if (draft.fixed != null && kind != StageWord.REST && kind != StageWord.BLEND) {
+        boolean timed = kind == StageWord.REST || kind == StageWord.BLEND;
+        boolean byTime = draft.end
+                .filter(end -> end.by() == EndWord.MINUTES || end.by() == EndWord.WORD)
+                .isPresent();
+        if (draft.fixed != null && !(timed && byTime)) {
             return ReadEnd.BY_WORD;
         }
         if (draft.end.isEmpty() && draft.boils && !draft.cooked) {
@@ -541,9 +550,9 @@ final class StageBuilder {
                         .allMatch(line -> book.entries()
                                 .get(line)
                                 .food()
-                                .filter(f -> AROMATICS.contains(f.id()))
+                                .filter(f -> AROMATICS.contains(f.id()) || FoodClass.of(f) == FoodClass.HERB)
                                 .isPresent());
-        return kind == StageWord.SWEAT
+        return (kind == StageWord.SWEAT || kind == StageWord.TOAST)
                 && aromatic
                 && last >= 0
                 && stages.get(last).kind() == StageWord.SWEAT
@@ -581,7 +590,9 @@ final class StageBuilder {
         if (vegetables) {
             return StageWord.SWEAT;
         }
-        return toasted || draft.norm.contains("brown") ? StageWord.TOAST : StageWord.SWEAT;
+        return toasted || classes.contains(FoodClass.SWEET) || draft.norm.contains("brown")
+                ? StageWord.TOAST
+                : StageWord.SWEAT;
     }
 
     private StageWord wet(Draft draft, Set<FoodClass> classes) {

@@ -402,7 +402,12 @@ final class TalkLines {
             boolean salted = kind == FoodClass.SALT
                     && book.entries().stream()
                             .anyMatch(e -> e.reading.massG() > 0 && StageBuilder.is(e.food(), FoodClass.SALT));
-            if (seasons && puts && there.isEmpty() && !salted && !norm.contains("no salt")) {
+            if (seasons
+                    && puts
+                    && (stages.cooking() || !stages.stages().isEmpty())
+                    && there.isEmpty()
+                    && !salted
+                    && !norm.contains("no salt")) {
                 return Optional.of(add(name, reader.read(name), clause));
             }
             if (there.isEmpty() && STRONGLY.matcher(norm).find() && stages.cooking()) {
