@@ -1,100 +1,48 @@
 package app.gradior.method;
 
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
 import app.gradior.larder.Food;
 import app.gradior.method.ReadRecipe.EndWord;
 import app.gradior.method.ReadRecipe.Left;
-import app.gradior.method.ReadRecipe.Range;
-import app.gradior.method.ReadRecipe.ReadEnd;
 import app.gradior.method.ReadRecipe.ReadStage;
 import app.gradior.method.ReadRecipe.Span;
 import app.gradior.method.ReadRecipe.StageWord;
 import app.gradior.method.ReadRecipe.Why;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Puts clauses together into stages: what goes in at one moment, what is done to it, until when. */
 final class StageBuilder {
-    private static final Pattern OFF_HEAT = Pattern.compile(
-            "\\b(?:off (?:the )?(?:heat|flame|hob|stove)|heat (?:is )?off|heat off|fire off|fire(?:s)? off|turn it off|turn off)\\b");
-    private static final Pattern REDUCES = Pattern.compile(
-            "\\b(?:reduc\\w*\\b(?! (?:the )?(?:heat|flame))|boil(?:ing)? (?:it |them )?(?:right |hard )?down|cook (?:it )?(?:right )?down|thicken(?:s|ed)?|evaporat\\w*|sticky|jammy|glaze)\\b");
-    private static final Pattern TASTES = Pattern.compile("\\b(?:season|taste|sharpen)\\b");
     private static final Pattern LATE = Pattern.compile("\\blast (?:few |couple of |\\d+ )?(?:minute|min)\\b");
-    private static final Pattern SLAKES =
-            Pattern.compile("\\b(?:slurry|slake|slaked|cornstarch mixture|cornflour mixture|thicken with)\\b");
     private static final Pattern SOLIDS = Pattern.compile(
             "\\b(?:solid|what stay|what is left|skin|seed|stem|stone|scum|foam|froth|grit|soaking|off the heat|from the heat|heat and|from heat)\\b");
     private static final Pattern LOOKS = Pattern.compile(
             "\\b(?:until|till|til) .*\\b(?:soft|brown|golden|gone|smell|thick|dark|collapse|collapsed|tender|clear|dry|done|melt|melted|bit|set|crisp|color|colour|dissolve|silky|smooth|popped|pop)\\b");
     private static final Pattern BACK_ON =
             Pattern.compile("\\b(?:back|return it|return the pan) (?:on|to) (?:the |a |to )?(?:\\w+ )?heat\\b");
-    private static final Pattern BOILS =
-            Pattern.compile("\\b(?:simmer|boil|bubble|bubbling|simmering|boiling(?! (?:water|stock|hot))|reduce)\\b");
-    private static final Set<String> AROMATICS = Set.of(
-            "garlic",
-            "garlic-paste",
-            "ginger",
-            "chilli-red",
-            "chilli-green",
-            "chilli-bird",
-            "galangal",
-            "lemongrass",
-            "turmeric-fresh");
-    private static final Pattern DEEPER = Pattern.compile("\\b(?:down|to|at) (?:at |to )?(\\d+(?:\\.\\d+)?)$");
     private static final Pattern PULP =
             Pattern.compile("\\b(?:pot|pan|saucepan|heat|puree|sauce|it|liquid|everything|liquor|skillet|stove)\\b");
 
-    private static final double PART_WAY_MIN = 3;
-
     private final LineBook book;
     private final Ends ends;
+    private final StageSort sort;
     private final List<ReadStage> stages = new ArrayList<>();
     private final List<List<Integer>> linesOf = new ArrayList<>();
     private final List<Left> left = new ArrayList<>();
-    private @Nullable Draft now;
+    private @Nullable OpenStage now;
     private @Nullable TalkLines told;
-    private boolean wet;
-    private boolean fried;
 
     StageBuilder(LineBook book, Ends ends) {
         this.book = book;
         this.ends = ends;
+        this.sort = new StageSort(book);
     }
 
     /** From now on lines are found as somebody tells them. */
     void telling(TalkLines lines) {
         told = lines;
-    }
-
-    /** A stage that is being read. */
-    private static final class Draft {
-        @Nullable
-        StageWord fixed;
-
-        final List<Integer> lines = new ArrayList<>();
-        boolean cooked;
-        boolean boils;
-        boolean offHeat;
-        boolean tastes;
-        boolean reduces;
-        boolean slakes;
-        boolean fries;
-        Optional<ReadEnd> end = Optional.empty();
-        Optional<Range> minutes = Optional.empty();
-        Optional<Look> look = Optional.empty();
-        Optional<LidState> lid = Optional.empty();
-        String says = "";
-        String norm = "";
-        int from = Integer.MAX_VALUE;
-        int to;
     }
 
     List<ReadStage> stages() {
@@ -119,58 +67,13 @@ final class StageBuilder {
         left.add(new Left(clause.text(), why, clause.at()));
     }
 
-    private Draft open() {
-        Draft draft = now;
+    private OpenStage open() {
+        OpenStage draft = now;
         if (draft == null) {
-            draft = new Draft();
+            draft = new OpenStage();
             now = draft;
         }
         return draft;
-    }
-
-    private void join(Draft draft, Clause clause) {
-        draft.from = Math.min(draft.from, clause.at().from());
-        draft.to = Math.max(draft.to, clause.at().to());
-        draft.norm += " " + clause.norm();
-        if (draft.says.isEmpty()) {
-            draft.says = clause.text();
-        }
-        Optional<Look> look = HeatWords.look(clause.norm());
-        draft.look = look.isPresent() ? look : draft.look;
-        Optional<LidState> lid = HeatWords.lid(clause.norm());
-        draft.lid = lid.isPresent() ? lid : draft.lid;
-        draft.offHeat |= OFF_HEAT.matcher(clause.norm()).find();
-        draft.tastes |= TASTES.matcher(clause.norm()).find();
-        draft.reduces |= REDUCES.matcher(clause.norm()).find();
-        draft.slakes |= SLAKES.matcher(clause.norm()).find();
-        draft.fries |= clause.norm().matches(".*\\bfr(?:y|ie)\\b.*");
-        Optional<Range> minutes = Ends.minutes(clause.norm());
-        if (minutes.isPresent()) {
-            draft.minutes = minutes;
-        }
-        Optional<ReadEnd> level = draft.end.filter(end -> end.by() == EndWord.LEVEL);
-        Matcher deeper = DEEPER.matcher(clause.norm());
-        if (level.isPresent() && deeper.find()) {
-            double figure = Double.parseDouble(deeper.group(1));
-            double unit = level.get().value().orElse(0) > 10 * figure / 2 ? 10 : 1;
-            draft.end = Optional.of(ReadEnd.of(EndWord.LEVEL, unit * figure));
-        }
-        ends.end(clause.norm(), clause.text()).ifPresent(end -> {
-            if (draft.end.isEmpty() || rank(end) >= rank(draft.end.get())) {
-                draft.end = Optional.of(end);
-                draft.says = clause.text();
-            }
-        });
-    }
-
-    private static int rank(ReadEnd end) {
-        return switch (end.by()) {
-            case MINUTES -> 1;
-            case WORD -> 2;
-            case BOIL, COOLED -> 3;
-            case STEP -> 4;
-            default -> 5;
-        };
     }
 
     private List<Integer> named(Clause clause) {
@@ -179,7 +82,7 @@ final class StageBuilder {
 
     /** Puts a line that is told late into the stage that another is in. */
     void withLine(int line, int other) {
-        Draft draft = now;
+        OpenStage draft = now;
         List<Integer> into = draft != null && draft.lines.contains(other) ? draft.lines : null;
         for (List<Integer> lines : linesOf) {
             into = lines.contains(other) ? lines : into;
@@ -192,13 +95,13 @@ final class StageBuilder {
 
     /** Whether something has been put on already. */
     boolean cooking() {
-        Draft draft = now;
+        OpenStage draft = now;
         return draft != null && (draft.cooked || !draft.lines.isEmpty());
     }
 
     /** Whether a line is in the stage that is being read. */
     boolean isOpen(int line) {
-        Draft draft = now;
+        OpenStage draft = now;
         return draft != null && draft.lines.contains(line);
     }
 
@@ -255,8 +158,8 @@ final class StageBuilder {
                             .find()) {
                 fixed(StageWord.PUT_BACK, clause, List.of());
             } else {
-                Draft draft = open();
-                join(draft, clause);
+                OpenStage draft = open();
+                draft.join(clause, ends);
             }
             return;
         }
@@ -285,18 +188,19 @@ final class StageBuilder {
             cook(clause, boilOnly, !lines.isEmpty());
         } else if (lines.isEmpty()) {
             if ((told == null ? Act.ADD.isIn(n) || ends.end(n, clause.text()).isPresent() : talksOfIt(n, clause))
-                    || OFF_HEAT.matcher(n).find()
-                    || TASTES.matcher(n).find()) {
-                Draft draft = open();
-                boolean tastesLast =
-                        clause.opens() && TASTES.matcher(n).find() && (richness(draft.lines) || draft.cooked);
-                if (OFF_HEAT.matcher(n).find() && (draft.cooked || !draft.lines.isEmpty()) || tastesLast) {
+                    || OpenStage.OFF_HEAT.matcher(n).find()
+                    || OpenStage.TASTES.matcher(n).find()) {
+                OpenStage draft = open();
+                boolean tastesLast = clause.opens()
+                        && OpenStage.TASTES.matcher(n).find()
+                        && (sort.richness(draft.lines) || draft.cooked);
+                if (OpenStage.OFF_HEAT.matcher(n).find() && (draft.cooked || !draft.lines.isEmpty()) || tastesLast) {
                     close();
                     draft = open();
                 }
-                join(draft, clause);
+                draft.join(clause, ends);
             } else if (HeatWords.lid(n).isPresent() || HeatWords.look(n).isPresent()) {
-                join(open(), clause);
+                open().join(clause, ends);
             } else {
                 leave(clause, Why.NOTHING_TO_DO);
             }
@@ -306,17 +210,17 @@ final class StageBuilder {
     /** Whether somebody who talks still talks of the pot: of how it looks, smells or how much there is. */
     private boolean talksOfIt(String n, Clause clause) {
         return ends.end(n, clause.text())
-                .filter(end -> rank(end) >= 4
+                .filter(end -> OpenStage.rank(end) >= 4
                         || end.by() == EndWord.BOIL && end.value().isPresent()
                         || LOOKS.matcher(n).find())
                 .isPresent();
     }
 
     private void add(Clause clause, List<Integer> lines) {
-        Draft draft = now;
+        OpenStage draft = now;
         boolean off = draft != null
                 && !draft.lines.isEmpty()
-                && OFF_HEAT.matcher(clause.norm()).find()
+                && OpenStage.OFF_HEAT.matcher(clause.norm()).find()
                 && !draft.offHeat;
         if (off) {
             close();
@@ -327,9 +231,9 @@ final class StageBuilder {
             boolean another = draft.cooked
                     || draft.boils && !lines.isEmpty()
                     || clause.then()
-                            && isFinish(draft.lines)
-                            && isFinish(lines)
-                            && richness(draft.lines) != richness(lines);
+                            && sort.isFinish(draft.lines)
+                            && sort.isFinish(lines)
+                            && sort.richness(draft.lines) != sort.richness(lines);
             if (another) {
                 close();
             }
@@ -339,30 +243,11 @@ final class StageBuilder {
             draft.lines.add(line);
             book.entries().get(line).placed = true;
         }
-        join(draft, clause);
-    }
-
-    private boolean richness(List<Integer> lines) {
-        Set<FoodClass> classes = classes(lines);
-        return classes.contains(FoodClass.RICH) || classes.contains(FoodClass.FAT);
-    }
-
-    private boolean isFinish(List<Integer> lines) {
-        return !lines.isEmpty()
-                && EnumSet.of(
-                                FoodClass.RICH,
-                                FoodClass.FAT,
-                                FoodClass.SALT,
-                                FoodClass.SHARP,
-                                FoodClass.SPICE,
-                                FoodClass.HERB,
-                                FoodClass.SWEET,
-                                FoodClass.OTHER)
-                        .containsAll(classes(lines));
+        draft.join(clause, ends);
     }
 
     private void cook(Clause clause, boolean boilOnly, boolean joined) {
-        Draft draft = now;
+        OpenStage draft = now;
         boolean own = ends.end(clause.norm(), clause.text()).isPresent();
         if (draft != null && draft.cooked && own && draft.end.isPresent() && !joined && draft.fixed == null) {
             boolean more = clause.norm().matches(".*\\bmore\\b.*|^(?:which|about|around)\\b.*");
@@ -373,7 +258,7 @@ final class StageBuilder {
         }
         draft = open();
         if (!joined) {
-            join(draft, clause);
+            draft.join(clause, ends);
         }
         if (boilOnly) {
             draft.boils = true;
@@ -395,7 +280,7 @@ final class StageBuilder {
         StageWord kind = Act.MILL.isIn(n) ? StageWord.MILL : Act.BLEND.isIn(n) ? StageWord.BLEND : StageWord.SIEVE;
         List<Integer> lines = named(clause);
         lines.forEach(line -> book.entries().get(line).placed = true);
-        Draft before = now;
+        OpenStage before = now;
         if (before != null && before.fixed == null && !before.cooked && !before.lines.isEmpty() && !before.boils) {
             lines = new ArrayList<>(lines);
             lines.addAll(0, before.lines);
@@ -424,51 +309,38 @@ final class StageBuilder {
         if (again) {
             return;
         }
-        Draft draft = open();
+        OpenStage draft = open();
         draft.fixed = kind;
         draft.lines.addAll(lines);
-        join(draft, clause);
+        draft.join(clause, ends);
         close();
-    }
-
-    private Set<FoodClass> classes(List<Integer> lines) {
-        Set<FoodClass> classes = EnumSet.noneOf(FoodClass.class);
-        for (int line : lines) {
-            book.entries().get(line).food().map(FoodClass::of).ifPresent(classes::add);
-        }
-        return classes;
     }
 
     /** Ends the stage that is being read. */
     void close() {
-        Draft draft = now;
+        OpenStage draft = now;
         now = null;
         if (draft == null) {
             return;
         }
-        boolean anything = draft.fixed != null
-                || !draft.lines.isEmpty()
-                || draft.cooked && (draft.end.isPresent() || draft.reduces)
-                || draft.tastes;
         boolean over = !stages.isEmpty()
                 && (stages.get(stages.size() - 1).kind() == StageWord.COOL
                         || stages.get(stages.size() - 1).kind() == StageWord.PACK);
-        if (!anything || over && draft.fixed == null && draft.lines.isEmpty()) {
+        if (!draft.isAnything() || over && draft.fixed == null && draft.lines.isEmpty()) {
             if (draft.to > 0) {
                 left.add(new Left(draft.says, Why.NOTHING_TO_DO, new Span(draft.from, draft.to)));
             }
             return;
         }
-        StageWord kind = kind(draft);
-        if (joinsPartWay(draft, kind)) {
+        StageWord kind = sort.kind(draft);
+        if (sort.joinsPartWay(draft, kind)) {
             linesOf.get(stages.size() - 1).addAll(draft.lines);
             left.add(new Left(draft.says, Why.JOINS_PART_WAY, new Span(draft.from, draft.to)));
             return;
         }
-        ReadEnd end = end(draft, kind);
         stages.add(new ReadStage(
                 kind,
-                end,
+                draft.endAs(kind),
                 draft.minutes,
                 draft.look,
                 draft.lid,
@@ -476,147 +348,7 @@ final class StageBuilder {
                 draft.end.isPresent() || draft.fixed != null,
                 new Span(draft.from, draft.to)));
         linesOf.add(new ArrayList<>(draft.lines));
-        Set<FoodClass> classes = classes(draft.lines);
-        wet |= isWet(draft, classes)
-                || kind == StageWord.SIMMER
-                || kind == StageWord.REDUCE
-                || kind == StageWord.DEGLAZE;
-        fried |=
-                kind == StageWord.SWEAT || kind == StageWord.TOAST || kind == StageWord.FRY || kind == StageWord.RENDER;
-    }
-
-    private static ReadEnd end(Draft draft, StageWord kind) {
-        if (kind == StageWord.COOL) {
-            return new ReadEnd(EndWord.COOLED, java.util.OptionalDouble.empty());
-        }
-        boolean timed = kind == StageWord.REST || kind == StageWord.BLEND;
-        boolean byTime = draft.end
-                .filter(end -> end.by() == EndWord.MINUTES || end.by() == EndWord.WORD)
-                .isPresent();
-        if (draft.fixed != null && !(timed && byTime)) {
-            return ReadEnd.BY_WORD;
-        }
-        if (draft.end.isEmpty() && draft.boils && !draft.cooked) {
-            return new ReadEnd(EndWord.BOIL, java.util.OptionalDouble.empty());
-        }
-        return draft.end.orElse(ReadEnd.BY_WORD);
-    }
-
-    private boolean isWet(Draft draft, Set<FoodClass> classes) {
-        return classes.contains(FoodClass.STOCK)
-                || classes.contains(FoodClass.ALCOHOL)
-                || draft.lines.stream()
-                        .map(line -> book.entries().get(line))
-                        .anyMatch(entry -> entry.food()
-                                        .filter(f -> f.per100g().water() > 60 && f.pourable())
-                                        .isPresent()
-                                && entry.reading.massG() > 25);
-    }
-
-    private StageWord kind(Draft draft) {
-        if (draft.fixed != null) {
-            return draft.fixed;
-        }
-        Set<FoodClass> classes = classes(draft.lines);
-        if (classes.contains(FoodClass.STARCH) || draft.slakes) {
-            return StageWord.SLURRY;
-        }
-        if (!draft.cooked) {
-            boolean finishing = wet || fried && draft.offHeat;
-            if (draft.boils && !finishing) {
-                return StageWord.SIMMER;
-            }
-            if (classes.contains(FoodClass.RICH) || classes.contains(FoodClass.FAT)) {
-                return StageWord.ENRICH;
-            }
-            if (draft.boils) {
-                return StageWord.ADD;
-            }
-            boolean only = EnumSet.of(FoodClass.STOCK).containsAll(classes) && !classes.isEmpty();
-            return only ? StageWord.ADD : StageWord.SEASON;
-        }
-        boolean wetNow = wet
-                || isWet(draft, classes)
-                || BOILS.matcher(draft.norm).find() && !classes.isEmpty()
-                || draft.reduces && classes.isEmpty();
-        return wetNow ? wet(draft, classes) : dry(draft, bulk(draft.lines));
-    }
-
-    /** Whether it is garlic or the like that joins what is sweating for less than three minutes: no stage of its own. */
-    private boolean joinsPartWay(Draft draft, StageWord kind) {
-        int last = stages.size() - 1;
-        boolean aromatic = !draft.lines.isEmpty()
-                && draft.lines.stream()
-                        .allMatch(line -> book.entries()
-                                .get(line)
-                                .food()
-                                .filter(f -> AROMATICS.contains(f.id()) || FoodClass.of(f) == FoodClass.HERB)
-                                .isPresent());
-        return (kind == StageWord.SWEAT || kind == StageWord.TOAST)
-                && aromatic
-                && last >= 0
-                && stages.get(last).kind() == StageWord.SWEAT
-                && draft.minutes.filter(m -> m.high() < PART_WAY_MIN).isPresent();
-    }
-
-    /** The classes of what makes a stage up: a clove of garlic beside other things is not its main thing. */
-    private Set<FoodClass> bulk(List<Integer> lines) {
-        List<Integer> main = lines.stream()
-                .filter(line -> book.entries()
-                        .get(line)
-                        .food()
-                        .filter(f -> AROMATICS.contains(f.id()))
-                        .isEmpty())
-                .toList();
-        Set<FoodClass> classes = classes(main);
-        classes.remove(FoodClass.FAT);
-        classes.remove(FoodClass.SALT);
-        return classes.isEmpty() ? classes(lines) : classes;
-    }
-
-    private static StageWord dry(Draft draft, Set<FoodClass> classes) {
-        if (classes.contains(FoodClass.CURED) && draft.norm.matches(".*\\b(?:fat|crisp|render)\\b.*")) {
-            return StageWord.RENDER;
-        }
-        if (classes.contains(FoodClass.PASTE)) {
-            return StageWord.FRY;
-        }
-        boolean vegetables = classes.contains(FoodClass.PRODUCE);
-        boolean toasted = classes.contains(FoodClass.SPICE)
-                || classes.contains(FoodClass.NUT)
-                || classes.contains(FoodClass.FLOUR)
-                || classes.contains(FoodClass.MEAT)
-                || classes.contains(FoodClass.HERB);
-        if (vegetables) {
-            return StageWord.SWEAT;
-        }
-        return toasted || classes.contains(FoodClass.SWEET) || draft.norm.contains("brown")
-                ? StageWord.TOAST
-                : StageWord.SWEAT;
-    }
-
-    private StageWord wet(Draft draft, Set<FoodClass> classes) {
-        if (draft.fries && !stages.isEmpty() && stages.get(stages.size() - 1).kind() != StageWord.SIMMER
-                || classes.contains(FoodClass.PASTE) && !isWet(draft, classes)) {
-            return StageWord.FRY;
-        }
-        boolean strong = classes.contains(FoodClass.ALCOHOL) || classes.contains(FoodClass.SHARP);
-        boolean alone = EnumSet.of(
-                        FoodClass.ALCOHOL,
-                        FoodClass.SHARP,
-                        FoodClass.SPICE,
-                        FoodClass.HERB,
-                        FoodClass.SWEET,
-                        FoodClass.SALT)
-                .containsAll(classes);
-        if (!wet && fried && strong && alone) {
-            return StageWord.DEGLAZE;
-        }
-        boolean amount = draft.end
-                .filter(end -> rank(end) >= 4
-                        || end.by() == EndWord.BOIL && end.value().isPresent())
-                .isPresent();
-        return amount || draft.reduces ? StageWord.REDUCE : StageWord.SIMMER;
+        sort.after(draft, kind);
     }
 
     /** Whether a food is of a class. */

@@ -37,80 +37,6 @@ final class TalkLines {
     private static final Pattern AGAIN = Pattern.compile("\\b(?:more|another|extra|rest)\\b");
     private static final Pattern PLANS = Pattern.compile(
             "\\b(?:you need|what you need|ingredient|shopping|i have|i got|ive got|you got|what have i got|we need|on the counter)\\b");
-    private static final Set<String> SMALL = Set.of(
-            "two", "three", "four", "five", "six", "seven", "eight", "nine", "one", "half", "quarter", "couple", "a",
-            "an", "few", "pinch", "handful", "knob", "splash", "glug", "dash", "third");
-    private static final Set<String> UNITS = Set.of(
-            "cup",
-            "gram",
-            "g",
-            "kilo",
-            "kg",
-            "ml",
-            "mil",
-            "litre",
-            "liter",
-            "pint",
-            "quart",
-            "tablespoon",
-            "tbsp",
-            "teaspoon",
-            "tsp",
-            "ounce",
-            "oz",
-            "pound",
-            "lb",
-            "clove",
-            "sprig",
-            "leaf",
-            "stick",
-            "pinch",
-            "handful",
-            "glass",
-            "can",
-            "tin",
-            "bunch",
-            "spoon",
-            "ladle",
-            "grating",
-            "stalk",
-            "thumb",
-            "knob",
-            "mug",
-            "head",
-            "rasher",
-            "slice",
-            "tub",
-            "jar",
-            "packet",
-            "carton",
-            "bag",
-            "dash",
-            "splash",
-            "glug",
-            "spoonful");
-    private static final Set<String> TIMES = Set.of(
-            "minute",
-            "min",
-            "hour",
-            "second",
-            "degree",
-            "inch",
-            "people",
-            "person",
-            "month",
-            "week",
-            "year",
-            "day",
-            "centimetre",
-            "cm",
-            "mm",
-            "of hour",
-            "time",
-            "portion",
-            "jar");
-    private static final Map<String, String> MISHEARD =
-            Map.of("time", "thyme", "come", "cumin", "flower", "flour", "stalk", "stock", "leaks", "leeks");
 
     private final LineBook book;
     private final StageBuilder stages;
@@ -159,7 +85,7 @@ final class TalkLines {
         if (CHOICE.matcher(norm).find() || book.isFull()) {
             return in;
         }
-        List<String> words = heardRight(LineReader.words(clause.text()));
+        List<String> words = TalkAmounts.heardRight(LineReader.words(clause.text()));
         List<LineReader.Mention> mentions = reader.mentions(String.join(" ", words)).stream()
                 .filter(mention -> isFood(words, mention))
                 .collect(Collectors.toCollection(ArrayList::new));
@@ -215,7 +141,7 @@ final class TalkLines {
     /** Not the measure that is called so too ("four cloves"), nor what is only said to be as much ("that's like three oranges"). */
     private static boolean isFood(List<String> words, LineReader.Mention mention) {
         if (mention.food().id().equals("clove")) {
-            return amountAt(words, Math.max(0, mention.from() - 2), mention.from()) < 0
+            return TalkAmounts.amountAt(words, Math.max(0, mention.from() - 2), mention.from()) < 0
                     && (mention.from() == 0 || !words.get(mention.from() - 1).equals("of"));
         }
         for (int i = Math.max(0, mention.from() - 4); i + 1 < mention.from(); i++) {
@@ -259,12 +185,12 @@ final class TalkLines {
             lastHeard = null;
             return;
         }
-        int at = amountAt(words, 0, words.size());
+        int at = TalkAmounts.amountAt(words, 0, words.size());
         if (at < 0) {
             refine(words);
             return;
         }
-        String amount = strip(words.subList(at, Math.min(words.size(), at + 5)));
+        String amount = TalkAmounts.strip(words.subList(at, Math.min(words.size(), at + 5)));
         Food waiting = waited <= WAITS ? pending : null;
         LineReading ofWaiting = waiting == null ? null : reader.read(amount + " " + waiting.name());
         if (waiting != null && ofWaiting != null && counts(ofWaiting, waiting)) {
@@ -320,12 +246,9 @@ final class TalkLines {
     private void correct(String amount) {
         LineBook.Entry entry = book.entries().get(last);
         Food food = entry.food().orElseThrow();
-        String unit = "";
-        for (String word : entry.text.split(" ")) {
-            unit = unit.isEmpty() && UNITS.contains(word) ? word + " " : unit;
-        }
-        boolean bare = UNITS.stream().noneMatch(u -> (" " + amount + " ").contains(" " + u + " "));
-        String text = amount + " " + (bare ? unit : "") + food.name();
+        String unit = TalkAmounts.unit(List.of(entry.text.split(" ")));
+        boolean unitless = TalkAmounts.isBare(amount) && !unit.isEmpty();
+        String text = amount + " " + (unitless ? unit + " " : "") + food.name();
         LineReading reading = reader.read(text);
         if (counts(reading, food)) {
             replace(last, text, reading);
@@ -426,7 +349,7 @@ final class TalkLines {
         boolean early = !stages.cooking()
                 && stages.stages().isEmpty()
                 && !GOES_IN.matcher(norm).find();
-        boolean piece = !amount.get().matches(".*\\b(?:" + String.join("|", UNITS) + ")\\b.*");
+        boolean piece = TalkAmounts.isBare(amount.get());
         if (early && (piece || PLANS.matcher(norm).find())) {
             heard.put(food.id(), amount.get());
             lastHeard = food;
@@ -465,31 +388,30 @@ final class TalkLines {
     /** "No, make that three": what is said after it counts, the last of it; said without its measure, it is in the one before. */
     private Optional<String> putRight(List<String> words, LineReader.Mention mention, int until, Named named) {
         int no = -1;
-        String unit = "";
+        String unit = TalkAmounts.unit(words.subList(mention.to(), Math.min(until, words.size())));
         for (int i = mention.to(); i < Math.min(until, words.size()); i++) {
             String word = words.get(i);
             boolean half = word.equals("just")
                     && i + 1 < words.size()
                     && words.get(i + 1).equals("half");
             no = no < 0 && (word.equals("no") || word.equals("make") || half) ? i : no;
-            unit = unit.isEmpty() && UNITS.contains(word) ? word : unit;
         }
         Optional<String> right = Optional.empty();
-        for (int at = no < 0 ? -1 : amountAt(words, no + 1, until); at >= 0; ) {
+        for (int at = no < 0 ? -1 : TalkAmounts.amountAt(words, no + 1, until); at >= 0; ) {
             int to = at;
             while (to < until
-                    && (isAmountWord(words.get(to))
+                    && (TalkAmounts.isAmountWord(words.get(to))
                             || words.get(to).equals("and")
                             || words.get(to).equals("of"))) {
                 to++;
             }
-            String amount = strip(words.subList(at, Math.max(at + 1, to)));
-            boolean bare = UNITS.stream().noneMatch(u -> (" " + amount + " ").contains(" " + u + " "));
+            String amount = TalkAmounts.strip(words.subList(at, Math.max(at + 1, to)));
+            boolean bare = TalkAmounts.isBare(amount);
             String phrase = amount + (bare && !unit.isEmpty() ? " " + unit + " " : " ") + named.name();
             if (counts(reader.read(phrase), named.food())) {
                 right = Optional.of(phrase);
             }
-            at = amountAt(words, Math.max(at + 1, to), until);
+            at = TalkAmounts.amountAt(words, Math.max(at + 1, to), until);
         }
         return right;
     }
@@ -501,14 +423,14 @@ final class TalkLines {
         int end = mention.from();
         // "Two cups here of the juice": few words may stand between.
         while (end > before
-                && !isAmountWord(words.get(end - 1))
+                && !TalkAmounts.isAmountWord(words.get(end - 1))
                 && !words.get(end - 1).equals("and")
                 && mention.from() - end < BETWEEN) {
             end--;
         }
         int start = end;
         while (start > before
-                && (isAmountWord(words.get(start - 1))
+                && (TalkAmounts.isAmountWord(words.get(start - 1))
                         || words.get(start - 1).equals("and")
                         || words.get(start - 1).equals("of"))) {
             start--;
@@ -524,7 +446,8 @@ final class TalkLines {
             boolean squeezed = words.subList(0, start).contains("squeeze")
                     && CITRUS.contains(named.food().id());
             String phrase = (part ? words.get(start - 2) + " of " : squeezed ? "juice of " : "")
-                    + strip(words.subList(start, end)) + size(words, end, mention.from()) + " " + name;
+                    + TalkAmounts.strip(words.subList(start, end)) + TalkAmounts.size(words, end, mention.from()) + " "
+                    + name;
             LineReading reading = reader.read(phrase);
             if (counts(reading, named.food())) {
                 return Optional.of(phrase);
@@ -536,16 +459,16 @@ final class TalkLines {
                 return Optional.of(phrase);
             }
         }
-        int behind = amountAt(words, mention.to(), Math.min(until, mention.to() + BEHIND));
+        int behind = TalkAmounts.amountAt(words, mention.to(), Math.min(until, mention.to() + BEHIND));
         if (behind >= 0) {
             int to = behind;
             while (to < until
-                    && (isAmountWord(words.get(to))
+                    && (TalkAmounts.isAmountWord(words.get(to))
                             || words.get(to).equals("and")
                             || words.get(to).equals("of"))) {
                 to++;
             }
-            String phrase = strip(words.subList(behind, Math.max(behind + 1, to))) + " " + name;
+            String phrase = TalkAmounts.strip(words.subList(behind, Math.max(behind + 1, to))) + " " + name;
             LineReading reading = reader.read(phrase);
             if (counts(reading, named.food())) {
                 return Optional.of(phrase);
@@ -554,17 +477,7 @@ final class TalkLines {
         return Optional.empty();
     }
 
-    private static String size(List<String> words, int from, int to) {
-        for (String word : words.subList(from, to)) {
-            if (word.equals("small") || word.equals("large") || word.equals("medium") || word.equals("big")) {
-                return " " + word;
-            }
-        }
-        return "";
-    }
-
     private static final Set<String> CITRUS = Set.of("lemon", "lime", "orange", "grapefruit", "clementine");
-    private static final Set<String> OPEN_ENDS = Set.of("and", "of", "a", "an");
     private static final int BETWEEN = 4;
     private static final int BEHIND = 10;
     private static final Pattern STRONGLY =
@@ -578,94 +491,4 @@ final class TalkLines {
             Pattern.compile("\\b(?:putting it in|goe in now|in now|throwing it in|going in now|throw it in now)\\b");
     private static final Pattern EXACT = Pattern.compile(
             "\\d.*\\b(?:g|gram|kg|kilo|ml|mil|ounce|oz|pound|lb|litre|liter)\\b|\\b(?:cup|pint|litre|liter|kilo|pound)\\b");
-
-    private static boolean isAmountWord(String word) {
-        return Character.isDigit(word.charAt(0)) || SMALL.contains(word) || UNITS.contains(word);
-    }
-
-    private static String strip(List<String> words) {
-        List<String> kept = new ArrayList<>();
-        for (String word : words) {
-            if (UNITS.contains(word)
-                    || Character.isDigit(word.charAt(0))
-                    || SMALL.contains(word)
-                    || word.equals("of")
-                    || word.equals("and")
-                    || word.equals("small")
-                    || word.equals("large")
-                    || word.equals("medium")
-                    || word.equals("big")
-                    || word.equals("heaped")) {
-                kept.add(word);
-            }
-        }
-        // "A kilo and a bit": what is left open is left out.
-        while (kept.size() > 1 && OPEN_ENDS.contains(kept.get(kept.size() - 1))) {
-            kept.remove(kept.size() - 1);
-        }
-        return String.join(" ", kept).replace("an ", "a ");
-    }
-
-    /** Where an amount begins: a figure, or a small number before a unit or right before the food. */
-    private static int amountAt(List<String> words, int from, int to) {
-        for (int i = from; i < to; i++) {
-            String word = words.get(i);
-            boolean figure = Character.isDigit(word.charAt(0));
-            boolean small = SMALL.contains(word);
-            boolean counted = i + 1 < words.size()
-                    && (UNITS.contains(words.get(i + 1))
-                            || i + 2 < words.size()
-                                    && UNITS.contains(words.get(i + 2))
-                                    && SMALL.contains(words.get(i + 1))
-                            || i + 3 < words.size()
-                                    && words.get(i + 1).equals("of")
-                                    && UNITS.contains(words.get(i + 3)));
-            if (i + 1 < words.size() && TIMES.contains(words.get(i + 1))
-                    || i + 2 < words.size()
-                            && TIMES.contains(words.get(i + 2))
-                            && (SMALL.contains(words.get(i + 1))
-                                    || Character.isDigit(words.get(i + 1).charAt(0)))) {
-                continue;
-            }
-            boolean pronoun = word.equals("a") || word.equals("an") || word.equals("one");
-            if (figure || small && (counted || !pronoun) || pronoun && i >= to - 3) {
-                return i;
-            }
-        }
-        return -1;
-    }
-
-    /** Words that captions mishear: "time" by the sprig or the spoon is thyme. */
-    private static List<String> heardRight(List<String> words) {
-        List<String> right = new ArrayList<>(words);
-        for (int i = 0; i < right.size(); i++) {
-            String meant = MISHEARD.get(right.get(i));
-            if (meant != null && isNamed(right, i)) {
-                right.set(i, meant);
-            }
-        }
-        return right;
-    }
-
-    private static boolean isNamed(List<String> words, int at) {
-        String before = at > 0 ? words.get(at - 1) : "";
-        String next = at + 1 < words.size() ? words.get(at + 1) : "";
-        return switch (words.get(at)) {
-            case "time" ->
-                before.equals("of")
-                        || before.equals("and")
-                        || next.equals("three")
-                        || next.equals("stick")
-                        || next.equals("leaf");
-            case "come" -> before.equals("of") || before.equals("then") && next.equals("in") || before.equals("ground");
-            case "flower" -> before.equals("of") || before.equals("plain") || before.equals("the");
-            case "stalk" ->
-                before.equals("chicken")
-                        || before.equals("beef")
-                        || before.equals("vegetable")
-                        || before.equals("veg")
-                        || before.equals("fish");
-            default -> true;
-        };
-    }
 }
