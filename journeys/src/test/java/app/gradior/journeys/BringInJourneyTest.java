@@ -64,7 +64,7 @@ class BringInJourneyTest {
             bring it up to a simmer and let it go for twenty minutes with the lid off till the plums have collapsed
             I forgot to say, a teaspoon of salt went in with the sugar
             blend it till it's smooth
-            and then back on the heat and reduce it till it coats the back of a spoon, about ten minutes
+            and then back on the heat and reduce it till the spoon leaves a track on the bottom of the pan, about ten minutes
             that's it. the duck's in the oven at two hundred for an hour
             """;
 
@@ -184,7 +184,7 @@ class BringInJourneyTest {
         page.click("text=Look at it");
         assertThat(page.locator(".read-lines")).containsText("not understood");
         assertThat(page.locator(".read-stages")).containsText("Reduce");
-        page.click("text=Cook it");
+        page.click("button[value=plan]");
         assertThat(page.locator(".fault")).containsText("Line 3");
         assertThat(page.locator("[data-understood='0']")).containsText("pears");
         page.locator("#lines input[name=text]").nth(2).fill("1 tbsp lemon juice");

@@ -37,6 +37,7 @@ public class BroughtIn {
     private static final double USUAL_MINUTES = 5;
     private static final double AT_ONCE = 1;
     private static final double COLD_C = 20;
+    private static final double HOT_C = 65;
     private static final double USUAL_STEP = 5;
 
     private final Lines lines;
@@ -138,18 +139,18 @@ public class BroughtIn {
             waiting = new ArrayList<>();
             stages.add(stage(stage, kind.get(), in));
         }
-        double step = read.stages().stream()
+        Optional<ReadStage> thick = read.stages().stream()
                 .filter(stage -> stage.end().by() == EndWord.STEP)
-                .reduce((first, second) -> second)
-                .map(stage -> stage.end().value().orElse(USUAL_STEP))
-                .orElse(USUAL_STEP);
+                .reduce((first, second) -> second);
+        double step = thick.map(stage -> stage.end().value().orElse(USUAL_STEP)).orElse(USUAL_STEP);
         String notes = text.strip();
         return new SauceBook.Draft(
                 read.name().length() > LONGEST_NAME ? "" : read.name(),
                 typed,
                 read.stages().stream().anyMatch(BroughtIn::makesSmooth) ? Texture.SMOOTH : Texture.CHUNKY,
                 step,
-                COLD_C,
+                // A thickness that is looked for on the heat is one of a hot sauce.
+                thick.isPresent() ? HOT_C : COLD_C,
                 Optional.empty(),
                 read.yieldMl()
                         .map(range -> (range.low() + range.high()) / 2)
