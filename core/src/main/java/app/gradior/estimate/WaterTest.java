@@ -46,7 +46,7 @@ public record WaterTest(double factor, double logSd) {
             throw new Unfit("endG", new NothingLost(endG, startG));
         }
         Unfit.inRange("minutes", minutes, SHORTEST_MIN, LONGEST_MIN, " min");
-        Mixture water = Mixture.of(Catalogue.standard().food("water").orElseThrow(), startG);
+        Mixture water = Mixture.of(Catalogue.standard().water(), startG);
         SimmerRun run = new SimmerRun(water, pot.withPairFactor(1), heat, 1, 20);
         run.advance(minutes * SECONDS_PER_MINUTE);
         double expected = startG - run.massG();

@@ -55,6 +55,11 @@ public final class Catalogue {
         return new Catalogue(all);
     }
 
+    /** Plain water. */
+    public Food water() {
+        return food(Food.WATER).orElseThrow();
+    }
+
     public Optional<Food> food(String id) {
         return Optional.ofNullable(byId.get(id));
     }

@@ -1,10 +1,5 @@
 package app.gradior.larder;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -14,8 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 
 /** Reads the catalogue's file: one row a food; empty number fields mean 0. */
@@ -26,28 +19,8 @@ final class CatalogueFile {
     private CatalogueFile() {}
 
     static Catalogue read(String resource) {
-        return Catalogue.of(records(resource).stream().map(CatalogueFile::food).toList());
-    }
-
-    /** The rows of a table of the larder, by the names of its columns. */
-    static List<CSVRecord> records(String resource) {
-        try (InputStream in = CatalogueFile.class.getResourceAsStream(resource)) {
-            if (in == null) {
-                throw new IllegalStateException("the table " + resource + " is missing");
-            }
-            CSVFormat format = CSVFormat.DEFAULT
-                    .builder()
-                    .setHeader()
-                    .setSkipHeaderRecord(true)
-                    .setCommentMarker('#')
-                    .setTrim(true)
-                    .get();
-            try (CSVParser rows = format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                return rows.getRecords();
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return Catalogue.of(
+                Table.rows(resource).stream().map(CatalogueFile::food).toList());
     }
 
     private static Food food(CSVRecord row) {

@@ -40,6 +40,11 @@ public record Composition(
         }
     }
 
+    /** All acids together, grams. */
+    public double acids() {
+        return acetic + otherAcids;
+    }
+
     /** The sum of the parts, grams; 100 when the tables agree. */
     public double totalG() {
         return water + ethanol + sugars + otherSolubles + salt + acetic + otherAcids + fat + starch + pulp + coarse;

@@ -50,6 +50,9 @@ public record Food(
         double scovilleUnits,
         String source,
         Makeup makeup) {
+    /** The id of plain water. */
+    static final String WATER = "water";
+
     /** Bulk density of the lightest leaves and of salt, g/mL, with room. */
     public static final double LEAST_DENSITY = 0.03;
 
@@ -157,6 +160,11 @@ public record Food(
                 scovilleUnits,
                 source,
                 newMakeup);
+    }
+
+    /** Whether it is plain water. */
+    public boolean plainWater() {
+        return id.equals(WATER);
     }
 
     public boolean has(Trait trait) {

@@ -20,7 +20,7 @@ final class StarchTable {
 
     private static Map<StarchKind, StarchRow> read(String resource) {
         Map<StarchKind, StarchRow> rows = new EnumMap<>(StarchKind.class);
-        for (CSVRecord row : CatalogueFile.records(resource)) {
+        for (CSVRecord row : Table.rows(resource)) {
             StarchKind kind = StarchKind.ofKey(row.get("key"));
             if (rows.put(kind, row(row)) != null) {
                 throw new IllegalStateException("two rows of starch " + kind.key());

@@ -1,11 +1,7 @@
 package app.gradior.measure;
 
+import app.gradior.larder.Table;
 import app.gradior.measure.Words.Token;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -13,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -37,30 +32,16 @@ final class ForeignWords {
     private ForeignWords() {}
 
     private static List<Map<String, List<Token>>> read() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setCommentMarker('#')
-                .get();
         List<Map<String, List<Token>>> all = new ArrayList<>();
-        try (InputStream in = ForeignWords.class.getResourceAsStream("/measure/foreign.csv")) {
-            if (in == null) {
-                throw new IllegalStateException("foreign.csv is not there");
-            }
-            List<CSVRecord> rows = format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))
-                    .getRecords();
-            for (String language : LANGUAGES) {
-                Map<String, List<Token>> words = new HashMap<>();
-                for (CSVRecord row : rows) {
-                    for (String word : row.get(language).split(";")) {
-                        words.put(key(tokens(word)), Words.tokens(row.get("english")));
-                    }
+        List<CSVRecord> rows = Table.rows("/measure/foreign.csv");
+        for (String language : LANGUAGES) {
+            Map<String, List<Token>> words = new HashMap<>();
+            for (CSVRecord row : rows) {
+                for (String word : row.get(language).split(";")) {
+                    words.put(key(tokens(word)), Words.tokens(row.get("english")));
                 }
-                all.add(words);
             }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            all.add(words);
         }
         return all;
     }

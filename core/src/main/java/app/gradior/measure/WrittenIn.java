@@ -1,11 +1,7 @@
 package app.gradior.measure;
 
+import app.gradior.larder.Table;
 import app.gradior.measure.Words.Token;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -15,7 +11,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -58,23 +53,10 @@ public record WrittenIn(MeasureSystem system, List<String> because) {
     private record Cue(Where where, double weight) {}
 
     private static Map<String, Cue> read() {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setCommentMarker('#')
-                .get();
         Map<String, Cue> cues = new HashMap<>();
-        try (InputStream in = WrittenIn.class.getResourceAsStream("/measure/written-in.csv")) {
-            if (in == null) {
-                throw new IllegalStateException("written-in.csv is not there");
-            }
-            for (CSVRecord row : format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))) {
-                Where where = Where.valueOf(row.get("where").toUpperCase(Locale.ROOT));
-                cues.put(joined(Words.tokens(row.get("words"))), new Cue(where, Double.parseDouble(row.get("weight"))));
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        for (CSVRecord row : Table.rows("/measure/written-in.csv")) {
+            Where where = Where.valueOf(row.get("where").toUpperCase(Locale.ROOT));
+            cues.put(joined(Words.tokens(row.get("words"))), new Cue(where, Double.parseDouble(row.get("weight"))));
         }
         return cues;
     }

@@ -98,6 +98,9 @@ final class Ends {
     private static final Pattern TO_THE_BOIL = Pattern.compile(
             "\\b(?:to (?:the|a) (?:boil|simmer)|just boil|come to (?:the|a) boil|up to the boil|boiling point)\\b");
     private static final Pattern COLD = Pattern.compile("\\b(?:cool|cold|room temperature|lukewarm)\\b");
+    private static final Pattern YIELD = Pattern.compile(
+            "\\b(?:make|makes|yield|yields|gives|give|fill|filled|enough for)\\b(?: \\w+| ,| :){0,6}? (?:" + NUM
+                    + "|a)(?: ?(?:-|–|to|or) ?" + NUM + ")? " + VOLUME_UNIT + "\\b");
     private static final Pattern LAST = Pattern.compile("\\b(?:last|final|every|each|other) $");
 
     private final MeasureSystem measures;
@@ -211,10 +214,6 @@ final class Ends {
         return Optional.of(new Range(0.95 * low * ml, 1.05 * high * ml));
     }
 
-    private static final Pattern YIELD = Pattern.compile(
-            "\\b(?:make|makes|yield|yields|gives|give|fill|filled|enough for)\\b(?: \\w+| ,| :){0,6}? (?:" + NUM
-                    + "|a)(?: ?(?:-|–|to|or) ?" + NUM + ")? " + VOLUME_UNIT + "\\b");
-
     private double unitMl(String unit) {
         return switch (unit) {
             case "ml", "millilitre", "milliliter", "mil" -> 1;
@@ -292,10 +291,7 @@ final class Ends {
         if (celsius < 30 || celsius > 130) {
             return Optional.empty();
         }
-        return Optional.of(
-                celsius >= 90
-                        ? ReadEnd.of(EndWord.BOIL, celsius)
-                        : new ReadEnd(EndWord.WORD, java.util.OptionalDouble.empty()));
+        return Optional.of(celsius >= 90 ? ReadEnd.of(EndWord.BOIL, celsius) : ReadEnd.BY_WORD);
     }
 
     static boolean comesToTheBoil(String norm) {

@@ -49,6 +49,14 @@ enum FoodClass {
             "curry-leaf",
             "lime-leaf");
 
+    /** Pepper that is ground over to taste. */
+    private static final Set<String> PEPPERS = Set.of("black-pepper", "white-pepper");
+
+    /** Whether a food that is given no amount goes in to taste: salt and pepper. */
+    static boolean isToTaste(Food food) {
+        return of(food) == SALT || PEPPERS.contains(food.id());
+    }
+
     static FoodClass of(Food food) {
         Composition c = food.per100g();
         if (PASTES.contains(food.id())) {
@@ -90,7 +98,7 @@ enum FoodClass {
         if (c.ethanol() >= 3) {
             return ALCOHOL;
         }
-        if (c.acetic() + c.otherAcids() >= 3 && c.water() > 60 && c.coarse() + c.pulp() < 3) {
+        if (c.acids() >= 3 && c.water() > 60 && c.coarse() + c.pulp() < 3) {
             return SHARP;
         }
         if (SPICY.contains(food.id()) || c.water() <= 15) {

@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 
 /**
@@ -69,6 +70,10 @@ final class LineBook {
             "raw",
             "head");
 
+    private static final Pattern TIMED = Pattern.compile("\\b(?:minute|min|hour|hr|second|sec|degree)\\b");
+    private static final int BEHIND = 8;
+    private static final Set<String> PARTS =
+            Set.of("(", "and", "with", "in", "into", "to", "plus", "or", "then", "for");
     private static final int MOST = 200;
 
     private final LineReader reader;
@@ -81,7 +86,9 @@ final class LineBook {
      * @param listed whether the text lists it before the method
      */
     static final class Entry {
+        /** The text's words; of a divided line those of the whole. */
         final String text;
+
         final LineReading reading;
         final Span at;
         final boolean listed;
@@ -90,14 +97,13 @@ final class LineBook {
         boolean optional;
         boolean placed;
         boolean thrown;
-        double leftG;
+        boolean part;
 
         Entry(String text, LineReading reading, Span at, boolean listed) {
             this.text = text;
             this.reading = reading;
             this.at = at;
             this.listed = listed;
-            this.leftG = reading.massG();
         }
 
         Optional<Food> food() {
@@ -162,7 +168,7 @@ final class LineBook {
     void soaked(Clause clause, boolean thrown) {
         for (int line : named(clause, false)) {
             Entry entry = entries.get(line);
-            boolean water = entry.food().filter(f -> f.id().equals("water")).isPresent();
+            boolean water = entry.food().filter(Food::plainWater).isPresent();
             entry.thrown |= thrown && water;
             entry.placed |= entry.thrown;
         }
@@ -232,7 +238,7 @@ final class LineBook {
         lines.stream().filter(line -> !found.contains(line)).forEach(found::add);
     }
 
-    private void addAll(List<Integer> found, java.util.function.Predicate<Entry> which) {
+    private void addAll(List<Integer> found, Predicate<Entry> which) {
         for (int e = 0; e < entries.size(); e++) {
             Entry entry = entries.get(e);
             if (entry.listed && !entry.placed && which.test(entry) && !found.contains(e)) {
@@ -281,10 +287,10 @@ final class LineBook {
                                     .isPresent()
                             && mention.to() - mention.from() > 1)
                     .toList();
-            return new ArrayList<>(
-                    closer.isEmpty()
-                            ? lines.subList(0, closer.isEmpty() && sameFood(lines) ? 1 : lines.size())
-                            : closer.subList(0, 1));
+            if (!closer.isEmpty()) {
+                return new ArrayList<>(closer.subList(0, 1));
+            }
+            return sameFood(lines) ? new ArrayList<>(lines.subList(0, 1)) : lines;
         }
         return lines;
     }
@@ -325,30 +331,31 @@ final class LineBook {
         if (!entry.listed || !(some || half)) {
             return lines;
         }
-        double grams = half ? entry.leftG / 2 : part.massG();
-        Food food = entry.food().orElseThrow();
-        Entry first = entry(entry.text, LineReading.corrected(entry.text, food, grams), entry.at, true);
-        Entry rest = entry(entry.text, LineReading.corrected(entry.text, food, entry.leftG - grams), entry.at, true);
-        first.optional = entry.optional;
-        rest.optional = entry.optional;
-        entries.set(lines.get(0), rest);
-        entries.remove(entries.size() - 1);
-        return new ArrayList<>(List.of(entries.indexOf(first)));
+        double whole = entry.reading.massG();
+        double grams = half ? whole / 2 : part.massG();
+        entries.set(lines.get(0), part(entry, whole - grams));
+        entries.add(part(entry, grams));
+        return new ArrayList<>(List.of(entries.size() - 1));
     }
 
+    private static Entry part(Entry whole, double grams) {
+        Food food = whole.food().orElseThrow();
+        Entry part = new Entry(whole.text, LineReading.corrected(whole.text, food, grams), whole.at, true);
+        part.words.addAll(whole.words);
+        part.head = whole.head;
+        part.optional = whole.optional;
+        part.part = true;
+        return part;
+    }
+
+    /** Where the words of an amount may begin that stands before a name. */
     static int start(List<String> words, int before, int mention) {
         int start = mention;
         while (start > before && !BOUNDS.contains(words.get(start - 1))) {
             start--;
         }
-        // "a" and "half a" of an amount that an "and" is within.
         return start;
     }
-
-    private static final Pattern TIMED = Pattern.compile("\\b(?:minute|min|hour|hr|second|sec|degree)\\b");
-    private static final int BEHIND = 8;
-    private static final Set<String> PARTS =
-            Set.of("(", "and", "with", "in", "into", "to", "plus", "or", "then", "for");
 
     /** Where the amount begins before a name: what stands before it ("soften a") says nothing of it. */
     static int firstAmount(List<String> words, int start, int to) {
@@ -407,8 +414,7 @@ final class LineBook {
                         .anyMatch(word -> NUMBER.matcher(word).matches() || Character.isDigit(word.charAt(0)));
         boolean same =
                 reading.food().filter(f -> f.id().equals(mention.food().id())).isPresent();
-        FoodClass kind = FoodClass.of(mention.food());
-        boolean seasoning = kind == FoodClass.SALT || mention.food().id().equals("black-pepper");
+        boolean seasoning = FoodClass.isToTaste(mention.food());
         if (!same || !(given && reading.massG() > 0) && !(seasoning && !listed)) {
             return Optional.empty();
         }

@@ -43,8 +43,15 @@ public record ReadRecipe(
      * @param text as a line of the sauce
      * @param stage the one it goes in with, from 1; 0 where the text does not say
      * @param optional whether the text leaves it to the cook
+     * @param part whether it is a part of what its text says, which goes in at more than one moment
      */
-    public record ReadLine(String text, LineReading reading, int stage, boolean optional, Span at) {}
+    public record ReadLine(String text, LineReading reading, int stage, boolean optional, boolean part, Span at) {
+        /** Whether how much of it cannot be known and must be asked: salt and pepper go in to taste. */
+        public boolean isAsked() {
+            return !(reading.massG() > 0)
+                    && reading.food().filter(food -> !FoodClass.isToTaste(food)).isPresent();
+        }
+    }
 
     /**
      * A step of the work.

@@ -99,6 +99,11 @@ final class StageBuilder {
         return draft != null && (draft.cooked || !draft.lines.isEmpty());
     }
 
+    /** Whether nothing has been put on, now or before. */
+    boolean nothingYet() {
+        return stages.isEmpty() && !cooking();
+    }
+
     /** Whether a line is in the stage that is being read. */
     boolean isOpen(int line) {
         OpenStage draft = now;
@@ -175,7 +180,7 @@ final class StageBuilder {
             leave(clause, Why.BESIDE_THE_POT);
             return;
         }
-        if (told != null && lines.isEmpty() && stages.isEmpty() && !cooking()) {
+        if (told != null && lines.isEmpty() && nothingYet()) {
             leave(clause, Why.NOTHING_TO_DO);
             return;
         }

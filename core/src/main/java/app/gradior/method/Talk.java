@@ -80,7 +80,7 @@ final class Talk {
             beside = meal;
         }
         builder.close();
-        MethodReader.Written written = new MethodReader.Written(text, reader, system);
+        Written written = new Written(text, reader, system);
         written.told(name(plain), yield);
         return written.result(book, builder, true);
     }
@@ -104,16 +104,17 @@ final class Talk {
         }
         StringBuilder words =
                 new StringBuilder(blanked(NOISE, text).replace('\n', ' ').replace('\r', ' '));
-        if (breaths.size() < MANY_STAMPS && text.lines().anyMatch(line -> line.length() > WRAPPED)) {
-            // Lines longer than captions are wrapped are paragraphs.
+        boolean stamped = breaths.size() >= MANY_STAMPS;
+        if (!stamped) {
             breaths.clear();
+        }
+        if (!stamped && text.lines().anyMatch(line -> line.length() > WRAPPED)) {
+            // Lines longer than captions are wrapped are paragraphs.
             for (int at = text.indexOf('\n'); at >= 0; at = text.indexOf('\n', at + 1)) {
                 breaths.add(at);
             }
-            breaths.forEach(at -> words.setCharAt(at, ';'));
-        } else if (breaths.size() >= MANY_STAMPS) {
-            breaths.forEach(at -> words.setCharAt(at, ';'));
         }
+        breaths.forEach(at -> words.setCharAt(at, ';'));
         return words.toString();
     }
 

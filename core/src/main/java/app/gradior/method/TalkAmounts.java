@@ -75,7 +75,6 @@ final class TalkAmounts {
             "centimetre",
             "cm",
             "mm",
-            "of hour",
             "time",
             "portion",
             "jar");

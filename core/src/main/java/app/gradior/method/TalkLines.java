@@ -38,6 +38,21 @@ final class TalkLines {
     private static final Pattern PLANS = Pattern.compile(
             "\\b(?:you need|what you need|ingredient|shopping|i have|i got|ive got|you got|what have i got|we need|on the counter)\\b");
 
+    private static final Set<String> CITRUS = Set.of("lemon", "lime", "orange", "grapefruit", "clementine");
+    private static final int BETWEEN = 4;
+    private static final int BEHIND = 10;
+    private static final Pattern STRONGLY =
+            Pattern.compile("\\b(?:goe|go|going) in\\b|^(?:and )?(?:add|pour|throw|tip)\\b|\\bin goe\\b");
+    private static final Pattern MAKES = Pattern.compile(
+            "\\b(?:make|makes|give|gives|enough|yield|serve|one)$|\\b(?:it|that|this) (?:make|give|serve)|\\b(?:one|each)$|\\bmake about\\b");
+    private static final int SOON = 6;
+    private static final int WAITS = 3;
+    private static final int SHORT = 9;
+    private static final Pattern PUT_NOW =
+            Pattern.compile("\\b(?:putting it in|goe in now|in now|throwing it in|going in now|throw it in now)\\b");
+    private static final Pattern EXACT = Pattern.compile(
+            "\\d.*\\b(?:g|gram|kg|kilo|ml|mil|ounce|oz|pound|lb|litre|liter)\\b|\\b(?:cup|pint|litre|liter|kilo|pound)\\b");
+
     private final LineBook book;
     private final StageBuilder stages;
     private final LineReader reader;
@@ -194,7 +209,7 @@ final class TalkLines {
         Food waiting = waited <= WAITS ? pending : null;
         LineReading ofWaiting = waiting == null ? null : reader.read(amount + " " + waiting.name());
         if (waiting != null && ofWaiting != null && counts(ofWaiting, waiting)) {
-            if (!stages.cooking() && stages.stages().isEmpty() && !goes) {
+            if (stages.nothingYet() && !goes) {
                 heard.put(waiting.id(), amount + " " + waiting.name());
                 lastHeard = waiting;
             } else {
@@ -210,10 +225,7 @@ final class TalkLines {
                                 && (EXACT.matcher(amount).find()
                                         || book.entries().get(last).reading.massG() == 0))) {
             correct(amount);
-        } else if (early != null
-                && stages.stages().isEmpty()
-                && !stages.cooking()
-                && EXACT.matcher(amount).find()) {
+        } else if (early != null && stages.nothingYet() && EXACT.matcher(amount).find()) {
             LineReading reading = reader.read(amount + " " + early.name());
             if (counts(reading, early)) {
                 heard.put(early.id(), amount + " " + early.name());
@@ -321,16 +333,11 @@ final class TalkLines {
                 return Optional.of(add(told, reader.read(told), clause));
             }
             FoodClass kind = FoodClass.of(food);
-            boolean seasons = kind == FoodClass.SALT || food.id().contains("pepper") && kind == FoodClass.SPICE;
+            boolean seasons = FoodClass.isToTaste(food);
             boolean salted = kind == FoodClass.SALT
                     && book.entries().stream()
                             .anyMatch(e -> e.reading.massG() > 0 && StageBuilder.is(e.food(), FoodClass.SALT));
-            if (seasons
-                    && puts
-                    && (stages.cooking() || !stages.stages().isEmpty())
-                    && there.isEmpty()
-                    && !salted
-                    && !norm.contains("no salt")) {
+            if (seasons && puts && !stages.nothingYet() && there.isEmpty() && !salted && !norm.contains("no salt")) {
                 return Optional.of(add(name, reader.read(name), clause));
             }
             if (there.isEmpty() && STRONGLY.matcher(norm).find() && stages.cooking()) {
@@ -339,16 +346,14 @@ final class TalkLines {
             pending = there.isPresent() ? null : food;
             waited = 0;
             goes = GOES_IN.matcher(norm).find();
-            if (!stages.cooking() && stages.stages().isEmpty()) {
+            if (stages.nothingYet()) {
                 lastHeard = food;
             }
             return Optional.empty();
         }
         pending = null;
         LineReading reading = reader.read(amount.get());
-        boolean early = !stages.cooking()
-                && stages.stages().isEmpty()
-                && !GOES_IN.matcher(norm).find();
+        boolean early = stages.nothingYet() && !GOES_IN.matcher(norm).find();
         boolean piece = TalkAmounts.isBare(amount.get());
         if (early && (piece || PLANS.matcher(norm).find())) {
             heard.put(food.id(), amount.get());
@@ -476,19 +481,4 @@ final class TalkLines {
         }
         return Optional.empty();
     }
-
-    private static final Set<String> CITRUS = Set.of("lemon", "lime", "orange", "grapefruit", "clementine");
-    private static final int BETWEEN = 4;
-    private static final int BEHIND = 10;
-    private static final Pattern STRONGLY =
-            Pattern.compile("\\b(?:goe|go|going) in\\b|^(?:and )?(?:add|pour|throw|tip)\\b|\\bin goe\\b");
-    private static final Pattern MAKES = Pattern.compile(
-            "\\b(?:make|makes|give|gives|enough|yield|serve|one)$|\\b(?:it|that|this) (?:make|give|serve)|\\b(?:one|each)$|\\bmake about\\b");
-    private static final int SOON = 6;
-    private static final int WAITS = 3;
-    private static final int SHORT = 9;
-    private static final Pattern PUT_NOW =
-            Pattern.compile("\\b(?:putting it in|goe in now|in now|throwing it in|going in now|throw it in now)\\b");
-    private static final Pattern EXACT = Pattern.compile(
-            "\\d.*\\b(?:g|gram|kg|kilo|ml|mil|ounce|oz|pound|lb|litre|liter)\\b|\\b(?:cup|pint|litre|liter|kilo|pound)\\b");
 }

@@ -73,7 +73,7 @@ public final class Acidity {
     /** Alkalinity of 100 g of a food, mol. */
     static double alkalinityMolPer100g(Food food) {
         Composition c = food.per100g();
-        boolean sour = c.acetic() + c.otherAcids() > 0;
+        boolean sour = c.acids() > 0;
         Buffers buffers = new Buffers(food.makeup().protein(), food.makeup().phosphateMmol());
         if (food.ph().isEmpty() && !sour && !(buffers.mostMol() > 0)) {
             return 0;

@@ -72,7 +72,7 @@ public final class ByLook {
     /** A gram or so of it. */
     private static Mixture perGram(Kind kind, double amount) {
         Food sugar = Catalogue.standard().food("sugar").orElseThrow();
-        Food water = Catalogue.standard().food("water").orElseThrow();
+        Food water = Catalogue.standard().water();
         double brix = kind == Kind.SYRUP ? amount : SERUM_BRIX;
         Mixture serum = Mixture.of(sugar, brix / 100).plus(Mixture.of(water, 1 - brix / 100));
         return switch (kind) {

@@ -1,18 +1,13 @@
 package app.gradior.plan;
 
 import app.gradior.larder.Food;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import app.gradior.larder.Table;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /**
@@ -78,27 +73,9 @@ final class StandIns {
         return List.copyOf(MADE_FROM.keySet());
     }
 
-    private static List<CSVRecord> rows(String file) {
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setCommentMarker('#')
-                .get();
-        try (InputStream in = StandIns.class.getResourceAsStream("/larder/" + file)) {
-            if (in == null) {
-                throw new IllegalStateException(file + " is not there");
-            }
-            return format.parse(new InputStreamReader(in, StandardCharsets.UTF_8))
-                    .getRecords();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     private static List<Job> jobs() {
         Map<String, Job> jobs = new LinkedHashMap<>();
-        for (CSVRecord row : rows("roles.csv")) {
+        for (CSVRecord row : Table.rows("/larder/roles.csv")) {
             String strength = row.get("strength");
             jobs.computeIfAbsent(
                             row.get("role"),
@@ -115,7 +92,7 @@ final class StandIns {
 
     private static Map<String, List<Share>> madeFrom() {
         Map<String, List<Share>> all = new LinkedHashMap<>();
-        for (CSVRecord row : rows("made-from.csv")) {
+        for (CSVRecord row : Table.rows("/larder/made-from.csv")) {
             List<Share> shares = new ArrayList<>();
             for (String share : row.get("of").split(" ")) {
                 String[] parts = share.split(":");

@@ -12,6 +12,7 @@ import app.gradior.larder.Food;
 import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Foods of a sauce in place of others: who can do the job ({@link StandIns}), how much keeps what mattered, what water must make up for a strong
@@ -39,6 +41,8 @@ public final class Substitution {
     private static final double LEAST_MADE_UP_G = 8;
     private static final double SAME_VOLUME = 0.25;
     private static final double DRY_PERCENT = 20;
+    private static final double MOST_TIMES_DRY_ACID = 24;
+    private static final double THICKENED_G = 1000;
     /** So much more of it in 100 g, and a food of no common job makes another sauce; heat in Scoville heat units. */
     private static final double FAR_SALTIER = 2;
 
@@ -88,7 +92,7 @@ public final class Substitution {
             if (c.sugars() >= SWEET_PERCENT) {
                 return SWEETNESS;
             }
-            return c.acetic() + c.otherAcids() >= SHARP_PERCENT ? SHARPNESS : VOLUME;
+            return c.acids() >= SHARP_PERCENT ? SHARPNESS : VOLUME;
         }
     }
 
@@ -96,6 +100,39 @@ public final class Substitution {
     public record Part(Food food, double massG) {
         Mixture mixture() {
             return Mixture.of(food, massG);
+        }
+    }
+
+    /** What of a sauce another food changes. */
+    public enum Changed {
+        WATER(1, 0.2, Mixture::waterG),
+        SUGAR(0.5, 1, Mixture::sugarsG),
+        SALT(0.1, 6, Mixture::saltG),
+        ACID(0.1, 8, Substitution::acidG),
+        FAT(0.5, 1, Substitution::fatG),
+        ALCOHOL(0.1, 2, Mixture::ethanolG),
+        /** Of the whole sauce, in Scoville heat units; the others in g. */
+        HEAT(50, 0, Mixture::pungencyShu);
+
+        private final double noticed;
+        private final double tasted;
+        private final ToDoubleFunction<Mixture> of;
+
+        Changed(double noticed, double tasted, ToDoubleFunction<Mixture> of) {
+            this.noticed = noticed;
+            this.tasted = tasted;
+            this.of = of;
+        }
+
+        private double in(Mixture mixture) {
+            return of.applyAsDouble(mixture);
+        }
+    }
+
+    /** So much of it as written, and as swapped. */
+    public record Difference(Changed what, double before, double after) {
+        public double change() {
+            return after - before;
         }
     }
 
@@ -117,33 +154,17 @@ public final class Substitution {
             return parts.get(0).massG();
         }
 
-        public double waterChangeG() {
-            return sauce.waterG() - before.waterG();
+        /** What a cook would notice of it, in the order of {@link Changed}. */
+        public List<Difference> differences() {
+            return Arrays.stream(Changed.values())
+                    .map(what -> new Difference(what, what.in(before), what.in(sauce)))
+                    .filter(d -> Math.abs(d.change()) >= d.what().noticed)
+                    .toList();
         }
 
-        public double sugarChangeG() {
-            return sauce.sugarsG() - before.sugarsG();
-        }
-
-        public double saltChangeG() {
-            return sauce.saltG() - before.saltG();
-        }
-
-        public double acidChangeG() {
-            return acidG(sauce) - acidG(before);
-        }
-
-        public double alcoholChangeG() {
-            return sauce.ethanolG() - before.ethanolG();
-        }
-
-        public double fatChangeG() {
-            return fatG(sauce) - fatG(before);
-        }
-
-        /** How much hotter the whole sauce is, Scoville heat units. */
-        public double heatChangeShu() {
-            return sauce.pungencyShu() - before.pungencyShu();
+        /** How much more of it there is; less than 0 for less. */
+        public double change(Changed what) {
+            return what.in(sauce) - what.in(before);
         }
 
         /** How much thicker it is at that temperature. */
@@ -173,15 +194,11 @@ public final class Substitution {
          */
         double unlike() {
             double of = missing.stream().mapToDouble(Part::massG).sum() / 100;
-            double tasted = Math.abs(sugarChangeG())
-                    + 6 * Math.abs(saltChangeG())
-                    + 8 * Math.abs(acidChangeG())
-                    + Math.abs(fatChangeG())
-                    + 2 * Math.abs(alcoholChangeG())
-                    + 0.2 * Math.abs(waterChangeG());
-            long foods = parts.stream()
-                    .filter(part -> !part.food().id().equals("water"))
-                    .count();
+            double tasted = Arrays.stream(Changed.values())
+                    .mapToDouble(what -> what.tasted * Math.abs(change(what)))
+                    .sum();
+            long foods =
+                    parts.stream().filter(part -> !part.food().plainWater()).count();
             int apart = missing.size() > 1
                     ? 0
                     : StandIns.apart(missing.get(0).food(), parts.get(0).food());
@@ -211,16 +228,28 @@ public final class Substitution {
             throw new Unfit("food", new BalanceFinding.NotInItsPlace(substitute, gone.food(), kept));
         }
         double grams = grams(without, gone, substitute, kept, job, servedC);
-        boolean dry = gone.food().per100g().water() < DRY_PERCENT && kept == Keeps.SHARPNESS;
-        if (keeps.isEmpty() && grams > (dry ? Keeps.SALT : kept).mostTimes * gone.massG() * (dry ? 2 : 1)) {
+        if (keeps.isEmpty() && grams > mostTimes(gone.food(), kept) * gone.massG()) {
             throw new Unfit("food", new BalanceFinding.TooMuchOfIt(substitute, gone.food(), kept, grams));
         }
         List<Part> parts = new ArrayList<>(List.of(new Part(substitute, grams)));
         double lacking = gone.mixture().waterG() - parts.get(0).mixture().waterG();
         if (keeps.isEmpty() && isMadeUp(gone, kept, lacking)) {
-            parts.add(new Part(water(), lacking));
+            parts.add(new Part(Catalogue.standard().water(), lacking));
         }
         return answer(said(kept, gone, parts), without, missing, parts);
+    }
+
+    /** How many times its grams a cook would take in its place: of a juice for a dry acid, many. */
+    private static double mostTimes(Food gone, Keeps keeps) {
+        boolean dryAcid = keeps == Keeps.SHARPNESS && gone.per100g().water() < DRY_PERCENT;
+        return dryAcid ? MOST_TIMES_DRY_ACID : keeps.mostTimes;
+    }
+
+    /** What a food by itself is weighed in: a thickener needs something to thicken, and a litre of water stands for the sauce. */
+    public static Mixture alone(Food missing, Optional<Keeps> keeps) {
+        return keeps.orElseGet(() -> Keeps.of(missing)) == Keeps.THICKNESS
+                ? Mixture.of(Catalogue.standard().water(), THICKENED_G)
+                : Mixture.EMPTY;
     }
 
     /** Whether water makes up for what the other food lacks of it: of a liquid, and where its volume counts. */
@@ -243,10 +272,6 @@ public final class Substitution {
     /** What a food is mainly there for: the job it is first in, else what its composition says. */
     private static Keeps main(Food food) {
         return StandIns.of(food).stream().map(StandIns.Job::keeps).findFirst().orElseGet(() -> Keeps.of(food));
-    }
-
-    private static Food water() {
-        return Catalogue.standard().food("water").orElseThrow();
     }
 
     /** So many minutes more, or fewer, at a lively boil in an open pan 24 cm wide: what a change of water costs there. */
@@ -278,7 +303,7 @@ public final class Substitution {
     }
 
     private static double acids(Composition c) {
-        return c.acetic() + c.otherAcids();
+        return c.acids();
     }
 
     /** One food for several: one of them, or what they together make. */

@@ -19,7 +19,7 @@ public final class Thinning {
      * @return empty when it is no thicker than that already, or no amount would do
      */
     public static OptionalDouble waterToStep(Mixture sauce, double step, double servedC, double bodyFactor) {
-        return toStep(sauce, Catalogue.standard().food("water").orElseThrow(), step, servedC, bodyFactor);
+        return toStep(sauce, Catalogue.standard().water(), step, servedC, bodyFactor);
     }
 
     /**

@@ -79,7 +79,7 @@ public final class Cold {
     }
 
     private static @Nullable Double waterG(Mixture cooked, double bodyFactor, double wantedStep) {
-        Mixture water = Mixture.of(Catalogue.standard().food("water").orElseThrow(), 1);
+        Mixture water = Mixture.of(Catalogue.standard().water(), 1);
         double low = 0;
         double high = MOST_WATER_SHARE * cooked.massG();
         if (stepAt(cooked.plus(water.times(high)), bodyFactor, FRIDGE_C, A_NIGHT_H) > wantedStep) {

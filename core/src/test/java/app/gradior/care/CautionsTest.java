@@ -111,8 +111,7 @@ class CautionsTest {
         return new Ingredients(
                 List.of(
                         LineReading.corrected("some", food, massG),
-                        LineReading.corrected(
-                                "water", Catalogue.standard().food("water").orElseThrow(), waterG)),
+                        LineReading.corrected("water", Catalogue.standard().water(), waterG)),
                 Texture.CHUNKY);
     }
 

@@ -86,9 +86,7 @@ class CatalogueTest {
     void aPartOutsideZeroToAHundredIsRefused() {
         assertThat(Refused.range(() -> new Composition(Double.NaN, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0)))
                 .isEqualTo(new Wrong.Range("composition", Double.NaN, 0, 100, " g"));
-        assertThatThrownBy(() -> Catalogue.of(List.of(
-                        catalogue.food("water").orElseThrow(),
-                        catalogue.food("water").orElseThrow())))
+        assertThatThrownBy(() -> Catalogue.of(List.of(catalogue.water(), catalogue.water())))
                 .hasMessageContaining("water");
     }
 

@@ -75,19 +75,19 @@ class BalanceTest {
         Substitution.Answer vinegar = swap(base, "vinegar-cider", 120, "vinegar-sherry");
         assertThat(vinegar.keeps()).isEqualTo(Keeps.SHARPNESS);
         assertThat(vinegar.massG()).isCloseTo(120 * 5.0 / 7.1, within(0.01));
-        assertThat(vinegar.acidChangeG()).isCloseTo(0, within(1e-9));
-        assertThat(vinegar.waterChangeG()).isNegative();
+        assertThat(vinegar.change(Substitution.Changed.ACID)).isCloseTo(0, within(1e-9));
+        assertThat(vinegar.change(Substitution.Changed.WATER)).isNegative();
         Substitution.Answer honey = swap(base, "sugar", 200, "honey");
         assertThat(honey.keeps()).isEqualTo(Keeps.SWEETNESS);
-        assertThat(honey.sugarChangeG()).isCloseTo(0, within(1e-9));
+        assertThat(honey.change(Substitution.Changed.SUGAR)).isCloseTo(0, within(1e-9));
         assertThat(honey.massG()).isCloseTo(200 / 0.81, within(0.01));
-        assertThat(honey.waterChangeG()).isCloseTo(0.175 * honey.massG(), within(0.01));
+        assertThat(honey.change(Substitution.Changed.WATER)).isCloseTo(0.175 * honey.massG(), within(0.01));
         Substitution.Answer soy = swap(base, "salt", 10, "soy-sauce");
         assertThat(soy.keeps()).isEqualTo(Keeps.SALT);
-        assertThat(soy.saltChangeG()).isCloseTo(0, within(1e-9));
+        assertThat(soy.change(Substitution.Changed.SALT)).isCloseTo(0, within(1e-9));
         Substitution.Answer stock = swap(base, "perry", 200, "apple-juice");
         assertThat(stock.keeps()).isEqualTo(Keeps.VOLUME);
-        assertThat(stock.alcoholChangeG()).isCloseTo(-200 * 0.049, within(0.01));
+        assertThat(stock.change(Substitution.Changed.ALCOHOL)).isCloseTo(-200 * 0.049, within(0.01));
     }
 
     @Test

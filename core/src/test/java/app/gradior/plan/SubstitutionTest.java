@@ -75,15 +75,23 @@ class SubstitutionTest {
                 double within = made ? 0.35 : 1e-6;
                 switch (a.keeps()) {
                     case SWEETNESS ->
-                        close(soft, what, a.sugarChangeG(), within * a.before().sugarsG());
-                    case SHARPNESS -> close(soft, what, a.acidChangeG(), within * acid(missing));
+                        close(
+                                soft,
+                                what,
+                                a.change(Substitution.Changed.SUGAR),
+                                within * a.before().sugarsG());
+                    case SHARPNESS -> close(soft, what, a.change(Substitution.Changed.ACID), within * acid(missing));
                     case SALT ->
-                        close(soft, what, a.saltChangeG(), within * a.before().saltG());
+                        close(
+                                soft,
+                                what,
+                                a.change(Substitution.Changed.SALT),
+                                within * a.before().saltG());
                     case FAT ->
                         close(
                                 soft,
                                 what,
-                                a.fatChangeG(),
+                                a.change(Substitution.Changed.FAT),
                                 within * 0.6 * missing.per100g().fat());
                     case HEAT ->
                         close(soft, what, a.sauce().pungencyShuG() / a.before().pungencyShuG() - 1, within);

@@ -73,34 +73,6 @@ public class SauceBook {
             Map<School, SchoolAnswer> schools,
             String notes,
             Optional<MeasureSystem> measures) {
-        /** One in its kitchen's own measures. */
-        public Draft(
-                String name,
-                List<Lines.Typed> lines,
-                Texture texture,
-                double targetStep,
-                double servedC,
-                Optional<Use> use,
-                @Nullable Double yieldMl,
-                String tags,
-                List<StageDraft> stages,
-                Map<School, SchoolAnswer> schools,
-                String notes) {
-            this(
-                    name,
-                    lines,
-                    texture,
-                    targetStep,
-                    servedC,
-                    use,
-                    yieldMl,
-                    tags,
-                    stages,
-                    schools,
-                    notes,
-                    Optional.empty());
-        }
-
         public Draft {
             lines = List.copyOf(lines);
             stages = List.copyOf(stages);
@@ -154,7 +126,18 @@ public class SauceBook {
                 double servedC,
                 String notes) {
             return new Draft(
-                    name, lines, texture, targetStep, servedC, Optional.empty(), null, "", List.of(), Map.of(), notes);
+                    name,
+                    lines,
+                    texture,
+                    targetStep,
+                    servedC,
+                    Optional.empty(),
+                    null,
+                    "",
+                    List.of(),
+                    Map.of(),
+                    notes,
+                    Optional.empty());
         }
     }
 

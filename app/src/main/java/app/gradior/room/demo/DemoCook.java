@@ -157,7 +157,7 @@ final class DemoCook {
             warmUp(planned);
             if (splash && planned.kind() == StageKind.REDUCE) {
                 splash = false;
-                pot.add(Mixture.of(catalogue.food("water").orElseThrow(), 60));
+                pot.add(Mixture.of(catalogue.water(), 60));
                 tell(new EventBody.Added(List.of(new IngredientInput("60 ml water", null, null))));
             }
             if (parts.get(i).inPortions().massG() > 0) {
@@ -203,8 +203,7 @@ final class DemoCook {
             double share = i == 0 ? 0.5 : 0.25;
             double starchG = Math.round(10 * share * powder.massG()) / 10.0;
             double liquidG = Math.round(10 * share * liquid.massG()) / 10.0;
-            pot.add(Mixture.of(starch, starchG)
-                    .plus(Mixture.of(catalogue.food("water").orElseThrow(), liquidG)));
+            pot.add(Mixture.of(starch, starchG).plus(Mixture.of(catalogue.water(), liquidG)));
             tell(new EventBody.Slurry(starch.starchKind().orElseThrow(), starchG, liquidG));
             go(SETTLE_MIN);
             spoon();

@@ -211,6 +211,17 @@ final class DemoSauces {
                 0,
                 0,
                 new SauceBook.Draft(
-                        name, lines, texture, step, servedC, Optional.of(use), null, tags, stages, Map.of(), notes));
+                        name,
+                        lines,
+                        texture,
+                        step,
+                        servedC,
+                        Optional.of(use),
+                        null,
+                        tags,
+                        stages,
+                        Map.of(),
+                        notes,
+                        Optional.empty()));
     }
 }

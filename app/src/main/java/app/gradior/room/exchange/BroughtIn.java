@@ -39,6 +39,7 @@ public class BroughtIn {
     private static final double COLD_C = 20;
     private static final double HOT_C = 65;
     private static final double USUAL_STEP = 5;
+    private static final int SHORTEST_PAGE = 80;
 
     private final Lines lines;
     private final RecipeReader recipes;
@@ -90,8 +91,6 @@ public class BroughtIn {
             return of(kitchen, inItsMeasures, words, "", List.of());
         }
     }
-
-    private static final int SHORTEST_PAGE = 80;
 
     private static String asText(RecipeReader.Recipe recipe) {
         StringBuilder text = new StringBuilder(recipe.name()).append("\n\n");
@@ -170,19 +169,13 @@ public class BroughtIn {
     /** A line as the sauce keeps it; a part of a divided line says what it weighs. */
     private static Lines.Typed typed(ReadLine line) {
         String text = LineReader.head(line.text());
-        boolean part = line.reading().food().isPresent()
-                && line.reading().logSd() == PART_SPREAD
-                && line.reading().sureness() == app.gradior.measure.LineReading.Sureness.SURE;
-        return part
+        return line.part()
                 ? new Lines.Typed(
                         text,
                         line.reading().food().orElseThrow().id(),
                         line.reading().massG())
                 : Lines.Typed.of(text);
     }
-
-    /** The spread of a line that is corrected. */
-    private static final double PART_SPREAD = 0.01;
 
     /** The stage that the sauce has for it; none yet for pieces that leave and come back. */
     private static Optional<StageKind> kind(StageWord word) {

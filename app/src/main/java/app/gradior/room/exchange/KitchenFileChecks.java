@@ -246,8 +246,7 @@ final class KitchenFileChecks {
                         ? food
                         : Catalogue.standard()
                                 .food(foodId)
-                                .orElseGet(
-                                        () -> Catalogue.standard().food("water").orElseThrow());
+                                .orElseGet(() -> Catalogue.standard().water());
             }
         };
     }

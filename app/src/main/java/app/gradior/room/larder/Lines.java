@@ -11,6 +11,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.method.MethodReader;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -60,9 +61,7 @@ public class Lines {
 
     /** A reader of whole recipes that knows this kitchen's foods, names and measures. */
     public MethodReader methods(Kitchen kitchen) {
-        return new MethodReader(
-                catalogue(kitchen),
-                system -> larder.of(kitchen.measuring(system)).reader());
+        return new MethodReader(system -> larder.of(kitchen.measuring(system)).reader());
     }
 
     public LineReading read(Kitchen kitchen, String text) {
@@ -173,7 +172,7 @@ public class Lines {
     }
 
     public Food water() {
-        return Catalogue.standard().food("water").orElseThrow();
+        return Catalogue.standard().water();
     }
 
     /** The words of a line that name its food. */
@@ -186,5 +185,10 @@ public class Lines {
         return catalogue(kitchen)
                 .food(id)
                 .orElseThrow(() -> Refusal.unfit(field, Told.of("lines.food-is-not-known-ask-api", id)));
+    }
+
+    /** What a kitchen's foods are called, in the order of a list to choose from. */
+    public List<String> foodNames(Kitchen kitchen) {
+        return catalogue(kitchen).foods().stream().map(Words::say).sorted().toList();
     }
 }

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleFunction;
@@ -27,7 +28,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class Swaps {
     private static final double SHOWN_STEP = 0.05;
-    private static final double SHOWN_SHU = 50;
     private static final double COLD_C = 5;
     private static final double LEAST_WARM_C = 10;
     private static final double SMALL_G = 20;
@@ -137,6 +137,18 @@ public class Swaps {
                 servedC);
     }
 
+    /**
+     * What a page shows of a line: the swap that was asked, else all that a cook may take.
+     *
+     * @param to as in {@link #of}; blank for all
+     * @throws Refusal as in {@link #of}
+     */
+    public List<Swap> shown(Kitchen kitchen, List<LineReading> readings, int line, String to, double servedC) {
+        return to.isBlank()
+                ? options(kitchen, readings, line, servedC)
+                : List.of(of(kitchen, readings, line, to, servedC));
+    }
+
     /** What a cook may take in place of a line, the most alike first. */
     public List<Swap> options(Kitchen kitchen, List<LineReading> readings, int line, double servedC) {
         Asked asked = asked(readings, line);
@@ -183,10 +195,7 @@ public class Swaps {
 
     /** Of several foods, and not only with water. */
     private static boolean isMadeUp(Substitution.Answer answer) {
-        return answer.parts().stream()
-                        .filter(part -> !part.food().id().equals("water"))
-                        .count()
-                > 1;
+        return answer.parts().stream().filter(part -> !part.food().plainWater()).count() > 1;
     }
 
     private static Swap swap(Substitution.Answer answer, Asked asked, double servedC) {
@@ -211,36 +220,18 @@ public class Swaps {
     }
 
     private static List<Change> changes(Substitution.Answer answer, double servedC) {
-        Mixture before = answer.before();
-        Mixture after = answer.sauce();
         List<Change> changes = new ArrayList<>();
-        double water = answer.waterChangeG();
-        if (Math.abs(water) >= 1) {
-            changes.add(grams("water", before.waterG(), after.waterG()));
-            double minutes = Substitution.minutes(water);
-            if (Math.abs(minutes) >= 1) {
-                changes.add(new Change(
-                        "minutes",
-                        0,
-                        minutes,
-                        Words.text("swaps.minutes", Math.round(Math.abs(minutes)), minutes > 0 ? "more" : "less")));
+        for (Substitution.Difference difference : answer.differences()) {
+            changes.add(
+                    difference.what() == Substitution.Changed.HEAT
+                            ? change(difference, Words.text("swaps.heat", rounded(difference), more(difference)))
+                            : grams(difference));
+            if (difference.what() == Substitution.Changed.WATER) {
+                longer(changes, difference.change());
             }
         }
-        more(changes, 0.5, grams("sugar", before.sugarsG(), after.sugarsG()));
-        more(changes, 0.1, grams("salt", before.saltG(), after.saltG()));
-        more(changes, 0.1, grams("acid", 0, answer.acidChangeG()));
-        more(changes, 0.5, grams("fat", 0, answer.fatChangeG()));
-        more(changes, 0.1, grams("alcohol", before.ethanolG(), after.ethanolG()));
-        if (Math.abs(answer.heatChangeShu()) >= SHOWN_SHU) {
-            changes.add(new Change(
-                    "heat",
-                    before.pungencyShu(),
-                    after.pungencyShu(),
-                    Words.text(
-                            "swaps.heat",
-                            Math.round(Math.abs(answer.heatChangeShu())),
-                            answer.heatChangeShu() > 0 ? "more" : "less")));
-        }
+        Mixture before = answer.before();
+        Mixture after = answer.sauce();
         if (before.waterG() > 0 && after.waterG() > 0) {
             step(changes, "stepServed", answer, servedC);
             if (servedC > LEAST_WARM_C) {
@@ -250,22 +241,42 @@ public class Swaps {
         return changes;
     }
 
-    private static Change grams(String what, double from, double to) {
-        return new Change(
-                what,
-                from,
-                to,
-                Words.text(
-                        "swaps.grams",
-                        Numbers.plain(Math.abs(to - from), Math.abs(to - from) < SMALL_G ? 1 : 0),
-                        to > from ? "more" : "less",
-                        Words.text("swaps." + what)));
+    private static void longer(List<Change> changes, double waterG) {
+        double minutes = Substitution.minutes(waterG);
+        if (Math.abs(minutes) >= 1) {
+            changes.add(new Change(
+                    "minutes",
+                    0,
+                    minutes,
+                    Words.text("swaps.minutes", Math.round(Math.abs(minutes)), minutes > 0 ? "more" : "less")));
+        }
     }
 
-    private static void more(List<Change> changes, double least, Change change) {
-        if (Math.abs(change.to() - change.from()) >= least) {
-            changes.add(change);
-        }
+    private static Change grams(Substitution.Difference difference) {
+        double grams = Math.abs(difference.change());
+        return change(
+                difference,
+                Words.text(
+                        "swaps.grams",
+                        Numbers.plain(grams, grams < SMALL_G ? 1 : 0),
+                        more(difference),
+                        Words.text("swaps." + key(difference))));
+    }
+
+    private static Change change(Substitution.Difference difference, String words) {
+        return new Change(key(difference), difference.before(), difference.after(), words);
+    }
+
+    private static String key(Substitution.Difference difference) {
+        return difference.what().name().toLowerCase(Locale.ROOT);
+    }
+
+    private static long rounded(Substitution.Difference difference) {
+        return Math.round(Math.abs(difference.change()));
+    }
+
+    private static String more(Substitution.Difference difference) {
+        return difference.change() > 0 ? "more" : "less";
     }
 
     private static void step(List<Change> changes, String what, Substitution.Answer answer, double tempC) {

@@ -55,7 +55,7 @@ final class PlanBatch {
                     WEIGHED_LOG_SD));
             lines.add(new Understood(
                     Words.text("plan-batch.cold-water", way.coldLiquidG()),
-                    catalogue.food("water").orElseThrow(),
+                    catalogue.water(),
                     way.coldLiquidG(),
                     WEIGHED_LOG_SD));
         }

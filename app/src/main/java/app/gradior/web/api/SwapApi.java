@@ -20,6 +20,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,7 +33,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/bench")
 class SwapApi {
     private static final double USUAL_SERVED_C = 65;
-    private static final double THICKENED_G = 1000;
     /** The sauce has the line in it when it has so much of its food. */
     private static final double SAME = 0.9;
 
@@ -115,7 +115,14 @@ class SwapApi {
         double servedC = served == null
                 ? USUAL_SERVED_C
                 : Refusal.inRange("servedC", served, SauceLimits.COLDEST_SERVED_C, SauceLimits.HOTTEST_SERVED_C, " °C");
-        Swaps.Rest rest = sauce == null ? alone(missing) : rest(sauce, kitchen, missing);
+        Swaps.Rest rest = sauce == null
+                ? new Swaps.Rest(
+                        missing.get(0)
+                                .food()
+                                .map(food -> Substitution.alone(food, Optional.empty()))
+                                .orElse(Mixture.EMPTY),
+                        Set.of())
+                : rest(sauce, kitchen, missing);
         try {
             return new SwapAnswer(
                     swaps.options(kitchen, missing, rest, substitute, servedC).stream()
@@ -125,15 +132,6 @@ class SwapApi {
         } catch (Refusal refusal) {
             return new SwapAnswer(List.of(), Swaps.reason(refusal).orElseThrow(() -> refusal));
         }
-    }
-
-    /** A thickener needs something to thicken: a litre of water stands for the sauce. */
-    private Swaps.Rest alone(List<LineReading> missing) {
-        boolean thickens = missing.get(0)
-                .food()
-                .filter(food -> Substitution.Keeps.of(food) == Substitution.Keeps.THICKNESS)
-                .isPresent();
-        return new Swaps.Rest(thickens ? Mixture.of(lines.water(), THICKENED_G) : Mixture.EMPTY, Set.of());
     }
 
     /** The sauce without the line's foods, where it has so much of them. */

@@ -6,7 +6,6 @@ import app.gradior.finding.Thing;
 import app.gradior.finding.Unfit;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
-import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,12 +44,7 @@ class BenchController {
             Model model) {
         fill(kitchen, key, request, model);
         model.addAttribute("tools", tools);
-        model.addAttribute(
-                "foods",
-                lines.catalogue(kitchen).foods().stream()
-                        .map(Words::say)
-                        .sorted()
-                        .toList());
+        model.addAttribute("foods", lines.foodNames(kitchen));
         return "bench/tool";
     }
 

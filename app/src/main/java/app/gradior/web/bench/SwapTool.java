@@ -4,7 +4,6 @@ import app.gradior.finding.Refusal;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.Numbers;
-import app.gradior.mixture.Mixture;
 import app.gradior.plan.Substitution;
 import app.gradior.plan.Substitution.Keeps;
 import app.gradior.room.house.Kitchen;
@@ -13,7 +12,9 @@ import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
@@ -60,9 +61,8 @@ class SwapTool implements Tool {
                         "keeps",
                         Words.text("swap-tool.keep-its"),
                         asked.text("keeps", ""),
-                        java.util.stream.Stream.concat(
-                                        java.util.stream.Stream.of(
-                                                new Field.Choice("", Words.text("swap-tool.main-job"))),
+                        Stream.concat(
+                                        Stream.of(new Field.Choice("", Words.text("swap-tool.main-job"))),
                                         Arrays.stream(Keeps.values())
                                                 .map(k -> new Field.Choice(k.name(), Words.say(k))))
                                 .toList()));
@@ -78,13 +78,14 @@ class SwapTool implements Tool {
         Optional<Keeps> keeps = wanted.isEmpty()
                 ? Optional.empty()
                 : Optional.of(Refusal.checked("keeps", () -> Keeps.valueOf(wanted)));
-        // A thickener needs something to thicken: a litre of water stands for the sauce.
-        boolean thickens = keeps.orElseGet(() -> Keeps.of(from)) == Keeps.THICKNESS;
-        Mixture base = thickens ? Mixture.of(catalogue.food("water").orElseThrow(), 1000) : Mixture.EMPTY;
         Substitution.Answer answer = Refusal.checked(
                 "to",
                 () -> Substitution.of(
-                        base, List.of(new Substitution.Part(from, grams)), to, keeps, Ask.USUAL_SERVED_C));
+                        Substitution.alone(from, keeps),
+                        List.of(new Substitution.Part(from, grams)),
+                        to,
+                        keeps,
+                        Ask.USUAL_SERVED_C));
         return reply(from, grams, to, answer, new Figures(kitchen)).done();
     }
 
@@ -106,11 +107,14 @@ class SwapTool implements Tool {
                 .skip(1)
                 .forEach(part -> reply.fact(
                         Words.text("swap-tool.and"), Ask.grams(part.massG()) + " g " + Words.say(part.food())));
-        change(reply, Words.text("swap-tool.water-to-boil-off"), answer.waterChangeG(), 1);
-        change(reply, Words.text("swap-tool.sugar"), answer.sugarChangeG(), 0.5);
-        change(reply, Words.text("swap-tool.salt"), answer.saltChangeG(), 0.1);
-        change(reply, Words.text("swap-tool.acid"), answer.acidChangeG(), 0.1);
-        change(reply, Words.text("swap-tool.alcohol"), answer.alcoholChangeG(), 0.1);
+        for (Substitution.Difference d : answer.differences()) {
+            boolean heat = d.what() == Substitution.Changed.HEAT;
+            reply.fact(
+                    Words.text("swap-tool." + d.what().name().toLowerCase(Locale.ROOT)),
+                    Numbers.plain(Math.abs(d.change()), heat ? 0 : 1)
+                            + (heat ? " " : " g ")
+                            + Words.text(d.change() > 0 ? "swap-tool.more" : "swap-tool.less"));
+        }
         if (!to.allergens().equals(from.allergens())) {
             reply.fact(
                     Words.text("swap-tool.allergens-of", to),
@@ -124,14 +128,5 @@ class SwapTool implements Tool {
                                             .toList()));
         }
         return reply;
-    }
-
-    private static void change(Reply.Builder reply, String word, double grams, double least) {
-        if (Math.abs(grams) >= least) {
-            reply.fact(
-                    word,
-                    Numbers.plain(Math.abs(grams), 1) + " g "
-                            + (grams > 0 ? Words.text("swap-tool.more") : Words.text("swap-tool.less")));
-        }
     }
 }

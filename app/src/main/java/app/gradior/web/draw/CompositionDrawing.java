@@ -25,7 +25,7 @@ public final class CompositionDrawing {
                 new Part(Words.text("composition-drawing.sugars"), "sugars", c.sugars()),
                 new Part(Words.text("composition-drawing.other-solubles"), "solubles", c.otherSolubles()),
                 new Part(Words.text("composition-drawing.salt"), "salt", c.salt()),
-                new Part(Words.text("composition-drawing.acids"), "acids", c.acetic() + c.otherAcids()),
+                new Part(Words.text("composition-drawing.acids"), "acids", c.acids()),
                 new Part(Words.text("composition-drawing.fat"), "fat", c.fat()),
                 new Part(Words.text("composition-drawing.starch"), "starch", c.starch()),
                 new Part(Words.text("composition-drawing.pulp"), "pulp", c.pulp()),

@@ -86,7 +86,7 @@ class LarderController {
         word(words, "larder.has-sugar", c.sugars());
         word(words, "larder.has-fat", c.fat());
         word(words, "larder.has-salt", c.salt());
-        word(words, "larder.has-acid", c.acetic() + c.otherAcids());
+        word(words, "larder.has-acid", c.acids());
         word(words, "larder.has-alcohol", c.ethanol());
         word(words, "larder.has-starch", c.starch());
         return new Entry(food.id(), Words.say(food), String.join(", ", words), own);
@@ -148,12 +148,7 @@ class LarderController {
         model.addAttribute("faults", faults);
         model.addAttribute("allergens", Allergen.values());
         model.addAttribute("canBe", Trait.byHand());
-        model.addAttribute(
-                "foods",
-                lines.catalogue(kitchen).foods().stream()
-                        .map(Words::say)
-                        .sorted()
-                        .toList());
+        model.addAttribute("foods", lines.foodNames(kitchen));
         return "larder/add";
     }
 

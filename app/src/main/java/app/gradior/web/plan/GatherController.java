@@ -85,12 +85,7 @@ class GatherController {
                 answer.setting().ingredients().allergens().stream()
                         .map(Words::say)
                         .collect(Collectors.joining(", ")));
-        model.addAttribute(
-                "foods",
-                lines.catalogue(kitchen).foods().stream()
-                        .map(Words::say)
-                        .sorted()
-                        .toList());
+        model.addAttribute("foods", lines.foodNames(kitchen));
         model.addAttribute("line", line);
         model.addAttribute("to", to);
         model.addAttribute("faults", List.of());
@@ -98,11 +93,7 @@ class GatherController {
             List<LineReading> readings = answer.setting().readings();
             double servedC = saved.draft().servedC();
             try {
-                model.addAttribute(
-                        "swaps",
-                        to.isBlank()
-                                ? swaps.options(kitchen, readings, line, servedC)
-                                : List.of(swaps.of(kitchen, readings, line, to, servedC)));
+                model.addAttribute("swaps", swaps.shown(kitchen, readings, line, to, servedC));
             } catch (Refusal refusal) {
                 model.addAttribute("faults", refusal.faults());
             }
@@ -172,7 +163,7 @@ class GatherController {
 
     private static Group slurry(PlanAnswer.Setting setting, PlanAnswer.Done d, Plans.Saved saved, Figures figures) {
         Food powder = Catalogue.standard().powder(setting.mix().kind());
-        Food water = Catalogue.standard().food("water").orElseThrow();
+        Food water = Catalogue.standard().water();
         List<Item> items = List.of(
                 new Item(
                         "slurry-starch",

@@ -109,12 +109,7 @@ class InThePotController {
         model.addAttribute("finished", batch.state() == Batch.State.FINISHED);
         model.addAttribute("planned", planned(batch));
         model.addAttribute("added", added(batch));
-        model.addAttribute(
-                "foods",
-                lines.catalogue(kitchen).foods().stream()
-                        .map(Words::say)
-                        .sorted()
-                        .toList());
+        model.addAttribute("foods", lines.foodNames(kitchen));
         model.addAttribute("late", late(kitchen, batch));
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);

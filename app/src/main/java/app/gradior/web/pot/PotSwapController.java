@@ -11,7 +11,6 @@ import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.larder.Swaps;
-import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.UUID;
@@ -59,19 +58,10 @@ class PotSwapController {
                 "text", line >= 0 && line < readings.size() ? readings.get(line).text() : "");
         model.addAttribute("faults", List.of());
         model.addAttribute("swaps", List.of());
-        model.addAttribute(
-                "foods",
-                lines.catalogue(kitchen).foods().stream()
-                        .map(Words::say)
-                        .sorted()
-                        .toList());
+        model.addAttribute("foods", lines.foodNames(kitchen));
         try {
             double servedC = batch.plan().servedC();
-            model.addAttribute(
-                    "swaps",
-                    to.isBlank()
-                            ? swaps.options(kitchen, readings, line, servedC)
-                            : List.of(swaps.of(kitchen, readings, line, to, servedC)));
+            model.addAttribute("swaps", swaps.shown(kitchen, readings, line, to, servedC));
         } catch (Refusal refusal) {
             response.setStatus(422);
             model.addAttribute("faults", refusal.faults());

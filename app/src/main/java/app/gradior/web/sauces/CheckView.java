@@ -151,13 +151,11 @@ final class CheckView {
         List<Ask> asks = new ArrayList<>();
         List<ReadLine> lines = recipe.read().lines();
         for (int i = 0; i < lines.size(); i++) {
-            LineReading reading = lines.get(i).reading();
-            boolean seasons = reading.food()
-                    .filter(f ->
-                            f.per100g().salt() > 80 || f.id().equals("black-pepper") || f.id().equals("white-pepper"))
-                    .isPresent();
-            if (reading.food().isPresent() && !(reading.massG() > 0) && !seasons) {
-                asks.add(new Ask(i, Words.text("check.how-much", reading.food().orElseThrow())));
+            if (lines.get(i).isAsked()) {
+                asks.add(new Ask(
+                        i,
+                        Words.text(
+                                "check.how-much", lines.get(i).reading().food().orElseThrow())));
             }
         }
         return asks;

@@ -205,12 +205,7 @@ class SaucesController {
     String page(Kitchen kitchen, Model model, SauceForm form, List<Fault> faults) {
         fill(kitchen, model, form);
         model.addAttribute("faults", faults);
-        model.addAttribute(
-                "foods",
-                lines.catalogue(kitchen).foods().stream()
-                        .map(Words::say)
-                        .sorted()
-                        .toList());
+        model.addAttribute("foods", lines.foodNames(kitchen));
         model.addAttribute("treads", Stair.Tread.values());
         model.addAttribute("uses", Use.values());
         model.addAttribute("kinds", StageKind.values());

@@ -202,19 +202,10 @@ class ScaleController {
         model.addAttribute("line", line);
         model.addAttribute("to", to);
         model.addAttribute("faults", List.of());
-        model.addAttribute(
-                "foods",
-                lines.catalogue(kitchen).foods().stream()
-                        .map(Words::say)
-                        .sorted()
-                        .toList());
+        model.addAttribute("foods", lines.foodNames(kitchen));
         try {
             double servedC = sauce.draft().servedC();
-            model.addAttribute(
-                    "swaps",
-                    to.isBlank()
-                            ? swaps.options(kitchen, readings, line, servedC)
-                            : List.of(swaps.of(kitchen, readings, line, to, servedC)));
+            model.addAttribute("swaps", swaps.shown(kitchen, readings, line, to, servedC));
         } catch (Refusal refusal) {
             model.addAttribute("swaps", List.of());
             model.addAttribute("faults", refusal.faults());

@@ -33,7 +33,18 @@ class StagePlanTest {
 
     private static SauceBook.Draft draft(Texture texture, StageDraft... stages) {
         return new SauceBook.Draft(
-                "Test", List.of(), texture, 5, 60, Optional.empty(), null, "", List.of(stages), Map.of(), "");
+                "Test",
+                List.of(),
+                texture,
+                5,
+                60,
+                Optional.empty(),
+                null,
+                "",
+                List.of(stages),
+                Map.of(),
+                "",
+                Optional.empty());
     }
 
     @Test

@@ -156,7 +156,8 @@ class KitchenFileTest {
                         stage(StageKind.REDUCE, EndKind.FRACTION, 0.7, 2),
                         stage(StageKind.SLURRY, EndKind.MINUTES, 1, 3)),
                 Map.of(),
-                "");
+                "",
+                Optional.empty());
         sauceId = book.save(kitchen, 0, 0, draft);
         PlanDraft plan = PlanDraft.asWritten(
                 book.sauce(kitchen, sauceId),

@@ -43,7 +43,8 @@ class SauceFileTest {
             List.of(new StageDraft(
                     StageKind.SIMMER, "until soft", List.of(0, 1), Look.GENTLE, LidState.AJAR, EndKind.MINUTES, 25)),
             Map.of(School.LID, SchoolAnswer.AJAR),
-            "Stir to the edges.");
+            "Stir to the edges.",
+            Optional.empty());
 
     private final SauceFile files = new SauceFile(JSON);
 

@@ -1,0 +1,291 @@
+package app.gradior.method;
+
+import app.gradior.measure.LineReader;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.method.ReadRecipe.Left;
+import app.gradior.method.ReadRecipe.Range;
+import app.gradior.method.ReadRecipe.ReadLine;
+import app.gradior.method.ReadRecipe.ReadStage;
+import app.gradior.method.ReadRecipe.Span;
+import app.gradior.method.ReadRecipe.StageWord;
+import app.gradior.method.ReadRecipe.Why;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A text that is written: a list and a method, in whatever form, or a method alone. */
+final class Written {
+    private static final Pattern BULLET =
+            Pattern.compile("^\\s*(?:[-*•‣▪□☐☑✓]|\\[[ xX]?\\]|\\(?\\d{1,2}[.)]|[Ss]tep \\d+[.:)]?)\\s+");
+    private static final Pattern DECOR = Pattern.compile("^\\s*#+\\s*|\\*\\*|__");
+    private static final Pattern LIST = Pattern.compile(
+            "(?i)^\\W*(?:ingredients?(?: list)?|you(?:'ll| will)? need|what you(?:'ll| will)? need|shopping list|things you need|what goes in|what you want)\\W*$");
+    private static final Pattern METHOD = Pattern.compile(
+            "(?i)^\\W*(?:method|instructions?|directions?|preparation|steps|procedure|what to do|what you do|how to.{0,30}|the method|to make(?: it| the sauce)?|making it|cooking)\\W*$");
+    private static final Pattern GROUP = Pattern.compile(
+            "(?i)^\\W*(?:for (?:the |a )?[^.\\d]{2,40}|to (?:finish|serve|garnish|thicken|season)[^.\\d]{0,30}|[^.\\d,]{2,40}:)\\s*:?\\W*$");
+    private static final Pattern SERVING = Pattern.compile("(?i)\\b(?:serve|serving|garnish|side|salad)\\b");
+    private static final Pattern INLINE_LIST =
+            Pattern.compile("(?i)^\\W*(?:you(?:'ll| will)? need|ingredients?\\s*:|take|use)\\b[: ]*(?=.*\\d)");
+    private static final int LONGEST_LINE = 110;
+    private static final Pattern SOAKS = Pattern.compile("\\bsoak\\b(?!ing)");
+    private static final Pattern THROWN =
+            Pattern.compile("\\b(?:drain|drained|discard|discarding|throw away|pour away)\\b");
+    private static final Pattern LIST_HEADING =
+            Pattern.compile("(?im)^\\W*(?:ingredients?|you(?:'ll| will)? need|what you(?:'ll| will)? need)\\W*$");
+
+    private final String text;
+    private final LineReader reader;
+    private final MeasureSystem system;
+    private final Ends ends;
+    private final List<Left> left = new ArrayList<>();
+    private final List<Span> list = new ArrayList<>();
+    private final List<Span> method = new ArrayList<>();
+    private String name = "";
+    private boolean afterMeal;
+    private Optional<Range> yield = Optional.empty();
+
+    Written(String text, LineReader reader, MeasureSystem system) {
+        this.text = text;
+        this.reader = reader;
+        this.system = system;
+        this.ends = new Ends(system);
+    }
+
+    private enum Part {
+        HEAD,
+        LIST,
+        METHOD,
+        SERVING
+    }
+
+    ReadRecipe read() {
+        layOut();
+        LineBook book = new LineBook(reader, !list.isEmpty());
+        for (Span span : list) {
+            book.list(listLine(text.substring(span.from(), span.to())), span);
+        }
+        StageBuilder builder = new StageBuilder(book, ends);
+        for (Span paragraph : method) {
+            for (Span sentence : Clause.sentences(text, paragraph.from(), paragraph.to())) {
+                sentence(sentence, book, builder);
+            }
+        }
+        builder.close();
+        return result(book, builder, false);
+    }
+
+    private void sentence(Span sentence, LineBook book, StageBuilder builder) {
+        String raw = text.substring(sentence.from(), sentence.to());
+        Matcher inline = INLINE_LIST.matcher(raw);
+        if (inline.find() && book.entries().isEmpty() && raw.contains(",")) {
+            for (String part : raw.substring(inline.end()).split(",(?![^(]*\\))\\s*(?:and )?")) {
+                book.list(part, sentence);
+            }
+            return;
+        }
+        String norm = Norm.of(raw);
+        yieldOf(norm);
+        boolean rests = afterMeal && Act.REST.isIn(norm) && raw.split("\\s+").length < 6;
+        boolean meal = Act.MEAL.isIn(norm) || norm.startsWith("meanwhile") || rests;
+        afterMeal = meal;
+        boolean keeping = Act.KEEPING.isIn(norm) && !Act.COOK.isIn(norm);
+        boolean soaks = SOAKS.matcher(norm).find();
+        for (Clause clause : Clause.of(text, sentence)) {
+            if (soaks) {
+                book.soaked(clause, THROWN.matcher(norm).find());
+                builder.leave(clause, Why.BESIDE_THE_POT);
+            } else if (meal
+                    && book.named(clause, false).isEmpty()
+                    && !Act.PACK.isIn(clause.norm())
+                    && !Act.COOL.isIn(clause.norm())) {
+                builder.leave(clause, Why.THE_MEAL);
+            } else if (keeping && book.named(clause, false).isEmpty() && !Act.PACK.isIn(clause.norm())) {
+                builder.leave(clause, Why.KEEPING);
+            } else {
+                builder.accept(clause);
+            }
+        }
+    }
+
+    private void yieldOf(String norm) {
+        if (yield.isEmpty()) {
+            yield = ends.yield(norm);
+        }
+    }
+
+    /** "carrots, peeled⟶1 lb": the amount may stand behind. */
+    private static String listLine(String raw) {
+        String line = DECOR.matcher(BULLET.matcher(raw).replaceFirst(""))
+                .replaceAll("")
+                .strip();
+        String[] columns = line.split("\\t+|\\s{3,}|\\s\\|\\s");
+        if (columns.length == 2
+                && columns[1].strip().matches("^[\\d½¼¾⅓⅔⅛].*")
+                && !columns[0].strip().matches("^[\\d½¼¾⅓⅔⅛].*")) {
+            return columns[1].strip() + " " + columns[0].strip();
+        }
+        return line;
+    }
+
+    /** A text without lists and headings. */
+    void told(String title, Optional<Range> says) {
+        name = title;
+        yield = says;
+    }
+
+    private void layOut() {
+        Part part = Part.HEAD;
+        Matcher lines = Pattern.compile("[^\\r\\n]+").matcher(text);
+        boolean any = LIST_HEADING.matcher(text).find();
+        while (lines.find()) {
+            Span span = new Span(lines.start(), lines.end());
+            String raw = lines.group();
+            String line = DECOR.matcher(raw).replaceAll("").strip();
+            boolean heads = line.startsWith("|") && !line.matches(".*\\d.*");
+            if (line.isBlank() || line.matches("[-=_*]{3,}") || line.matches("[|:\\- ]+") || heads) {
+                continue;
+            }
+            String bare = BULLET.matcher(line).replaceFirst("");
+            if (LIST.matcher(bare).matches()) {
+                part = Part.LIST;
+            } else if (METHOD.matcher(bare).matches()) {
+                part = Part.METHOD;
+            } else if (name.isEmpty() && part == Part.HEAD && list.isEmpty()) {
+                name = title(line);
+                yieldOf(Norm.of(line));
+                if (line.length() > LONGEST_LINE) {
+                    method.add(span);
+                    part = Part.METHOD;
+                }
+            } else if (GROUP.matcher(bare).matches()
+                    && line.length() < 60
+                    && !(part == Part.METHOD && !bare.endsWith(":"))) {
+                part = SERVING.matcher(bare).find() ? Part.SERVING : part == Part.METHOD ? part : Part.LIST;
+                leave(span, Why.NOTHING_TO_DO);
+            } else {
+                part = line(span, line, bare, part, any);
+            }
+        }
+    }
+
+    private Part line(Span span, String line, String bare, Part part, boolean headed) {
+        yieldOf(Norm.of(line));
+        boolean sentence = bare.length() > LONGEST_LINE || bare.matches(".*[.!]\\s*$") && bare.split("\\s+").length > 4;
+        switch (part) {
+            case METHOD -> method.add(span);
+            case SERVING -> {
+                if (sentence) {
+                    method.add(span);
+                    return Part.METHOD;
+                }
+                leave(span, Why.THE_MEAL);
+            }
+            case LIST -> {
+                if (sentence
+                        && (!reads(bare)
+                                || bare.endsWith(".")
+                                        && !bare.matches("(?i)^(?:[\\d½¼¾⅓⅔⅛]|a |an |one |two |half ).*"))) {
+                    method.add(span);
+                    return Part.METHOD;
+                }
+                list.add(span);
+            }
+            default -> {
+                if (!headed && !sentence && reads(listLine(line))) {
+                    list.add(span);
+                    return Part.LIST;
+                }
+                if (sentence && Act.COOK.isIn(Norm.of(bare)) && !headed) {
+                    method.add(span);
+                    return Part.METHOD;
+                }
+                if (sentence && INLINE_LIST.matcher(bare).find()) {
+                    method.add(span);
+                    return Part.HEAD;
+                }
+                leave(span, Why.NOTHING_TO_DO);
+            }
+        }
+        return part;
+    }
+
+    /** Whether a line is one of a list: it names a food, and how much. */
+    private boolean reads(String line) {
+        return line.length() <= LONGEST_LINE
+                && reader.read(line).usable()
+                && line.matches(".*[\\d½¼¾⅓⅔⅛].*|(?i).*\\b(?:pinch|a|an|few|handful|to taste)\\b.*");
+    }
+
+    private static String title(String line) {
+        String whole = line.equals(line.toUpperCase(Locale.ROOT)) && line.length() > 1
+                ? line.charAt(0) + line.substring(1).toLowerCase(Locale.ROOT)
+                : line;
+        String cut = whole.replaceAll("\\s+[–—-]\\s+for .*$", "")
+                .replaceAll("\\s+(?:Yield|Makes|Serves|makes|serves)\\b.*$", "")
+                .strip();
+        return cut.length() > 120 ? "" : cut;
+    }
+
+    private void leave(Span span, Why why) {
+        left.add(new Left(text.substring(span.from(), span.to()).strip(), why, span));
+    }
+
+    ReadRecipe result(LineBook book, StageBuilder builder, boolean spoken) {
+        List<ReadLine> lines = new ArrayList<>();
+        int last = 1;
+        int stages = builder.stages().size();
+        for (int i = 0; i < book.entries().size(); i++) {
+            LineBook.Entry entry = book.entries().get(i);
+            if (entry.thrown) {
+                left.add(new Left(entry.text, Why.BESIDE_THE_POT, entry.at));
+                continue;
+            }
+            int stage = builder.stageOf(i);
+            if (stage == 0 && stages > 0) {
+                stage = seasons(entry) ? lastSeason(builder).orElse(last) : last;
+            }
+            last = stage;
+            lines.add(new ReadLine(entry.text, entry.reading, stage, entry.optional, entry.part, entry.at));
+        }
+        left.addAll(builder.left());
+        unsaid(lines, builder.stages());
+        left.sort(Comparator.comparingInt(piece -> piece.at().from()));
+        return new ReadRecipe(name, spoken, system, lines, builder.stages(), yield, left);
+    }
+
+    /** What of the text is in nothing that was read or left: left too, so that nothing is lost. */
+    private void unsaid(List<ReadLine> lines, List<ReadStage> stages) {
+        BitSet said = new BitSet(text.length());
+        lines.forEach(line -> said.set(line.at().from(), line.at().to()));
+        stages.forEach(stage -> said.set(stage.at().from(), stage.at().to()));
+        left.forEach(piece -> said.set(piece.at().from(), piece.at().to()));
+        for (int from = said.nextClearBit(0); from < text.length(); ) {
+            int next = said.nextSetBit(from);
+            int to = next < 0 ? text.length() : next;
+            String piece = text.substring(from, to);
+            if (piece.chars().anyMatch(Character::isLetterOrDigit)) {
+                left.add(new Left(piece.strip(), Why.NOTHING_TO_DO, new Span(from, to)));
+            }
+            from = said.nextClearBit(to);
+        }
+    }
+
+    private static boolean seasons(LineBook.Entry entry) {
+        return StageBuilder.is(entry.food(), FoodClass.SALT) || StageBuilder.is(entry.food(), FoodClass.SPICE);
+    }
+
+    private static Optional<Integer> lastSeason(StageBuilder builder) {
+        for (int s = builder.stages().size() - 1; s >= 0; s--) {
+            if (builder.stages().get(s).kind() == StageWord.SEASON) {
+                return Optional.of(s + 1);
+            }
+        }
+        return Optional.empty();
+    }
+}
