@@ -21,6 +21,7 @@ final class LineParts {
     private static final Pattern JOINT = Pattern.compile(
             "(?i)\\s*(?:,?\\s+(?:plus|and|with)|\\s*\\+|,?\\s+(?:mixed|whisked|stirred|dissolved|slaked|blended|beaten|combined|mashed)(?:\\s+up)?\\s+"
                     + "(?:with|in|into|to)|\\s+in|,)\\s+(?=(?:about\\s+)?(?:[\\d½⅓⅔¼¾⅛]|an?\\s|one\\s|two\\s|three\\s|four\\s|half\\s|juice\\s|zest\\s))");
+    private static final Pattern SALT_FIRST = Pattern.compile("(?i)^(?:sea |fine |kosher )?(?:salt|pepper)\\b");
     private static final Pattern OF_SO_MANY =
             Pattern.compile("(?i)^(?:the\\s+)?(?:grated\\s+)?(juice|zest)\\s+(?:of|from)\\s+(\\S+)$");
 
@@ -38,6 +39,7 @@ final class LineParts {
         }
         return each(text)
                 .or(() -> pair(text))
+                .or(() -> toTaste(text))
                 .or(() -> joined(text))
                 .filter(parts -> parts.size() > 1 && parts.size() <= MOST_PARTS)
                 .orElse(List.of(line));
@@ -70,6 +72,15 @@ final class LineParts {
         return plain && text.indexOf(',') < 0 && reader.namesOneFood(halves[0]) && reader.namesOneFood(halves[1])
                 ? Optional.of(List.of(halves[0], halves[1]))
                 : Optional.empty();
+    }
+
+    /** "Salt, pepper, nutmeg", without an amount. */
+    private Optional<List<String>> toTaste(String text) {
+        List<String> parts = List.of(BETWEEN.split(text));
+        boolean plain = SALT_FIRST.matcher(text).find()
+                && text.chars().noneMatch(Character::isDigit)
+                && parts.stream().allMatch(reader::namesOneFood);
+        return plain ? Optional.of(parts) : Optional.empty();
     }
 
     private Optional<List<String>> joined(String text) {

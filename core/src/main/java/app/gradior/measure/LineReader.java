@@ -34,7 +34,7 @@ public final class LineReader {
      * @param ownMeasuresMl millilitres of one, by its word in the singular: "ladle" 90
      */
     public LineReader(Catalogue catalogue, MeasureSystem system, Map<String, Double> ownMeasuresMl) {
-        this.index = new FoodIndex(catalogue);
+        this.index = new FoodIndex(RegionalNames.in(system, catalogue));
         this.weigher = new Weigher(system);
         this.own = new OwnMeasures(ownMeasuresMl);
     }

@@ -8,13 +8,13 @@ enum Act {
             "^(?:but |and |please )?(?:do not|dont|never|avoid|be careful|no need|resist)\\b|\\bdo not be tempted\\b|\\bnot to\\b"),
     MEAL(
             "\\b(?:1[4-9]\\d|2[0-5]\\d) degc\\b|\\b(?:27[5-9]|[3-4]\\d\\d|500) degf\\b|\\b(?:oven|preheat|roasting|roast|bake|baking|broiler|pasta water on|tagliatelle|spaghetti|for the mash|mashed potato|to serve|serve|served|serving|great on"
-                    + "|good with|good w|enough for|brush it|spoon it|spoon over|spoon the|over the top|on the side|guest|dinner|eat this|eats this|have it with|having it|tablecloth|sausage|rice|tortilla|wash up|washing)\\b"),
+                    + "|good with|good w|enough for|brush it|(?:^|and |then |to )spoon (?:it|over|the|some)|(?<!goe )(?<!go )over the top|on the side|guest|dinner|eat this|eats this|have it with|having it|tablecloth|sausage|rice(?! (?:vinegar|wine|flour|syrup))|tortilla|wash up|washing)\\b"),
     KEEPING(
-            "\\b(?:left over|keep|keeps|leftover|leftovers|refrigerate|freeze|freezes|freezer|fridge|refrigerator|store|stored|week|month)\\b"),
+            "\\b(?:(?:itll|it will|will) (?:sit|hold|wait|keep)|left over|keeps?(?! (?:on )?(?:whisk|stir|mov|an eye|it mov|it bubbl|it at|it go|them mov|going|scrap|turn|the heat|heat|boil|simmer|cook|push|press))|leftover|leftovers|refrigerate|freeze|freezes|freezer|fridge|refrigerator|store|stored|week|month)\\b"),
     BESIDE(
             "^(?:soak|weigh your|weigh the empty|write|open a window|preheat|wash|rinse|dry|line a|sterilise|sterilize|prepare)\\b"),
     PACK(
-            "^(?:bottle|jar)\\b|\\bin(?:to)? (?:a |the |some |clean |hot |warm |sterili[sz]ed )*jar\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|fill (?:the |your )?(?:jar|bottle))\\b"),
+            "^(?:bottle|jar)\\b|\\bin(?:to)? (?:a |the |some |clean |hot |warm |sterili[sz]ed )*jar\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|fill (?:the |your )?(?:jar|bottle))\\b|^fill (?:to|up to)\\b|\\bseal (?:while|them|hot|at once)\\b"),
     MILL("\\b(?:food mill|mouli|through (?:the |a )?(?:fine |coarse |medium )?(?:disk|disc|mill))\\b"),
     SIEVE("\\b(?:strain|sieve|strainer|colander|chinois|cheesecloth)\\b"),
     BLEND(
@@ -23,11 +23,14 @@ enum Act {
     REST(
             "^(?:rest|stand)\\b(?! back| there)|\\b(?:let|leave|allow|set)\\b.{0,40}\\b(?:stand|rest|sit|settle|infuse|steep|aside)\\b|\\bstand(?:s)? (?:off|for)\\b"),
     TAKE_OUT(
-            "^(?:remove|discard)\\b|\\b(?:take|lift|pick|fish|pull|scoop|get|dig|hoick|lifted|remove)\\b.{0,60}\\bout\\b|\\b(?:take|fish|pick|lift|get) out\\b"),
+            "^(?:remove|discard)\\b|\\b(?:take|lift|pick|fish|pull|scoop|get|dig|hoick|lifted|remove)\\b.{0,60}\\bout\\b|\\b(?:take|fish|pick|lift|get) out\\b|\\bout (?:come|goe|go|with)\\b"),
     PUT_BACK(
             "\\b(?:return|put|tip|stir|slide|drop|goe?)\\b.{0,40}\\b(?:back|return)\\b|^return\\b|\\bback in(?:to)?\\b"),
+    /** What it does in the cold, by itself. */
+    SETS(
+            "\\b(?:thicken|set|stiffen|firm)(?:s|ed|ing)? (?:up |more |further |slightly |considerably |a (?:bit|little|lot|fair bit|good bit) (?:more )?|again )*(?:as|when|once|while|on|in) (?:it |they |the |its )?(?:\\w+ )?(?:cool|cold|stand|standing|sit|rest|chill|fridge|refrigerator|bottle|jar|settle)\\w*"),
     COOK(
-            "\\b(?:simmer|boil|bubble|bubbling|reduce|cook|soften|sweat|fry|saute|sauteed|brown(?! (?:sugar|onion|rice|mustard|sauce|ale|lentil|bread|stock|flour))|toast|stew|caramelise|caramelize|poach|render|sizzle|crisp"
+            "\\b(?:simmer|boil|bubble|bubbling|reduce|cook|soften|sweat|fry|saute|sauteed|(?<!the )(?<!dark )(?<!light )(?<!soft )(?<!of )brown(?! (?:sugar|onion|rice|mustard|sauce|ale|lentil|bread|stock|flour))|toast|stew|caramelise|caramelize|turn (?:\\w+ )?(?:amber|golden)|poach|render|sizzle|crisp"
                     + "|tick over|blip|warm through|heat through|thicken|boiling(?! (?:water|stock|hot|point))|simmering|reducing|frying|let it go|let that go|cooking)\\b"),
     ADD(
             "\\b(?:add|put|place|tip|pour|stir|mix|throw|drop|scatter|sprinkle|melt|heat|warm|combine|whisk|swirl|beat|fold|season|taste|finish|grind"

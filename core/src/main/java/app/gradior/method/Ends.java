@@ -35,6 +35,13 @@ final class Ends {
             + "(?: ?(?:-|–|to|or|,)? ?" + NUM
             + ")?(?: more| good| full| short)? (minute|min|hour|hr|h|second|sec)\\b(?: and (?:a )?"
             + "(half|quarter))?(?: (?:and )?" + NUM + " (?:minute|min))?");
+    private static final Pattern AND_A_HALF =
+            Pattern.compile("\\b(\\d+) and (?:a )?(half|quarter)(?= (?:hour|minute|min)\\b)");
+    /** "That's another ten": minutes. */
+    private static final Pattern ANOTHER = Pattern.compile("\\banother (\\d{1,2})$");
+
+    private static final Pattern AGAIN =
+            Pattern.compile(" (?:or |maybe |to |even )?" + NUM + " (minute|min|hour|second)\\b");
     private static final Pattern WORDED = Pattern.compile(
             "\\b(half an hour|half hour|quarter of an hour|3 quarter of an hour|an hour and a half|an hour and a quarter|hour and a half|hour and a quarter|couple of minute"
                     + "|couple minute|few minute|an hour|a minute|hour)\\b");
@@ -62,7 +69,8 @@ final class Ends {
             + " (?:of )?(?:it |that |what |the \\w+ )?(?:is |was |are |being )?(?:left|remain|what you want|gone)");
     private static final Pattern OF_THAT =
             Pattern.compile("\\b" + HALF + " (?:of )?(?:that|what it was|where it was|its? volume)\\b");
-    private static final Pattern HALVED = Pattern.compile("\\b(?:halved|halve)\\b");
+    private static final Pattern HALVED =
+            Pattern.compile("\\bhalved\\b|\\bhalve (?:in|the (?:volume|liquid|sauce))\\b");
     private static final Pattern AT_HALF = Pattern.compile("\\bat (?:about )?" + HALF + "\\b");
 
     private static final String VOLUME_UNIT =
@@ -89,7 +97,7 @@ final class Ends {
     private static final Pattern STEP_5 = Pattern.compile(
             "\\b(?:finger|line)\\b.{0,60}\\b(?:hold|stay|stand|remain|clean|line|there|clear|trail|track)\\b|\\bsyrupy\\b|\\b(?:to|like|into) (?:a |an )?(?:thin |thick |light |loose )?syrup\\b");
     private static final Pattern STEP_6 = Pattern.compile(
-            "\\b(?:floor|bottom|base)\\b.{0,60}\\b(?:second|moment|close|clear|see|path|track|trail|channel|line|part)|\\b(?:like|thick as|consistency of|thickness of) (?:a )?(?:thick |loose )?ketchup\\b|\\bmound slightly\\b"
+            "\\b(?:floor|bottom|base)\\b.{0,60}\\b(?:second|moment|close|clear|see|path|track|trail|channel|line|part)|\\b(?:like|thick as|consistency of|thickness of) (?:a )?(?:thick |loose )?(?:ketchup|tomato sauce)\\b|\\b(?:see|seeing) the (?:bottom|base|floor)\\b|\\bmound slightly\\b"
                     + "|\\b(?:trail|track|channel|path|furrow)\\b.{0,40}\\b(?:bottom|floor|pan|pot|base)\\b");
     private static final Pattern STEP_7 = Pattern.compile("\\bribbon\\b");
     private static final Pattern UNTIL = Pattern.compile("\\b(?:until|till|til|when|so that|as soon as)\\b");
@@ -100,7 +108,7 @@ final class Ends {
     private static final Pattern COLD = Pattern.compile("\\b(?:cool|cold|room temperature|lukewarm)\\b");
     private static final Pattern YIELD = Pattern.compile(
             "\\b(?:make|makes|yield|yields|gives|give|fill|filled|enough for)\\b(?: \\w+| ,| :){0,6}? (?:" + NUM
-                    + "|a)(?: ?(?:-|–|to|or) ?" + NUM + ")? " + VOLUME_UNIT + "\\b");
+                    + "|a)(?: ?(?:-|–|to|or) ?" + NUM + ")? (?!t(?:bsp|ablespoon))" + VOLUME_UNIT + "\\b");
     private static final Pattern LAST = Pattern.compile("\\b(?:last|final|every|each|other) $");
 
     private final MeasureSystem measures;
@@ -110,7 +118,10 @@ final class Ends {
     }
 
     /** The minutes that a step gives; empty when it gives none. */
-    static Optional<Range> minutes(String norm) {
+    static Optional<Range> minutes(String told) {
+        String norm = AND_A_HALF
+                .matcher(told)
+                .replaceAll(half -> half.group(1) + (half.group(2).equals("half") ? ".5" : ".25"));
         Matcher m = SPAN.matcher(norm);
         while (m.find()) {
             if (LAST.matcher(norm.substring(0, m.start())).find()) {
@@ -121,6 +132,16 @@ final class Ends {
             double unit = m.group(3).startsWith("h") ? 60 : m.group(3).startsWith("s") ? 1 / 60.0 : 1;
             double more = (m.group(4) == null ? 0 : m.group(4).equals("half") ? 0.5 : 0.25) * unit
                     + (m.group(5) == null ? 0 : Double.parseDouble(m.group(5)));
+            boolean hours = m.group(3).startsWith("h");
+            if (!hours && m.group(5) != null) {
+                // "Two minutes, three minutes."
+                high = Double.parseDouble(m.group(5));
+                more -= high;
+            }
+            Matcher again = AGAIN.matcher(norm).region(m.end(), norm.length());
+            if (again.lookingAt() && again.group(2).charAt(0) == m.group(3).charAt(0)) {
+                high = Double.parseDouble(again.group(1));
+            }
             if (high < low) {
                 high = low;
             }
@@ -130,6 +151,11 @@ final class Ends {
                     ? 2
                     : 1;
             return Optional.of(new Range(sides * (low * unit + more), sides * (high * unit + more)));
+        }
+        Matcher more = ANOTHER.matcher(norm);
+        if (more.find()) {
+            double count = Double.parseDouble(more.group(1));
+            return Optional.of(new Range(count, count));
         }
         Matcher w = WORDED.matcher(norm);
         while (w.find()) {
@@ -145,8 +171,10 @@ final class Ends {
 
     /** The end that a step names; empty when it names none. */
     Optional<ReadEnd> end(String norm, String raw) {
-        Optional<ReadEnd> amount =
-                fraction(norm).or(() -> weight(norm)).or(() -> level(norm)).or(() -> volume(norm));
+        Optional<ReadEnd> amount = fraction(norm)
+                .or(() -> weight(norm))
+                .or(() -> isDipped(norm) ? level(norm) : Optional.empty())
+                .or(() -> volume(norm));
         return amount.or(() -> step(norm)).or(() -> temperature(norm, raw)).or(() -> worded(norm));
     }
 
@@ -242,9 +270,15 @@ final class Ends {
         return Optional.of(ReadEnd.of(EndWord.WEIGHT, Double.parseDouble(m.group(1)) * unit));
     }
 
-    private static Optional<ReadEnd> level(String norm) {
+    /** Whether a stick is dipped into it, or its height is spoken of. */
+    static boolean isDipped(String norm) {
+        return DIPPED.matcher(norm).find();
+    }
+
+    /** How high it stands, of a text that speaks of its height; empty when it names no length. */
+    static Optional<ReadEnd> level(String norm) {
         Matcher length = LENGTH.matcher(norm);
-        if (!DIPPED.matcher(norm).find() || !length.find()) {
+        if (!length.find()) {
             return Optional.empty();
         }
         double unit = length.group(1).startsWith("c") ? 10 : 1;

@@ -18,7 +18,8 @@ import java.util.regex.Pattern;
  */
 final class LineBook {
     private static final Pattern ALL_ELSE = Pattern.compile(
-            "\\b(?:everything else|all (?:of )?(?:the )?(?:other |remaining |rest of the )?ingredient|(?:remaining|other|rest of the) ingredient|all the rest|the rest of (?:it|them)|everything (?:in|into|except|but))\\b");
+            "\\b(?:everything else|all (?:of )?(?:the )?(?:other |remaining |rest of the )?ingredient|(?:remaining|other|rest of the) ingredient|all the rest|the rest of (?:it|them)|everything (?:except|but))\\b");
+    private static final Pattern EVERYTHING = Pattern.compile("\\beverything (?:in|into|together)\\b");
     private static final Pattern SPICES = Pattern.compile("\\b(?:the |all the )?spice\\b");
     private static final Pattern HERBS = Pattern.compile("\\b(?:the |all the )?(?:herb|aromatic)\\b");
     static final Pattern OPTIONAL = Pattern.compile(
@@ -74,6 +75,11 @@ final class LineBook {
     private static final int BEHIND = 8;
     private static final Set<String> PARTS =
             Set.of("(", "and", "with", "in", "into", "to", "plus", "or", "then", "for");
+    private static final Set<String> SPLASHES = Set.of("splash", "little", "bit", "spoonful", "drop");
+    private static final Set<String> GOES_ON = Set.of("till", "until", "til", "when", "before", "after", "so", "while");
+    private static final Pattern HALF_THE = Pattern.compile("\\bhalf (?:of )?(?:the|your|that)(?: \\w+)?$");
+    private static final int HALF_NEAR = 5;
+    private static final int SPLASH_NEAR = 3;
     private static final int MOST = 200;
 
     private final LineReader reader;
@@ -178,7 +184,9 @@ final class LineBook {
     List<Integer> named(Clause clause, boolean makes) {
         List<Integer> found = new ArrayList<>();
         String norm = clause.norm();
-        if (ALL_ELSE.matcher(norm).find()) {
+        boolean nothingYet = entries.stream().noneMatch(entry -> entry.placed);
+        if (ALL_ELSE.matcher(norm).find()
+                || nothingYet && EVERYTHING.matcher(norm).find()) {
             addAll(found, entry -> true);
         }
         if (SPICES.matcher(norm).find()) {
@@ -195,7 +203,8 @@ final class LineBook {
                             .filter(f -> FoodClass.of(f) == FoodClass.HERB)
                             .isPresent());
         }
-        List<String> words = LineReader.words(clause.text());
+        List<String> words = new ArrayList<>(LineReader.words(clause.text()));
+        words.replaceAll(word -> word.equals("another") ? "a" : word);
         List<LineReader.Mention> mentions = reader.mentions(clause.text());
         boolean[] covered = new boolean[words.size()];
         int before = 0;
@@ -205,6 +214,10 @@ final class LineBook {
                 covered[w] = true;
             }
             int until = i + 1 < mentions.size() ? mentions.get(i + 1).from() : words.size();
+            if (isSplash(words, mention.from())) {
+                before = mention.to();
+                continue;
+            }
             List<Integer> lines = ofMention(mention, words);
             if (lines.isEmpty() && makes && !isFull()) {
                 make(clause, mention, words, before, until).ifPresent(lines::add);
@@ -220,6 +233,18 @@ final class LineBook {
             }
         }
         return found;
+    }
+
+    /** "A splash of the water": the line itself goes in elsewhere. */
+    private static boolean isSplash(List<String> words, int mention) {
+        int the = mention - 1;
+        while (the > 0 && !words.get(the).equals("the") && mention - the < SPLASH_NEAR) {
+            the--;
+        }
+        return the > 1
+                && words.get(the).equals("the")
+                && words.get(the - 1).equals("of")
+                && SPLASHES.contains(words.get(the - 2));
     }
 
     /** Lines that a word names which is no food's name: "the shells", "1 cup of the broth". */
@@ -326,8 +351,8 @@ final class LineBook {
                 && part.sureness() != LineReading.Sureness.UNSURE
                 && part.food().map(Food::id).equals(entry.food().map(Food::id))
                 && part.massG() < 0.85 * entry.reading.massG();
-        String norm = clause.norm();
-        boolean half = norm.contains("half the") || norm.contains("half of the");
+        String leading = String.join(" ", words.subList(Math.max(0, mention.from() - HALF_NEAR), mention.from()));
+        boolean half = HALF_THE.matcher(leading).find();
         if (!entry.listed || !(some || half)) {
             return lines;
         }
@@ -408,6 +433,10 @@ final class LineBook {
                 reading = other;
                 start = mention.from();
             }
+        }
+        if (words.subList(start, mention.from()).stream().anyMatch(GOES_ON::contains)) {
+            // "A low heat till the sugar dissolves."
+            return Optional.empty();
         }
         boolean given = reading.massG() > 0 && start == mention.from() && behind >= 0
                 || words.subList(start, mention.from()).stream()

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /** A stage while its clauses are read. */
 final class OpenStage {
     static final Pattern OFF_HEAT = Pattern.compile(
-            "\\b(?:off (?:the )?(?:heat|flame|hob|stove)|heat (?:is )?off|heat off|fire off|fire(?:s)? off|turn it off|turn off)\\b");
+            "\\b(?:(?:off|from) (?:the )?(?:heat|flame|hob|stove)|heat (?:is )?off|heat off|fire off|fire(?:s)? off|turn it off|turn off)\\b");
     static final Pattern TASTES = Pattern.compile("\\b(?:season|taste|sharpen)\\b");
     private static final Pattern REDUCES = Pattern.compile(
             "\\b(?:reduc\\w*\\b(?! (?:the )?(?:heat|flame))|boil(?:ing)? (?:it |them )?(?:right |hard )?down|cook (?:it )?(?:right )?down|thicken(?:s|ed)?|evaporat\\w*|sticky|jammy|glaze)\\b");
@@ -36,6 +36,7 @@ final class OpenStage {
     boolean reduces;
     boolean slakes;
     boolean fries;
+    private boolean dipped;
     Optional<ReadEnd> end = Optional.empty();
     Optional<Range> minutes = Optional.empty();
     Optional<Look> look = Optional.empty();
@@ -61,19 +62,28 @@ final class OpenStage {
         tastes |= TASTES.matcher(clause.norm()).find();
         reduces |= REDUCES.matcher(clause.norm()).find();
         slakes |= SLAKES.matcher(clause.norm()).find();
-        fries |= clause.norm().matches(".*\\bfr(?:y|ie)\\b.*");
+        fries |= clause.norm().matches(".*\\b(?:fr(?:y|ie)|sizzle)\\b.*");
         Optional<Range> newMinutes = Ends.minutes(clause.norm());
         minutes = newMinutes.isPresent() ? newMinutes : minutes;
         deeper(clause);
-        ends.end(clause.norm(), clause.text()).ifPresent(newEnd -> {
-            if (end.isEmpty() || rank(newEnd) >= rank(end.get())) {
-                end = Optional.of(newEnd);
-                says = clause.text();
-            }
-        });
+        dipped |= Ends.isDipped(clause.norm());
+        boolean onlyBoils = Ends.comesToTheBoil(clause.norm());
+        Optional<ReadEnd> level = dipped ? Ends.level(clause.norm()) : Optional.empty();
+        level.or(() -> ends.end(clause.norm(), clause.text()))
+                .filter(e -> !(onlyBoils && e.by() == EndWord.WORD))
+                .ifPresent(newEnd -> {
+                    if (end.isEmpty() || rank(newEnd) >= rank(end.get())) {
+                        end = Optional.of(newEnd);
+                        says = clause.text();
+                    }
+                });
     }
 
     /** "It's at four and a half centimetres. I want that down at four." */
+    boolean isDeeper(String norm) {
+        return dipped && (Ends.level(norm).isPresent() || DEEPER.matcher(norm).find());
+    }
+
     private void deeper(Clause clause) {
         Optional<ReadEnd> level = end.filter(e -> e.by() == EndWord.LEVEL);
         Matcher matcher = DEEPER.matcher(clause.norm());
@@ -82,6 +92,14 @@ final class OpenStage {
             double unit = level.get().value().orElse(0) > 10 * figure / 2 ? 10 : 1;
             end = Optional.of(ReadEnd.of(EndWord.LEVEL, unit * figure));
         }
+    }
+
+    /** Whether the lid comes off what has cooked its time under it. */
+    boolean isUncovered(String norm) {
+        return cooked
+                && end.isPresent()
+                && lid.filter(l -> l != LidState.OPEN).isPresent()
+                && HeatWords.lid(norm).filter(l -> l == LidState.OPEN).isPresent();
     }
 
     /** How much an end says: an amount beats a thickness, a thickness a time. */

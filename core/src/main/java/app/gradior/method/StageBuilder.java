@@ -22,6 +22,8 @@ final class StageBuilder {
             "\\b(?:until|till|til) .*\\b(?:soft|brown|golden|gone|smell|thick|dark|collapse|collapsed|tender|clear|dry|done|melt|melted|bit|set|crisp|color|colour|dissolve|silky|smooth|popped|pop)\\b");
     private static final Pattern BACK_ON =
             Pattern.compile("\\b(?:back|return it|return the pan) (?:on|to) (?:the |a |to )?(?:\\w+ )?heat\\b");
+    private static final Pattern STIRRED_IN =
+            Pattern.compile("\\b(?:whisk|swirl|beat|stir) (?:it|them|that|this) (?:all )?in\\b");
     private static final Pattern PULP =
             Pattern.compile("\\b(?:pot|pan|saucepan|heat|puree|sauce|it|liquid|everything|liquor|skillet|stove)\\b");
 
@@ -33,6 +35,7 @@ final class StageBuilder {
     private final List<Left> left = new ArrayList<>();
     private @Nullable OpenStage now;
     private @Nullable TalkLines told;
+    private boolean setsCold;
 
     StageBuilder(LineBook book, Ends ends) {
         this.book = book;
@@ -118,6 +121,11 @@ final class StageBuilder {
             leave(clause, Why.A_WARNING);
             return;
         }
+        if (Act.SETS.isIn(n) && book.named(clause, false).isEmpty()) {
+            setsCold = true;
+            leave(clause, Why.KEEPING);
+            return;
+        }
         if (Act.PACK.isIn(n)) {
             close();
             fixed(StageWord.PACK, clause, List.of());
@@ -142,6 +150,19 @@ final class StageBuilder {
             return;
         }
         if (Act.TAKE_OUT.isIn(n) && !SOLIDS.matcher(n).find() && !n.contains("pan off")) {
+            if (n.matches("(?:or )?(?:you|i) (?:can|could)\\b.*")) {
+                leave(clause, Why.A_CHOICE);
+                return;
+            }
+            boolean strained = now == null
+                    && !stages.isEmpty()
+                    && (stages.get(stages.size() - 1).kind() == StageWord.SIEVE
+                            || stages.get(stages.size() - 1).kind() == StageWord.MILL);
+            if (strained && told == null) {
+                // What stays in the sieve.
+                leave(clause, Why.BESIDE_THE_POT);
+                return;
+            }
             if (isPiece(clause) || told != null && n.matches(".*\\b(?:them|those)\\b.*")) {
                 close();
                 fixed(StageWord.TAKE_OUT, clause, List.of());
@@ -152,20 +173,16 @@ final class StageBuilder {
             leave(clause, Why.BESIDE_THE_POT);
             return;
         }
+        OpenStage covered = now;
+        if (covered != null && covered.isUncovered(n)) {
+            close();
+        }
         List<Integer> lines = named(clause);
-        if (BACK_ON.matcher(n).find()) {
+        if (BACK_ON.matcher(n).find() && !addedOffHeat()) {
             close();
         }
         if (lines.isEmpty() && Act.PUT_BACK.isIn(n)) {
-            close();
-            if (isPiece(clause)
-                    && !PULP.matcher(n.replaceAll("\\b(?:in|into|to) the (?:pot|pan)\\b|\\bthe pan\\b", ""))
-                            .find()) {
-                fixed(StageWord.PUT_BACK, clause, List.of());
-            } else {
-                OpenStage draft = open();
-                draft.join(clause, ends);
-            }
+            putBack(clause);
             return;
         }
         if (lines.isEmpty() && Act.MEAL.isIn(n)) {
@@ -214,11 +231,39 @@ final class StageBuilder {
 
     /** Whether somebody who talks still talks of the pot: of how it looks, smells or how much there is. */
     private boolean talksOfIt(String n, Clause clause) {
-        return ends.end(n, clause.text())
-                .filter(end -> OpenStage.rank(end) >= 4
-                        || end.by() == EndWord.BOIL && end.value().isPresent()
-                        || LOOKS.matcher(n).find())
-                .isPresent();
+        OpenStage draft = now;
+        boolean deeper = draft != null && draft.isDeeper(n);
+        return cooking() && STIRRED_IN.matcher(n).find()
+                || !nothingYet() && Ends.isDipped(n)
+                || deeper
+                || ends.end(n, clause.text())
+                        .filter(end -> OpenStage.rank(end) >= 4
+                                || end.by() == EndWord.BOIL && end.value().isPresent()
+                                || LOOKS.matcher(n).find())
+                        .isPresent();
+    }
+
+    private void putBack(Clause clause) {
+        String n = clause.norm();
+        boolean piece = isPiece(clause)
+                && !PULP.matcher(n.replaceAll("\\b(?:in|into|to) the (?:pot|pan)\\b|\\bthe pan\\b", ""))
+                        .find();
+        if (piece || !addedOffHeat()) {
+            close();
+        }
+        if (piece) {
+            fixed(StageWord.PUT_BACK, clause, List.of());
+        } else {
+            OpenStage draft = open();
+            draft.join(clause, ends);
+            draft.cooked |= Act.COOK.isIn(n) || Ends.minutes(n).isPresent();
+        }
+    }
+
+    /** Whether something was put in beside the heat that is not cooked yet. */
+    private boolean addedOffHeat() {
+        OpenStage draft = now;
+        return draft != null && draft.offHeat && !draft.cooked && !draft.lines.isEmpty();
     }
 
     private void add(Clause clause, List<Integer> lines) {
@@ -256,7 +301,7 @@ final class StageBuilder {
         boolean own = ends.end(clause.norm(), clause.text()).isPresent();
         if (draft != null && draft.cooked && own && draft.end.isPresent() && !joined && draft.fixed == null) {
             boolean more = clause.norm().matches(".*\\bmore\\b.*|^(?:which|about|around)\\b.*");
-            boolean same = !Act.COOK.isIn(clause.norm());
+            boolean same = !Act.COOK.isIn(clause.norm()) || clause.norm().matches("(?:until|till|til)\\b.*");
             if (!more && !same) {
                 close();
             }

@@ -12,6 +12,8 @@ import java.util.regex.Pattern;
 final class StageSort {
     private static final Pattern BOILS =
             Pattern.compile("\\b(?:simmer|boil|bubble|bubbling|simmering|boiling(?! (?:water|stock|hot))|reduce)\\b");
+    private static final Pattern PASTE = Pattern.compile("\\b(?:paste|puree)\\b");
+    private static final Pattern MOUNTS = Pattern.compile("\\b(?:whisk|swirl|beat|mount)\\w*\\b");
     private static final Set<String> AROMATICS = Set.of(
             "garlic",
             "garlic-paste",
@@ -23,6 +25,8 @@ final class StageSort {
             "lemongrass",
             "turmeric-fresh");
     private static final double PART_WAY_MIN = 3;
+    private static final double LONGEST_DEGLAZE_MIN = 12;
+    private static final double SYRUP = 5;
 
     private final LineBook book;
     private boolean wet;
@@ -90,6 +94,14 @@ final class StageSort {
             return draft.fixed;
         }
         Set<FoodClass> classes = classes(draft.lines);
+        boolean mounts = wet
+                && !classes.isEmpty()
+                && EnumSet.of(FoodClass.RICH, FoodClass.FAT).containsAll(classes)
+                && MOUNTS.matcher(draft.norm).find()
+                && !BOILS.matcher(draft.norm).find();
+        if (mounts) {
+            return StageWord.ENRICH;
+        }
         if (classes.contains(FoodClass.STARCH) || draft.slakes) {
             return StageWord.SLURRY;
         }
@@ -111,6 +123,13 @@ final class StageSort {
                 || isWet(draft, classes)
                 || BOILS.matcher(draft.norm).find() && !classes.isEmpty()
                 || draft.reduces && classes.isEmpty();
+        boolean rendersCream = draft.fries
+                && !wet
+                && !classes.isEmpty()
+                && EnumSet.of(FoodClass.RICH, FoodClass.FAT).containsAll(classes);
+        if (rendersCream) {
+            return dry(draft, bulk(draft.lines));
+        }
         return wetNow ? wet(draft, classes) : dry(draft, bulk(draft.lines));
     }
 
@@ -148,7 +167,8 @@ final class StageSort {
         if (classes.contains(FoodClass.CURED) && draft.norm.matches(".*\\b(?:fat|crisp|render)\\b.*")) {
             return StageWord.RENDER;
         }
-        if (classes.contains(FoodClass.PASTE)) {
+        if (classes.contains(FoodClass.PASTE)
+                || draft.fries && PASTE.matcher(draft.norm).find()) {
             return StageWord.FRY;
         }
         boolean vegetables = classes.contains(FoodClass.PRODUCE);
@@ -179,7 +199,13 @@ final class StageSort {
                         FoodClass.SWEET,
                         FoodClass.SALT)
                 .containsAll(classes);
-        if (!wet && fried && strong && alone) {
+        boolean brief =
+                draft.minutes.filter(m -> m.high() > LONGEST_DEGLAZE_MIN).isEmpty()
+                        && draft.end
+                                .filter(end ->
+                                        end.by() == EndWord.STEP && end.value().orElse(0) > SYRUP)
+                                .isEmpty();
+        if (!wet && fried && strong && alone && brief) {
             return StageWord.DEGLAZE;
         }
         boolean amount = draft.end

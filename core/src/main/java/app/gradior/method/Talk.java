@@ -21,15 +21,20 @@ final class Talk {
             "(?i)[.!?]+\\s+|;\\s*|,\\s+|\\s+(?:okay|ok|alright|all right|right|now|so|and then|then|but|because|cause|cuz|and now|oh and|oh"
                     + "|and once|once|while)\\s+(?:so\\s+|now\\s+|then\\s+|right\\s+)?|\\s+and\\s+(?=(?:" + VERBS
                     + "|i|i'm|i've|you|we|we're|it|that|just|in|once)\\b)"
-                    + "|\\s+(?=(?:you can|you could|i'm using|if you)\\b)");
+                    + "|\\s+(?=(?:you can|you could|i'm using|if you|turn it off|turn that off|take it off|fire's off|heat's off)\\b)"
+                    + "|(?<=\\bif you(?:'ve)? (?:got|have|want|like) (?:one|it|any|some|them))\\s+");
 
     private static final Pattern ELSEWHERE = Pattern.compile(
-            "\\b(?:oven|in at \\d+|cooker|next week|garage|tortilla|bowl of (?:hot |cold |boiling |warm )?water|dumped|big pan of water|pasta(?! water| sauce)|packet|potato|sprout|parsnip|salad|pie|under the grill|skewer)\\b");
+            "\\b(?:oven|in at \\d+|cooker|next week|garage|tortilla|bowl of (?:hot |cold |boiling |warm )?water|dumped|big pan of water|(?<!on )(?<!for )pasta(?! water| sauce)|packet|potato|sprout|parsnip|salad|pie|under the grill|skewer|steak|chip|air fryer|burger|turbot|noodle)\\b");
 
     private static final Pattern STAMPED = Pattern.compile("\\R(?=\\s*\\[?\\(?\\d{1,2}:\\d{2}(?::\\d{2})?\\]?\\)?)");
     private static final Pattern CALLED = Pattern.compile(
             "(?i)(?<!not )\\b(?:a|an|my|your|our|this|the|proper) ((?:(?!(?:a|an|my|your|our|the|is|it|this|and then|in|on|of|for|with|i|you|we|to)\\b)[\\p{L}'&-]+ ){1,4}"
                     + "(?:sauce|gravy|glaze|ketchup|chutney|relish|salsa|jus|syrup|dressing|marinade))\\b");
+    private static final Pattern SAID_FIRST = Pattern.compile(
+            "(?i)(?:^|[.!?;,]\\s*)((?:(?!(?:so|right|okay|ok|and|is|it|for|with|i|you|we|to|in|of|the|this|one|today)\\b)[\\p{L}'&-]+ )(?:(?!(?:is|it|for|with|i|you|we|to|in|of)\\b)[\\p{L}'&-]+ ){0,4}"
+                    + "(?:sauce|gravy|glaze|ketchup|chutney|relish|salsa|jus|syrup|dressing|marinade))\\b");
+    private static final int OPENING = 600;
     private static final int WRAPPED = 70;
     private static final int MANY_STAMPS = 12;
     private static final Pattern MEASURED = Pattern.compile(
@@ -50,7 +55,7 @@ final class Talk {
         LineBook book = new LineBook(reader, false);
         Ends ends = new Ends(system);
         StageBuilder builder = new StageBuilder(book, ends);
-        TalkLines lines = new TalkLines(book, builder);
+        TalkLines lines = new TalkLines(book, builder, system != MeasureSystem.US);
         builder.telling(lines);
         Optional<ReadRecipe.Range> yield = Optional.empty();
         boolean elseInstead = false;
@@ -61,8 +66,9 @@ final class Talk {
             }
             String norm = clause.norm();
             boolean still = beside
-                    && !Act.COOK.isIn(norm)
-                    && (!clause.opens() || norm.matches("(?:that|thats|its|theyre|those|forget)\\b.*"));
+                    && !clause.then()
+                    && (!clause.opens()
+                            || !Act.COOK.isIn(norm) && norm.matches("(?:that|thats|its|theyre|those|forget)\\b.*"));
             boolean meal = still || ELSEWHERE.matcher(norm).find() || Act.MEAL.isIn(norm) && !Act.COOK.isIn(norm);
             boolean instead = norm.matches("if you (?:havent|dont|got|have|want|like)\\b.*");
             if (norm.matches("(?:and |but )?(?:i|we|you) (?:dont|do not|never)\\b.*")) {
@@ -80,6 +86,7 @@ final class Talk {
             beside = meal;
         }
         builder.close();
+        lines.saidEarly();
         Written written = new Written(text, reader, system);
         written.told(name(plain), yield);
         return written.result(book, builder, true);
@@ -87,9 +94,13 @@ final class Talk {
 
     /** What it is called, where it is said: "this is my barbecue sauce". */
     private static String name(String plain) {
-        Matcher m = CALLED.matcher(plain);
+        String opening = plain.substring(0, Math.min(plain.length(), OPENING));
+        Matcher m = CALLED.matcher(opening);
         if (!m.find()) {
-            return "";
+            m = SAID_FIRST.matcher(opening);
+            if (!m.find()) {
+                return "";
+            }
         }
         String name = m.group(1).strip().replaceAll("\\s+", " ");
         return Character.toUpperCase(name.charAt(0)) + name.substring(1);

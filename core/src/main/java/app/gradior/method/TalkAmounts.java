@@ -58,6 +58,8 @@ final class TalkAmounts {
             "dash",
             "splash",
             "glug",
+            "squeeze",
+            "inch",
             "spoonful");
     private static final Set<String> TIMES = Set.of(
             "minute",
@@ -80,6 +82,36 @@ final class TalkAmounts {
             "jar");
     private static final Map<String, String> MISHEARD =
             Map.of("time", "thyme", "come", "cumin", "flower", "flour", "stalk", "stock", "leaks", "leeks");
+    private static final List<String> NUMBERS =
+            List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine");
+    private static final Set<String> PRONOUNS = Set.of("a", "an", "one");
+    private static final Set<String> SIZES = Set.of("small", "large", "medium", "big", "heaped", "level", "good");
+    /** Units that are said without a number: "pinch of salt", "teaspoon of sugar". */
+    private static final Set<String> LOOSE_UNITS = Set.of(
+            "pinch",
+            "handful",
+            "splash",
+            "glug",
+            "dash",
+            "knob",
+            "squeeze",
+            "teaspoon",
+            "tablespoon",
+            "tsp",
+            "tbsp",
+            "cup",
+            "spoonful");
+
+    private static final Map<String, String> SMALLER = Map.of(
+            "kilo", "gram", "kg", "gram", "litre", "ml", "liter", "ml", "pint", "ml", "cup", "ml", "pound", "gram");
+    /** More than anybody counts out: it is weighed or measured. */
+    private static final double MANY = 20;
+
+    private static final Set<String> HALVES = Set.of("a", "half", "quarter");
+    private static final Set<String> LENGTHS = Set.of("inch", "cm", "centimetre");
+    private static final Set<String> TINS = Set.of("can", "tin", "jar", "carton", "packet", "tub");
+    private static final Set<String> WEIGHTS = Set.of("g", "gram", "ounce", "oz", "ml", "mil");
+    private static final int TIN_SIZE_WITHIN = 8;
     private static final Set<String> OPEN_ENDS = Set.of("and", "of", "a", "an");
 
     private TalkAmounts() {}
@@ -93,16 +125,10 @@ final class TalkAmounts {
     static String strip(List<String> words) {
         List<String> kept = new ArrayList<>();
         for (String word : words) {
-            if (UNITS.contains(word)
-                    || Character.isDigit(word.charAt(0))
-                    || SMALL.contains(word)
+            if (isAmountWord(word)
                     || word.equals("of")
                     || word.equals("and")
-                    || word.equals("small")
-                    || word.equals("large")
-                    || word.equals("medium")
-                    || word.equals("big")
-                    || word.equals("heaped")) {
+                    || SIZES.contains(word) && !word.equals("good")) {
                 kept.add(word);
             }
         }
@@ -116,36 +142,134 @@ final class TalkAmounts {
     /** Where an amount begins: a figure, or a small number before a unit or right before the food. */
     static int amountAt(List<String> words, int from, int to) {
         for (int i = from; i < to; i++) {
-            String word = words.get(i);
-            boolean figure = Character.isDigit(word.charAt(0));
-            boolean small = SMALL.contains(word);
-            boolean counted = i + 1 < words.size()
-                    && (UNITS.contains(words.get(i + 1))
-                            || i + 2 < words.size()
-                                    && UNITS.contains(words.get(i + 2))
-                                    && SMALL.contains(words.get(i + 1))
-                            || i + 3 < words.size()
-                                    && words.get(i + 1).equals("of")
-                                    && UNITS.contains(words.get(i + 3)));
-            if (i + 1 < words.size() && TIMES.contains(words.get(i + 1))
-                    || i + 2 < words.size()
-                            && TIMES.contains(words.get(i + 2))
-                            && (SMALL.contains(words.get(i + 1))
-                                    || Character.isDigit(words.get(i + 1).charAt(0)))) {
-                continue;
-            }
-            boolean pronoun = word.equals("a") || word.equals("an") || word.equals("one");
-            if (figure || small && (counted || !pronoun) || pronoun && i >= to - 3) {
+            if (begins(words, i) && (!isPronoun(words, i) || i >= to - 3)) {
                 return i;
             }
         }
         return -1;
     }
 
+    /** Whether an amount may begin there: not the minutes and degrees. */
+    static boolean begins(List<String> words, int at) {
+        if (isTime(words, at + 1) || isTime(words, at + 2) && isNumber(words.get(at + 1))) {
+            return false;
+        }
+        if (words.get(at).equals("squeeze")) {
+            return at + 1 < words.size() && words.get(at + 1).equals("of");
+        }
+        return isNumber(words.get(at)) || UNITS.contains(words.get(at)) && !isOwnFood(words, at);
+    }
+
+    private static boolean isTime(List<String> words, int at) {
+        boolean length = at + 1 < words.size() && words.get(at + 1).equals("of");
+        return at < words.size() && TIMES.contains(words.get(at)) && !(length && LENGTHS.contains(words.get(at)));
+    }
+
+    private static boolean isNumber(String word) {
+        return Character.isDigit(word.charAt(0)) || SMALL.contains(word);
+    }
+
+    /** "Clove", "leaf", "stock", "stick" and the like are units only behind a number. */
+    private static boolean isOwnFood(List<String> words, int at) {
+        return !LOOSE_UNITS.contains(words.get(at));
+    }
+
+    /** Whether it is only "a" or "one" without a unit behind it. */
+    static boolean isPronoun(List<String> words, int at) {
+        return PRONOUNS.contains(words.get(at)) && !isCounted(words, at);
+    }
+
+    private static boolean isCounted(List<String> words, int at) {
+        int n = words.size();
+        return at + 1 < n && UNITS.contains(words.get(at + 1))
+                || at + 2 < n && words.get(at + 1).equals("and") && HALVES.contains(words.get(at + 2))
+                || at + 2 < n
+                        && UNITS.contains(words.get(at + 2))
+                        && (SMALL.contains(words.get(at + 1)) || SIZES.contains(words.get(at + 1)))
+                || at + 3 < n && words.get(at + 1).equals("of") && UNITS.contains(words.get(at + 3));
+    }
+
+    /** Whether an amount that begins before goes on with that word. */
+    static boolean isWithin(List<String> words, int at) {
+        String word = words.get(at);
+        boolean joins = word.equals("and") || word.equals("of");
+        boolean tins = (word.equals("of") || word.equals("the") || SIZES.contains(word))
+                && words.subList(at + 1, Math.min(words.size(), at + 4)).stream()
+                        .anyMatch(TINS::contains);
+        return isAmountWord(word)
+                || tins
+                || SIZES.contains(word) && at + 1 < words.size() && UNITS.contains(words.get(at + 1))
+                || joins && at + 1 < words.size() && isAmountWord(words.get(at + 1));
+    }
+
+    /** Whether another amount begins there: "two cups, two". */
+    static boolean isAnother(List<String> words, int start, int at) {
+        String before = words.get(at - 1);
+        boolean andAHalf = before.equals("a") && at > 1 && words.get(at - 2).equals("and");
+        return isNumber(words.get(at))
+                && !andAHalf
+                && !before.equals("and")
+                && !before.equals("of")
+                && words.subList(start, at).stream().anyMatch(UNITS::contains);
+    }
+
+    /** An amount that puts another right, in that one's unit when it names none: grams for kilos where it must be. */
+    static String inUnitOf(String amount, String other) {
+        String unit = unit(List.of(other.split(" ")));
+        if (!isBare(amount) || unit.isEmpty()) {
+            return amount;
+        }
+        return amount + " " + (isMany(amount) ? SMALLER.getOrDefault(unit, unit) : unit);
+    }
+
+    /** "Two tins ... the four hundred gram ones": what a tin holds may be said behind. */
+    static String sized(String amount, List<String> words, int from) {
+        if (!TINS.contains(amount.substring(amount.lastIndexOf(' ') + 1))) {
+            return amount;
+        }
+        for (int i = from; i + 2 < Math.min(words.size(), from + TIN_SIZE_WITHIN); i++) {
+            if (words.get(i).equals("the")
+                    && Character.isDigit(words.get(i + 1).charAt(0))
+                    && WEIGHTS.contains(words.get(i + 2))) {
+                String unit = amount.substring(amount.lastIndexOf(' ') + 1);
+                String count =
+                        amount.substring(0, amount.length() - unit.length()).replaceAll(" of .*", " ");
+                return count + words.get(i + 1) + " " + words.get(i + 2) + " " + unit;
+            }
+        }
+        return amount;
+    }
+
+    /** Whether an amount is only what a tin of the other holds. */
+    static boolean isSizeOf(String tins, String amount) {
+        return TINS.contains(tins.substring(tins.lastIndexOf(' ') + 1)) && tins.contains(amount + " ");
+    }
+
+    /** Whether an amount is in grams, mils or ounces. */
+    static boolean isWeighed(String amount) {
+        return WEIGHTS.contains(amount.substring(amount.lastIndexOf(' ') + 1));
+    }
+
+    /** The figure that an amount begins with; 0 for none. */
+    static double figure(String amount) {
+        String first = amount.split(" ")[0];
+        return first.matches("\\d+(?:\\.\\d+)?") ? Double.parseDouble(first) : 0;
+    }
+
+    /** Whether it is more than anybody counts out. */
+    static boolean isMany(String amount) {
+        return figure(amount) >= MANY;
+    }
+
+    /** "Fifty of the vinegar": a number that nobody counts is grams, or mils of what is poured. */
+    static String weighed(String amount, boolean poured) {
+        return isBare(amount) && isMany(amount) ? amount + (poured ? " ml" : " g") : amount;
+    }
+
     /** The size that is said between an amount and its food, with a blank before it; empty for none. */
     static String size(List<String> words, int from, int to) {
         for (String word : words.subList(from, to)) {
-            if (word.equals("small") || word.equals("large") || word.equals("medium") || word.equals("big")) {
+            if (SIZES.contains(word)) {
                 return " " + word;
             }
         }
@@ -154,11 +278,28 @@ final class TalkAmounts {
 
     /** Words that captions mishear: "time" by the sprig or the spoon is thyme. */
     static List<String> heardRight(List<String> words) {
-        List<String> right = new ArrayList<>(words);
+        List<String> right = hundreds(words);
         for (int i = 0; i < right.size(); i++) {
             String meant = MISHEARD.get(right.get(i));
             if (meant != null && isNamed(right, i)) {
                 right.set(i, meant);
+            }
+        }
+        return right;
+    }
+
+    /** "Seven fifty" grams, or of nothing that is said: seven hundred and fifty. Places stay what they are. */
+    private static List<String> hundreds(List<String> words) {
+        List<String> right = new ArrayList<>(words);
+        for (int i = 0; i + 1 < right.size(); i++) {
+            String next = right.get(i + 1);
+            String after = i + 2 < right.size() ? right.get(i + 2) : "";
+            boolean other = (UNITS.contains(after) || TIMES.contains(after)) && !WEIGHTS.contains(after);
+            boolean tin = WEIGHTS.contains(after) && i + 3 < right.size() && TINS.contains(right.get(i + 3));
+            boolean weighed = !other && !tin && !after.equals("ounce");
+            if (NUMBERS.contains(right.get(i)) && next.matches("[2-9][05]") && weighed) {
+                right.set(i + 1, NUMBERS.indexOf(right.get(i)) + 1 + next);
+                right.set(i, "about");
             }
         }
         return right;

@@ -32,10 +32,14 @@ final class Written {
     private static final Pattern SERVING = Pattern.compile("(?i)\\b(?:serve|serving|garnish|side|salad)\\b");
     private static final Pattern INLINE_LIST =
             Pattern.compile("(?i)^\\W*(?:you(?:'ll| will)? need|ingredients?\\s*:|take|use)\\b[: ]*(?=.*\\d)");
+    private static final Pattern YIELDS = Pattern.compile(
+            "(?i)^\\W*(?:makes?|yields?|serves?|servings?|prep|cook(?:ing)? time|total)\\b[^a-z]{0,4}(?:about |around |roughly |for )?\\d");
     private static final int LONGEST_LINE = 110;
     private static final Pattern SOAKS = Pattern.compile("\\bsoak\\b(?!ing)");
     private static final Pattern THROWN =
             Pattern.compile("\\b(?:drain|drained|discard|discarding|throw away|pour away)\\b");
+    private static final Pattern RESCUE = Pattern.compile(
+            "^if (?:too|it is too|its too|it seem|it look|the sauce (?:seem|look|is too)|necessary|needed)\\b");
     private static final Pattern LIST_HEADING =
             Pattern.compile("(?im)^\\W*(?:ingredients?|you(?:'ll| will)? need|what you(?:'ll| will)? need)\\W*$");
 
@@ -84,13 +88,23 @@ final class Written {
         String raw = text.substring(sentence.from(), sentence.to());
         Matcher inline = INLINE_LIST.matcher(raw);
         if (inline.find() && book.entries().isEmpty() && raw.contains(",")) {
-            for (String part : raw.substring(inline.end()).split(",(?![^(]*\\))\\s*(?:and )?")) {
-                book.list(part, sentence);
+            String part = "";
+            for (String piece : raw.substring(inline.end()).split(",(?![^(]*\\))\\s*(?:and )?")) {
+                boolean goesOn = part.isEmpty() || reader.mentions(piece).isEmpty();
+                if (!goesOn) {
+                    book.list(part, sentence);
+                }
+                part = goesOn && !part.isEmpty() ? part + ", " + piece : piece;
             }
+            book.list(part, sentence);
             return;
         }
         String norm = Norm.of(raw);
         yieldOf(norm);
+        if (RESCUE.matcher(norm).find()) {
+            leave(sentence, Why.A_CHOICE);
+            return;
+        }
         boolean rests = afterMeal && Act.REST.isIn(norm) && raw.split("\\s+").length < 6;
         boolean meal = Act.MEAL.isIn(norm) || norm.startsWith("meanwhile") || rests;
         afterMeal = meal;
@@ -197,6 +211,10 @@ final class Written {
                 list.add(span);
             }
             default -> {
+                if (YIELDS.matcher(bare).find()) {
+                    leave(span, Why.NOTHING_TO_DO);
+                    return part;
+                }
                 if (!headed && !sentence && reads(listLine(line))) {
                     list.add(span);
                     return Part.LIST;
@@ -256,7 +274,30 @@ final class Written {
         left.addAll(builder.left());
         unsaid(lines, builder.stages());
         left.sort(Comparator.comparingInt(piece -> piece.at().from()));
-        return new ReadRecipe(name, spoken, system, lines, builder.stages(), yield, left);
+        return new ReadRecipe(name, spoken, system, lines, builder.stages(), yield, together(left));
+    }
+
+    /** Pieces that follow one another for the same reason are one. */
+    private List<Left> together(List<Left> pieces) {
+        List<Left> joined = new ArrayList<>();
+        for (Left piece : pieces) {
+            Left before = joined.isEmpty() ? null : joined.get(joined.size() - 1);
+            boolean goesOn = before != null
+                    && before.why() == piece.why()
+                    && piece.at().from() >= before.at().to()
+                    && text.substring(before.at().to(), piece.at().from())
+                            .chars()
+                            .noneMatch(c -> c == '\n' || Character.isLetterOrDigit(c));
+            if (before != null && goesOn) {
+                Span at = new Span(before.at().from(), piece.at().to());
+                joined.set(
+                        joined.size() - 1,
+                        new Left(text.substring(at.from(), at.to()).strip(), piece.why(), at));
+            } else {
+                joined.add(piece);
+            }
+        }
+        return joined;
     }
 
     /** What of the text is in nothing that was read or left: left too, so that nothing is lost. */
