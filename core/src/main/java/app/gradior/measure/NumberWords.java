@@ -94,7 +94,10 @@ final class NumberWords {
             at++;
             value = 1;
         }
-        if (at == from) {
+        // "Hundred and fifty grams", the "a" swallowed.
+        boolean bare = at == from && is(at, "hundred") && (at == 0 || !VALUES.containsKey(tokens.get(at - 1).text()));
+        value = bare ? 1 : value;
+        if (at == from && !bare) {
             return 0;
         }
         if (is(at, "hundred", "thousand")) {

@@ -18,12 +18,12 @@ enum Act {
     MILL("\\b(?:food mill|mouli|through (?:the |a )?(?:fine |coarse |medium )?(?:disk|disc|mill))\\b"),
     SIEVE("\\b(?:strain|sieve|strainer|colander|chinois|cheesecloth)\\b"),
     BLEND(
-            "\\b(?:blend|blender|whizz|blitz|liquidi[sz]e|food processor|immersion)\\b|^(?:puree|process)\\b|\\bpuree (?:in|until|it|the|everything)\\b"),
+            "\\bmash (?:it|them|everything|the)\\b|\\b(?:blend|blender|whizz|blitz|liquidi[sz]e|food processor|immersion)\\b|^(?:puree|process)\\b|(?<!tomato )\\bpuree (?:in|until|it|the|everything)\\b"),
     COOL("^(?:cool|chill)\\b|\\b(?:let|leave|allow)\\b.{0,40}\\b(?:cool|cold|chill)\\b"),
     REST(
             "^(?:rest|stand)\\b(?! back| there)|\\b(?:let|leave|allow|set)\\b.{0,40}\\b(?:stand|rest|sit|settle|infuse|steep|aside)\\b|\\bstand(?:s)? (?:off|for)\\b"),
     TAKE_OUT(
-            "^(?:remove|discard)\\b|\\b(?:take|lift|pick|fish|pull|scoop|get|dig|hoick|lifted|remove)\\b.{0,60}\\bout\\b|\\b(?:take|fish|pick|lift|get) out\\b|\\bout (?:come|goe|go|with)\\b"),
+            "^(?:remove|discard)\\b|\\b(?:take|lift|pick|fish|pull|scoop|get|dig|hoick|lifted|remove)\\b.{0,60}\\bout\\b|\\b(?:take|fish|pick|lift|get) out\\b|\\bout (?:come|goe|go|with)\\b|^(?:the |that |those )?(?:\\w+ ){1,3}out(?: now)?$"),
     PUT_BACK(
             "\\b(?:return|put|tip|stir|slide|drop|goe?)\\b.{0,40}\\b(?:back|return)\\b|^return\\b|\\bback in(?:to)?\\b"),
     /** What it does in the cold, by itself. */

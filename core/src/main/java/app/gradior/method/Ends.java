@@ -95,7 +95,7 @@ final class Ends {
     private static final Pattern STEP_4 = Pattern.compile(
             "\\bcoat(?:s|ed|ing)?\\b.{0,30}\\b(?:spoon|back)\\b|\\bnapp|\\bspoon is coated|cling to (?:the |a )?(?:back|spoon)");
     private static final Pattern STEP_5 = Pattern.compile(
-            "\\b(?:finger|line)\\b.{0,60}\\b(?:hold|stay|stand|remain|clean|line|there|clear|trail|track)\\b|\\bsyrupy\\b|\\b(?:to|like|into) (?:a |an )?(?:thin |thick |light |loose )?syrup\\b");
+            "\\b(?:finger|line)\\b.{0,60}\\b(?:hold|stay|stand|remain|clean|line|there|clear|trail|track)\\b|\\bleave (?:a|the) (?:clean |clear )?(?:line|trail|path|track)\\b|\\bsyrupy\\b|\\b(?:to|like|into) (?:a |an )?(?:thin |thick |light |loose )?syrup\\b");
     private static final Pattern STEP_6 = Pattern.compile(
             "\\b(?:floor|bottom|base)\\b.{0,60}\\b(?:second|moment|close|clear|see|path|track|trail|channel|line|part)|\\b(?:like|thick as|consistency of|thickness of) (?:a )?(?:thick |loose )?(?:ketchup|tomato sauce)\\b|\\b(?:see|seeing) the (?:bottom|base|floor)\\b|\\bmound slightly\\b"
                     + "|\\b(?:trail|track|channel|path|furrow)\\b.{0,40}\\b(?:bottom|floor|pan|pot|base)\\b");

@@ -23,6 +23,8 @@ final class OpenStage {
             "\\b(?:reduc\\w*\\b(?! (?:the )?(?:heat|flame))|boil(?:ing)? (?:it |them )?(?:right |hard )?down|cook (?:it )?(?:right )?down|thicken(?:s|ed)?|evaporat\\w*|sticky|jammy|glaze)\\b");
     private static final Pattern SLAKES =
             Pattern.compile("\\b(?:slurry|slake|slaked|cornstarch mixture|cornflour mixture|thicken with)\\b");
+    private static final Pattern MIXED =
+            Pattern.compile("\\b(?:melt|melted|dissolve|dissolved|combined|mixed|incorporated)\\b");
     private static final Pattern DEEPER = Pattern.compile("\\b(?:down|to|at) (?:at |to )?(\\d+(?:\\.\\d+)?)$");
 
     @Nullable
@@ -37,6 +39,8 @@ final class OpenStage {
     boolean slakes;
     boolean fries;
     private boolean dipped;
+    /** Whether its end so far is only that what went in is mixed. */
+    private boolean mixed;
     Optional<ReadEnd> end = Optional.empty();
     Optional<Range> minutes = Optional.empty();
     Optional<Look> look = Optional.empty();
@@ -72,7 +76,9 @@ final class OpenStage {
         level.or(() -> ends.end(clause.norm(), clause.text()))
                 .filter(e -> !(onlyBoils && e.by() == EndWord.WORD))
                 .ifPresent(newEnd -> {
-                    if (end.isEmpty() || rank(newEnd) >= rank(end.get())) {
+                    boolean afterMixing = mixed && newEnd.by() == EndWord.MINUTES;
+            if (end.isEmpty() || afterMixing || rank(newEnd) >= rank(end.get())) {
+                mixed = newEnd.by() == EndWord.WORD && newMinutes.isEmpty() && MIXED.matcher(clause.norm()).find();
                         end = Optional.of(newEnd);
                         says = clause.text();
                     }

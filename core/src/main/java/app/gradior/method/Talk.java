@@ -25,7 +25,7 @@ final class Talk {
                     + "|(?<=\\bif you(?:'ve)? (?:got|have|want|like) (?:one|it|any|some|them))\\s+");
 
     private static final Pattern ELSEWHERE = Pattern.compile(
-            "\\b(?:oven|in at \\d+|cooker|next week|garage|tortilla|bowl of (?:hot |cold |boiling |warm )?water|dumped|big pan of water|(?<!on )(?<!for )pasta(?! water| sauce)|packet|potato|sprout|parsnip|salad|pie|under the grill|skewer|steak|chip|air fryer|burger|turbot|noodle)\\b");
+            "\\b(?:oven|in at \\d+|cooker|next week|garage|tortilla|bowl of (?:hot |cold |boiling |warm )?water|dumped|big pan of water|(?<!on )(?<!for )pasta(?! water| sauce)|packet|potato|sprout|parsnip|salad|pie|under the grill|skewer|steak|chip|air fryer|burger|turbot|noodle|been in (?:since|for)|barbie)\\b");
 
     private static final Pattern STAMPED = Pattern.compile("\\R(?=\\s*\\[?\\(?\\d{1,2}:\\d{2}(?::\\d{2})?\\]?\\)?)");
     private static final Pattern CALLED = Pattern.compile(
@@ -70,7 +70,7 @@ final class Talk {
                     && (!clause.opens()
                             || !Act.COOK.isIn(norm) && norm.matches("(?:that|thats|its|theyre|those|forget)\\b.*"));
             boolean meal = still || ELSEWHERE.matcher(norm).find() || Act.MEAL.isIn(norm) && !Act.COOK.isIn(norm);
-            boolean instead = norm.matches("if you (?:havent|dont|got|have|want|like)\\b.*");
+            boolean instead = norm.matches("if (?:you (?:havent|dont|got|have|want|like)|its too|it is too|thats too)\\b.*");
             if (norm.matches("(?:and |but )?(?:i|we|you) (?:dont|do not|never)\\b.*")) {
                 builder.leave(clause, Why.A_WARNING);
             } else if (elseInstead && clause.then()

@@ -100,7 +100,11 @@ final class TalkAmounts {
             "tsp",
             "tbsp",
             "cup",
-            "spoonful");
+            "spoonful",
+            "sprig",
+            "bunch",
+            "rasher",
+            "glass");
 
     private static final Map<String, String> SMALLER = Map.of(
             "kilo", "gram", "kg", "gram", "litre", "ml", "liter", "ml", "pint", "ml", "cup", "ml", "pound", "gram");
@@ -151,6 +155,9 @@ final class TalkAmounts {
 
     /** Whether an amount may begin there: not the minutes and degrees. */
     static boolean begins(List<String> words, int at) {
+        if (at > 0 && words.get(at - 1).equals("since")) {
+            return false;
+        }
         if (isTime(words, at + 1) || isTime(words, at + 2) && isNumber(words.get(at + 1))) {
             return false;
         }

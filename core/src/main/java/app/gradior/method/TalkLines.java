@@ -32,7 +32,7 @@ final class TalkLines {
     private static final Pattern PUTS = Pattern.compile(
             "\\b(?:in|first|add|put|pour|throw|thrown|tip|drop|squeeze|whisk|stir|goe|go|going|then|now|oil|little|bit|salt|pepper)\\b");
     private static final Pattern GOES_IN = Pattern.compile(
-            "\\b(?:goe|go|going|gone|put|putting|pour|add|adding|throw|tip|melt|in the pan|in the pot|in the bottom|the butter in|in it|into the (?:pan|pot)|in and|get it hot|pan on|skillet|pan is on|butter in)\\b");
+            "\\bstart(?:ing)? (?:off |out )?with\\b|\\b(?:goe|go|going|gone|put|putting|pour|add|adding|throw|tip|melt|in the pan|in the pot|in the bottom|the butter in|in it|into the (?:pan|pot)|in and|get it hot|pan on|skillet|pan is on|butter in)\\b");
     private static final Pattern THEY_GO = Pattern.compile(
             "\\b(?:toast|fry|brown|melt|heat|cook|sear) (?:em|them|it|those)\\b|\\b(?:in (?:the |a )?(?:pan |pot |there )?(?:they|it|that|those) go|(?:that|they|it|those) (?:all )?go(?:e)?(?: straight)? in|in (?:it|they) go)");
     private static final Pattern AGAIN = Pattern.compile("\\b(?:more|another|extra|rest)\\b");
@@ -64,7 +64,7 @@ final class TalkLines {
             Pattern.compile("\\b(?:putting it in|goe in now|in now|throwing it in|going in now|throw it in now)\\b");
     private static final Pattern NOT_WANTED =
             Pattern.compile("\\b(?:wont|doesnt|dont|didnt|shouldnt|not) (?:want|need|add|put|adding|have)\\b");
-    private static final Pattern PORTION = Pattern.compile("\\b(?:first|at a time|to begin|to start|bit by bit)\\b");
+    private static final Pattern PORTION = Pattern.compile("\\b(?:first|at a time|to begin|to start|bit by bit|until|till|til|down to|left)\\b");
     private static final Pattern MAKES_SO_MUCH =
             Pattern.compile("\\b(?:enough|make you|makes you|give you|gives you|you get|youll get)\\b");
     private static final Pattern WEIGHED = Pattern.compile("\\d+ (?:g|gram|ml|mil)\\b");
@@ -84,6 +84,7 @@ final class TalkLines {
     private int last = -1;
     private final List<Integer> held = new ArrayList<>();
     private int forgot;
+    private int heldWith = -1;
     private int corrects;
     private int squeezes;
     private int aside;
@@ -102,8 +103,13 @@ final class TalkLines {
     List<Integer> told(Clause clause) {
         String norm = clause.norm();
         List<Integer> in = new ArrayList<>();
+        int lastBefore = last;
         if (forgot == 0 && !held.isEmpty()) {
-            in.addAll(held);
+            if (heldWith >= 0) {
+                held.forEach(line -> stages.withLine(line, heldWith));
+            } else {
+                in.addAll(held);
+            }
             held.clear();
         }
         corrects = CORRECTS.matcher(norm).find() ? 3 : Math.max(0, corrects - 1);
@@ -140,6 +146,7 @@ final class TalkLines {
             }
         }
         mentions.sort(Comparator.comparingInt(LineReader.Mention::from));
+        mentions.removeIf(mention -> mentions.stream().anyMatch(other -> isWhich(words, other, mention)));
         if (mentions.size() == 1 && words.size() <= REFINING && refine(words)) {
             return in;
         }
@@ -169,6 +176,9 @@ final class TalkLines {
             forgot = other.isPresent() ? 0 : forgot;
             return other.isPresent() ? List.of() : in;
         }
+        if (forgot > 0 && held.isEmpty()) {
+            heldWith = lastBefore;
+        }
         // Told late: it waits for the word with what it went in.
         if (forgot > 0 && !PUT_NOW.matcher(norm).find() && !in.isEmpty()) {
             held.addAll(in);
@@ -190,7 +200,8 @@ final class TalkLines {
         if (mention.food().id().equals("clove")) {
             return mention.to() - mention.from() > 1
                     || mention.from() > 0 && SPICE_CLOVES.contains(words.get(mention.from() - 1))
-                    || TalkAmounts.amountAt(words, Math.max(0, mention.from() - 2), mention.from()) < 0
+                    || !(mention.from() > 0 && words.get(mention.from() - 1).equals("garlic"))
+                            && TalkAmounts.amountAt(words, Math.max(0, mention.from() - 2), mention.from()) < 0
                             && (mention.from() == 0
                                     || !words.get(mention.from() - 1).equals("of"));
         }
@@ -258,7 +269,7 @@ final class TalkLines {
         Food waiting = waited <= (TalkAmounts.isBare(said) ? WAITS_FOR_A_NUMBER : WAITS) ? pending : null;
         String amount = waiting != null && metric ? TalkAmounts.weighed(said, waiting.pourable()) : said;
         LineReading ofWaiting = waiting == null ? null : reader.read(amount + " " + waiting.name());
-        if (waiting != null && ofWaiting != null && counts(ofWaiting, waiting)) {
+        if (!amount.equals("a") && waiting != null && ofWaiting != null && counts(ofWaiting, waiting)) {
             if (stages.nothingYet() && !goes) {
                 hear(waiting, amount + " " + waiting.name(), clause);
                 lastHeard = waiting;
@@ -359,6 +370,17 @@ final class TalkLines {
         Optional<Food> closer = closer(bare.get(0), name.get(name.size() - 1));
         closer.ifPresent(food -> pending = food);
         return closer.isPresent();
+    }
+
+    /** Whether a name only says which one the other is: "broth, I use chicken". */
+    private boolean isWhich(List<String> words, LineReader.Mention name, LineReader.Mention which) {
+        int apart = which.from() - name.to();
+        return apart >= 0
+                && apart < WHICH
+                && name.to() - name.from() == 1
+                && which.to() - which.from() == 1
+                && words.subList(name.to(), which.from()).stream().noneMatch(PARTING::contains)
+                && closer(words.get(which.from()), words.get(name.from())).isPresent();
     }
 
     /** "Stock", "beef": beef stock. */
@@ -537,6 +559,10 @@ final class TalkLines {
         if (mention.to() - mention.from() > 1) {
             called.putIfAbsent(head, new Named(mention.food(), name));
             return new Named(mention.food(), name);
+        }
+        boolean cloves = mention.to() < words.size() && words.get(mention.to()).equals("clove");
+        if (cloves) {
+            return new Named(mention.food(), name + " clove");
         }
         Named before = called.get(head);
         if (name.equals("pepper")) {
