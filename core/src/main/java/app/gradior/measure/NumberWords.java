@@ -95,7 +95,9 @@ final class NumberWords {
             value = 1;
         }
         // "Hundred and fifty grams", the "a" swallowed.
-        boolean bare = at == from && is(at, "hundred") && (at == 0 || !VALUES.containsKey(tokens.get(at - 1).text()));
+        boolean bare = at == from
+                && is(at, "hundred")
+                && (at == 0 || !VALUES.containsKey(tokens.get(at - 1).text()));
         value = bare ? 1 : value;
         if (at == from && !bare) {
             return 0;

@@ -41,6 +41,7 @@ final class OpenStage {
     private boolean dipped;
     /** Whether its end so far is only that what went in is mixed. */
     private boolean mixed;
+
     Optional<ReadEnd> end = Optional.empty();
     Optional<Range> minutes = Optional.empty();
     Optional<Look> look = Optional.empty();
@@ -77,8 +78,10 @@ final class OpenStage {
                 .filter(e -> !(onlyBoils && e.by() == EndWord.WORD))
                 .ifPresent(newEnd -> {
                     boolean afterMixing = mixed && newEnd.by() == EndWord.MINUTES;
-            if (end.isEmpty() || afterMixing || rank(newEnd) >= rank(end.get())) {
-                mixed = newEnd.by() == EndWord.WORD && newMinutes.isEmpty() && MIXED.matcher(clause.norm()).find();
+                    if (end.isEmpty() || afterMixing || rank(newEnd) >= rank(end.get())) {
+                        mixed = newEnd.by() == EndWord.WORD
+                                && newMinutes.isEmpty()
+                                && MIXED.matcher(clause.norm()).find();
                         end = Optional.of(newEnd);
                         says = clause.text();
                     }

@@ -70,7 +70,8 @@ final class Talk {
                     && (!clause.opens()
                             || !Act.COOK.isIn(norm) && norm.matches("(?:that|thats|its|theyre|those|forget)\\b.*"));
             boolean meal = still || ELSEWHERE.matcher(norm).find() || Act.MEAL.isIn(norm) && !Act.COOK.isIn(norm);
-            boolean instead = norm.matches("if (?:you (?:havent|dont|got|have|want|like)|its too|it is too|thats too)\\b.*");
+            boolean instead =
+                    norm.matches("if (?:you (?:havent|dont|got|have|want|like)|its too|it is too|thats too)\\b.*");
             if (norm.matches("(?:and |but )?(?:i|we|you) (?:dont|do not|never)\\b.*")) {
                 builder.leave(clause, Why.A_WARNING);
             } else if (elseInstead && clause.then()
