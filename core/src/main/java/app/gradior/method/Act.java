@@ -1,6 +1,7 @@
 package app.gradior.method;
 
-import java.util.regex.Pattern;
+import java.util.EnumSet;
+import java.util.Set;
 
 /** What a clause tells a cook to do, by its words. */
 enum Act {
@@ -34,16 +35,26 @@ enum Act {
                     + "|tick over|blip|warm through|heat through|thicken|boiling(?! (?:water|stock|hot|point))|simmering|reducing|frying|let it go|let that go|cooking)\\b"),
     ADD(
             "\\b(?:add|put|place|tip|pour|stir|mix|throw|drop|scatter|sprinkle|melt|heat|warm|combine|whisk|swirl|beat|fold|season|taste|finish|grind"
-                    + "|squeeze|loosen|sharpen|crush|crumble|dissolve|scrape|go|goe|goes|in)\\b"),
-    NONE("(?!)");
+                    + "|squeeze|loosen|sharpen|crush|crumble|dissolve|scrape|go|goe|goes|in)\\b");
 
-    private final Pattern words;
+    private final AtWords words;
 
     Act(String words) {
-        this.words = Pattern.compile(words);
+        this.words = new AtWords(words);
+    }
+
+    /** All that a text says. */
+    static Set<Act> in(String norm) {
+        Set<Act> acts = EnumSet.noneOf(Act.class);
+        for (Act act : values()) {
+            if (act.isIn(norm)) {
+                acts.add(act);
+            }
+        }
+        return acts;
     }
 
     boolean isIn(String norm) {
-        return words.matcher(norm).find();
+        return words.isIn(norm);
     }
 }

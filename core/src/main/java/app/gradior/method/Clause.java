@@ -3,6 +3,7 @@ package app.gradior.method;
 import app.gradior.method.ReadRecipe.Span;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -13,8 +14,9 @@ import java.util.regex.Pattern;
  * @param norm as {@link Norm} has it
  * @param opens whether it begins its sentence
  * @param then whether it is said to come after the one before
+ * @param acts what it tells a cook to do
  */
-record Clause(String text, String norm, Span at, boolean opens, boolean then) {
+record Clause(String text, String norm, Span at, boolean opens, boolean then, Set<Act> acts) {
     /** What a cook is told to do; a clause begins before one of these. */
     private static final String VERBS =
             "add|put|place|tip|pour|stir|mix|throw|drop|scatter|sprinkle|melt|heat|warm|combine|return|soften|sweat|cook"
@@ -34,8 +36,14 @@ record Clause(String text, String norm, Span at, boolean opens, boolean then) {
         String text = whole.substring(from, to);
         int lead = text.length() - text.stripLeading().length();
         String stripped = text.strip();
-        return new Clause(
-                stripped, Norm.of(stripped), new Span(from + lead, from + lead + stripped.length()), opens, then);
+        String norm = Norm.of(stripped);
+        Span at = new Span(from + lead, from + lead + stripped.length());
+        return new Clause(stripped, norm, at, opens, then, Act.in(norm));
+    }
+
+    /** Whether it says that. */
+    boolean says(Act act) {
+        return acts.contains(act);
     }
 
     /** The sentences between two places of a text. */

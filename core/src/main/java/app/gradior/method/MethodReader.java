@@ -19,6 +19,9 @@ public final class MethodReader {
     /** Longer texts are read up to here, characters. */
     public static final int LONGEST = 200_000;
 
+    /** What it is written in is told by as much of it, characters. */
+    private static final int TELLING = 20_000;
+
     private static final Pattern TALKS = Pattern.compile(
             "\\b(?:i'm|i've|we're|gonna|okay|ok|alright|right so|so we|you guys|let me|i'll|um|uh|y'all|hello|hey|welcome back|look at that|see that|i do|i want)\\b");
     private static final double TALK_PER_WORD = 1 / 90.0;
@@ -50,7 +53,8 @@ public final class MethodReader {
      */
     public ReadRecipe read(String whole, Optional<MeasureSystem> measures, MeasureSystem otherwise) {
         String text = whole.length() > LONGEST ? whole.substring(0, LONGEST) : whole;
-        MeasureSystem system = measures.orElseGet(() -> WrittenIn.guess(List.of(text.split("\\R")))
+        MeasureSystem system = measures.orElseGet(() -> WrittenIn.guess(List.of(
+                        text.substring(0, Math.min(text.length(), TELLING)).split("\\R")))
                 .map(WrittenIn::system)
                 .orElse(otherwise));
         LineReader reader = readers.apply(system);

@@ -116,40 +116,40 @@ final class StageBuilder {
     /** Takes the next clause. */
     void accept(Clause clause) {
         String n = clause.norm();
-        if (Act.WARN.isIn(n)
+        if (clause.says(Act.WARN)
                 && (clause.opens() || n.startsWith("do not") || n.startsWith("dont") || n.startsWith("never"))) {
             leave(clause, Why.A_WARNING);
             return;
         }
-        if (Act.SETS.isIn(n) && book.named(clause, false).isEmpty()) {
+        if (clause.says(Act.SETS) && book.named(clause, false).isEmpty()) {
             setsCold = true;
             leave(clause, Why.KEEPING);
             return;
         }
-        if (Act.PACK.isIn(n)) {
+        if (clause.says(Act.PACK)) {
             close();
             fixed(StageWord.PACK, clause, List.of());
             return;
         }
-        if (Act.REST.isIn(n) && !Act.COOK.isIn(n)) {
+        if (clause.says(Act.REST) && !clause.says(Act.COOK)) {
             close();
             fixed(StageWord.REST, clause, List.of());
             return;
         }
-        if (Act.COOL.isIn(n)) {
+        if (clause.says(Act.COOL)) {
             close();
             fixed(StageWord.COOL, clause, List.of());
             return;
         }
-        boolean tool = Act.MILL.isIn(n)
-                || Act.SIEVE.isIn(n)
-                || Act.BLEND.isIn(n)
+        boolean tool = clause.says(Act.MILL)
+                || clause.says(Act.SIEVE)
+                || clause.says(Act.BLEND)
                 || n.matches(".*\\bpu(?:sh|ss)\\b.*\\bthrough\\b.*");
         if (tool) {
             tool(clause);
             return;
         }
-        if (Act.TAKE_OUT.isIn(n) && !SOLIDS.matcher(n).find() && !n.contains("pan off")) {
+        if (clause.says(Act.TAKE_OUT) && !SOLIDS.matcher(n).find() && !n.contains("pan off")) {
             if (n.matches("(?:or )?(?:you|i) (?:can|could)\\b.*")) {
                 leave(clause, Why.A_CHOICE);
                 return;
@@ -181,19 +181,19 @@ final class StageBuilder {
         if (BACK_ON.matcher(n).find() && !addedOffHeat()) {
             close();
         }
-        if (lines.isEmpty() && Act.PUT_BACK.isIn(n)) {
+        if (lines.isEmpty() && clause.says(Act.PUT_BACK)) {
             putBack(clause);
             return;
         }
-        if (lines.isEmpty() && Act.MEAL.isIn(n)) {
+        if (lines.isEmpty() && clause.says(Act.MEAL)) {
             leave(clause, Why.THE_MEAL);
             return;
         }
-        if (lines.isEmpty() && Act.KEEPING.isIn(n) && !Act.COOK.isIn(n)) {
+        if (lines.isEmpty() && clause.says(Act.KEEPING) && !clause.says(Act.COOK)) {
             leave(clause, Why.KEEPING);
             return;
         }
-        if (lines.isEmpty() && clause.opens() && Act.BESIDE.isIn(n)) {
+        if (lines.isEmpty() && clause.opens() && clause.says(Act.BESIDE)) {
             leave(clause, Why.BESIDE_THE_POT);
             return;
         }
@@ -204,12 +204,14 @@ final class StageBuilder {
         if (!lines.isEmpty()) {
             add(clause, lines);
         }
-        boolean cooks = Act.COOK.isIn(n);
+        boolean cooks = clause.says(Act.COOK);
         boolean boilOnly = Ends.comesToTheBoil(n) && Ends.minutes(n).isEmpty();
         if (cooks || boilOnly || Ends.minutes(n).isPresent()) {
             cook(clause, boilOnly, !lines.isEmpty());
         } else if (lines.isEmpty()) {
-            if ((told == null ? Act.ADD.isIn(n) || ends.end(n, clause.text()).isPresent() : talksOfIt(n, clause))
+            if ((told == null
+                            ? clause.says(Act.ADD) || ends.end(n, clause.text()).isPresent()
+                            : talksOfIt(n, clause))
                     || OpenStage.OFF_HEAT.matcher(n).find()
                     || OpenStage.TASTES.matcher(n).find()) {
                 OpenStage draft = open();
@@ -256,7 +258,7 @@ final class StageBuilder {
         } else {
             OpenStage draft = open();
             draft.join(clause, ends);
-            draft.cooked |= Act.COOK.isIn(n) || Ends.minutes(n).isPresent();
+            draft.cooked |= clause.says(Act.COOK) || Ends.minutes(n).isPresent();
         }
     }
 
@@ -301,7 +303,7 @@ final class StageBuilder {
         boolean own = ends.end(clause.norm(), clause.text()).isPresent();
         if (draft != null && draft.cooked && own && draft.end.isPresent() && !joined && draft.fixed == null) {
             boolean more = clause.norm().matches(".*\\bmore\\b.*|^(?:which|about|around)\\b.*");
-            boolean same = !Act.COOK.isIn(clause.norm()) || clause.norm().matches("(?:until|till|til)\\b.*");
+            boolean same = !clause.says(Act.COOK) || clause.norm().matches("(?:until|till|til)\\b.*");
             if (!more && !same) {
                 close();
             }
@@ -327,7 +329,8 @@ final class StageBuilder {
 
     private void tool(Clause clause) {
         String n = clause.norm();
-        StageWord kind = Act.MILL.isIn(n) ? StageWord.MILL : Act.BLEND.isIn(n) ? StageWord.BLEND : StageWord.SIEVE;
+        StageWord kind =
+                clause.says(Act.MILL) ? StageWord.MILL : clause.says(Act.BLEND) ? StageWord.BLEND : StageWord.SIEVE;
         List<Integer> lines = named(clause);
         lines.forEach(line -> book.entries().get(line).placed = true);
         OpenStage before = now;

@@ -68,8 +68,8 @@ final class Talk {
             boolean still = beside
                     && !clause.then()
                     && (!clause.opens()
-                            || !Act.COOK.isIn(norm) && norm.matches("(?:that|thats|its|theyre|those|forget)\\b.*"));
-            boolean meal = still || ELSEWHERE.matcher(norm).find() || Act.MEAL.isIn(norm) && !Act.COOK.isIn(norm);
+                            || !clause.says(Act.COOK) && norm.matches("(?:that|thats|its|theyre|those|forget)\\b.*"));
+            boolean meal = still || ELSEWHERE.matcher(norm).find() || clause.says(Act.MEAL) && !clause.says(Act.COOK);
             boolean instead =
                     norm.matches("if (?:you (?:havent|dont|got|have|want|like)|its too|it is too|thats too)\\b.*");
             if (norm.matches("(?:and |but )?(?:i|we|you) (?:dont|do not|never)\\b.*")) {
@@ -78,7 +78,7 @@ final class Talk {
                     || instead && !norm.matches(".*\\b(?:screen|guard)\\b.*")
                     || norm.matches(".*\\blater\\b.*")) {
                 builder.leave(clause, Why.A_CHOICE);
-            } else if (meal && !Act.PACK.isIn(norm)) {
+            } else if (meal && !clause.says(Act.PACK)) {
                 builder.leave(clause, Why.THE_MEAL);
             } else {
                 builder.accept(clause);

@@ -1,7 +1,5 @@
 package app.gradior.method;
 
-import java.util.regex.Pattern;
-
 /** What the words of somebody who talks say of an amount or a food, over {@link Norm}. */
 enum TalkCue {
     /** What was said before is put right. */
@@ -53,13 +51,13 @@ enum TalkCue {
     EXACT(
             "\\d.*\\b(?:g|gram|kg|kilo|ml|mil|ounce|oz|pound|lb|litre|liter)\\b|\\b(?:cup|pint|litre|liter|kilo|pound)\\b");
 
-    private final Pattern words;
+    private final AtWords words;
 
     TalkCue(String words) {
-        this.words = Pattern.compile(words);
+        this.words = new AtWords(words);
     }
 
     boolean isIn(String norm) {
-        return words.matcher(norm).find();
+        return words.isIn(norm);
     }
 }

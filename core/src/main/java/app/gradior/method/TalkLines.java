@@ -60,6 +60,9 @@ final class TalkLines {
 
     /** The lines that a clause puts in. */
     List<Integer> told(Clause clause) {
+        if (book.isFull()) {
+            return new ArrayList<>();
+        }
         String norm = clause.norm();
         List<Integer> in = new ArrayList<>();
         int lastBefore = last;
@@ -90,7 +93,7 @@ final class TalkLines {
             return in;
         }
         forgot = TalkCue.FORGOT.isIn(norm) ? 4 : Math.max(0, forgot - 1);
-        if (TalkCue.CHOICE.isIn(norm) || book.isFull()) {
+        if (TalkCue.CHOICE.isIn(norm)) {
             return in;
         }
         List<String> words = TalkAmounts.heardRight(LineReader.words(clause.text()));
@@ -396,7 +399,7 @@ final class TalkLines {
         Food food = named.food();
         if (!there) {
             early.again(food, last);
-            boolean puts = TalkCue.PUTS.isIn(norm) || Act.COOK.isIn(norm);
+            boolean puts = TalkCue.PUTS.isIn(norm) || clause.says(Act.COOK);
             Optional<String> told =
                     early.line(food).filter(line -> puts && reader.read(line).massG() > 0);
             if (told.isPresent()) {

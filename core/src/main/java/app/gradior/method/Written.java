@@ -116,10 +116,10 @@ final class Written {
                 builder.leave(clause, Why.BESIDE_THE_POT);
             } else if (meal
                     && book.named(clause, false).isEmpty()
-                    && !Act.PACK.isIn(clause.norm())
-                    && !Act.COOL.isIn(clause.norm())) {
+                    && !clause.says(Act.PACK)
+                    && !clause.says(Act.COOL)) {
                 builder.leave(clause, Why.THE_MEAL);
-            } else if (keeping && book.named(clause, false).isEmpty() && !Act.PACK.isIn(clause.norm())) {
+            } else if (keeping && book.named(clause, false).isEmpty() && !clause.says(Act.PACK)) {
                 builder.leave(clause, Why.KEEPING);
             } else {
                 builder.accept(clause);
