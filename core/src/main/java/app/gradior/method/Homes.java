@@ -34,6 +34,11 @@ public final class Homes {
 
     private Homes() {}
 
+    /** Whether it is a soft herb, whose flavour goes with heat. */
+    static boolean isFreshHerb(Food food) {
+        return FRESH.contains(food.id());
+    }
+
     /** The kinds of stage that a food goes in at, the likeliest first; where none of them is, it goes in at the first. */
     public static List<StageKind> of(Food food) {
         if (FRESH.contains(food.id()) || LAST.contains(food.id())) {

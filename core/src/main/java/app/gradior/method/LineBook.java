@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * The lines of a recipe while its method is read: those of its list, which the method names again, and those that only the method names.
@@ -80,6 +81,27 @@ final class LineBook {
     private static final Pattern HALF_THE = Pattern.compile("\\bhalf (?:of )?(?:the|your|that)(?: \\w+)?$");
     private static final int HALF_NEAR = 5;
     private static final int SPLASH_NEAR = 3;
+    /** Groups that are the sauce itself, or no thing. */
+    private static final Set<String> ALL_OF_IT = Set.of(
+            "",
+            "sauce",
+            "gravy",
+            "glaze",
+            "relish",
+            "ketchup",
+            "finish",
+            "serve",
+            "dish",
+            "garnish",
+            "ingredient",
+            "rest",
+            "seasoning",
+            "topping",
+            "season",
+            "thicken",
+            "pan",
+            "pot");
+
     private static final int MOST = 200;
 
     private final LineReader reader;
@@ -100,6 +122,7 @@ final class LineBook {
         final boolean listed;
         final Set<String> words = new HashSet<>();
         String head = "";
+        String group = "";
         boolean optional;
         boolean placed;
         boolean thrown;
@@ -130,8 +153,12 @@ final class LineBook {
         return entries;
     }
 
-    /** A line of the text's list; a line of several foods is several. */
-    void list(String line, Span at) {
+    /**
+     * A line of the text's list; a line of several foods is several.
+     *
+     * @param group the heading it stands under; empty for none
+     */
+    void list(String line, Span at, String group) {
         for (String part : reader.parts(line)) {
             LineReading reading = reader.read(part);
             if (reading.food().isEmpty()
@@ -144,6 +171,7 @@ final class LineBook {
             }
             Entry entry = entry(part, reading, at, true);
             entry.optional = OPTIONAL.matcher(Norm.of(line)).find();
+            entry.group = group;
         }
     }
 
@@ -188,6 +216,11 @@ final class LineBook {
         if (ALL_ELSE.matcher(norm).find()
                 || nothingYet && EVERYTHING.matcher(norm).find()) {
             addAll(found, entry -> true);
+        }
+        for (String group : groups()) {
+            if ((" " + norm + " ").contains(" " + group + " ")) {
+                addAll(found, entry -> group.equals(noun(entry.group)));
+            }
         }
         if (SPICES.matcher(norm).find()) {
             addAll(
@@ -245,6 +278,20 @@ final class LineBook {
                 && words.get(the).equals("the")
                 && words.get(the - 1).equals("of")
                 && SPLASHES.contains(words.get(the - 2));
+    }
+
+    /** The nouns of the groups that have a line left: "the paste". */
+    private Set<String> groups() {
+        return entries.stream()
+                .filter(entry -> !entry.placed && !entry.group.isEmpty())
+                .map(entry -> noun(entry.group))
+                .filter(noun -> !ALL_OF_IT.contains(noun))
+                .collect(Collectors.toSet());
+    }
+
+    private static String noun(String group) {
+        List<String> words = LineReader.words(group);
+        return words.isEmpty() ? "" : words.get(words.size() - 1);
     }
 
     /** Lines that a word names which is no food's name: "the shells", "1 cup of the broth". */
@@ -368,6 +415,7 @@ final class LineBook {
         Entry part = new Entry(whole.text, LineReading.corrected(whole.text, food, grams), whole.at, true);
         part.words.addAll(whole.words);
         part.head = whole.head;
+        part.group = whole.group;
         part.optional = whole.optional;
         part.part = true;
         return part;

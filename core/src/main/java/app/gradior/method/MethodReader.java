@@ -4,6 +4,9 @@ import app.gradior.larder.Catalogue;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.WrittenIn;
+import app.gradior.method.ReadRecipe.ReadStage;
+import app.gradior.method.ReadRecipe.Span;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -59,6 +62,32 @@ public final class MethodReader {
                 .orElse(otherwise));
         LineReader reader = readers.apply(system);
         return isSpoken(text) ? new Talk(text, reader, system).read() : new Written(text, reader, system).read();
+    }
+
+    /**
+     * A recipe with a piece of it made a stage that the reading left: what it says to do, else something that is put in. It stands where the text
+     * has it; no line goes in with it.
+     *
+     * @param at a piece that was left; any other changes nothing
+     */
+    public ReadRecipe made(ReadRecipe read, String text, Span at) {
+        Optional<ReadRecipe.Left> piece =
+                read.left().stream().filter(left -> left.at().equals(at)).findFirst();
+        if (piece.isEmpty()) {
+            return read;
+        }
+        LineReader reader = readers.apply(read.measures());
+        StageBuilder builder = new StageBuilder(new LineBook(reader, true), new Ends(read.measures()));
+        ReadStage stage = builder.alone(Clause.of(text, at.from(), at.to(), true, false));
+        List<ReadStage> stages = new ArrayList<>(read.stages());
+        int before =
+                (int) stages.stream().filter(s -> s.at().from() < at.from()).count();
+        stages.add(before, stage);
+        return read.withStages(stages)
+                .without(piece.get())
+                .withLines(read.lines().stream()
+                        .map(line -> line.stage() > before ? line.in(line.stage() + 1) : line)
+                        .toList());
     }
 
     /** Whether somebody talks: by the small words of talk, and by how often a person speaks of persons. */

@@ -31,6 +31,26 @@ public record ReadRecipe(
         left = List.copyOf(left);
     }
 
+    /** The same with other stages. */
+    ReadRecipe withStages(List<ReadStage> others) {
+        return new ReadRecipe(name, spoken, measures, lines, others, yieldMl, left);
+    }
+
+    ReadRecipe withLines(List<ReadLine> others) {
+        return new ReadRecipe(name, spoken, measures, others, stages, yieldMl, left);
+    }
+
+    ReadRecipe without(Left piece) {
+        return new ReadRecipe(
+                name,
+                spoken,
+                measures,
+                lines,
+                stages,
+                yieldMl,
+                left.stream().filter(other -> !other.equals(piece)).toList());
+    }
+
     /** A stretch of the text, in characters. */
     public record Span(int from, int to) {}
 
@@ -44,8 +64,14 @@ public record ReadRecipe(
      * @param stage the one it goes in with, from 1; 0 where the text does not say
      * @param optional whether the text leaves it to the cook
      * @param part whether it is a part of what its text says, which goes in at more than one moment
+     * @param group heading that it stands under in the list, without "for the"; empty for none
      */
-    public record ReadLine(String text, LineReading reading, int stage, boolean optional, boolean part, Span at) {
+    public record ReadLine(
+            String text, LineReading reading, int stage, boolean optional, boolean part, String group, Span at) {
+        ReadLine in(int otherStage) {
+            return new ReadLine(text, reading, otherStage, optional, part, group, at);
+        }
+
         /** Whether how much of it cannot be known and must be asked: salt and pepper go in to taste. */
         public boolean isAsked() {
             return !(reading.massG() > 0)
@@ -68,7 +94,11 @@ public record ReadRecipe(
             Optional<LidState> lid,
             String says,
             boolean sure,
-            Span at) {}
+            Span at) {
+        ReadStage with(Optional<Range> otherMinutes, boolean otherSure) {
+            return new ReadStage(kind, end, otherMinutes, look, lid, says, otherSure, at);
+        }
+    }
 
     /** What is done: the kinds of a sauce's stages, and the pieces that leave and come back. */
     public enum StageWord {

@@ -35,7 +35,6 @@ final class StageBuilder {
     private final List<Left> left = new ArrayList<>();
     private @Nullable OpenStage now;
     private @Nullable TalkLines told;
-    private boolean setsCold;
 
     StageBuilder(LineBook book, Ends ends) {
         this.book = book;
@@ -122,7 +121,6 @@ final class StageBuilder {
             return;
         }
         if (clause.says(Act.SETS) && book.named(clause, false).isEmpty()) {
-            setsCold = true;
             leave(clause, Why.KEEPING);
             return;
         }
@@ -367,6 +365,31 @@ final class StageBuilder {
         draft.lines.addAll(lines);
         draft.join(clause, ends);
         close();
+    }
+
+    /** A clause as a stage by itself, whatever it says: something that is put in, or waited for where it says how long. */
+    ReadStage alone(Clause clause) {
+        OpenStage draft = new OpenStage();
+        draft.join(clause, ends);
+        draft.cooked = clause.says(Act.COOK);
+        StageWord kind = clause.says(Act.PACK)
+                ? StageWord.PACK
+                : tool(clause.says(Act.MILL), StageWord.MILL)
+                        .or(() -> tool(clause.says(Act.BLEND), StageWord.BLEND))
+                        .or(() -> tool(clause.says(Act.SIEVE), StageWord.SIEVE))
+                        .or(() -> tool(clause.says(Act.COOL), StageWord.COOL))
+                        .or(() -> tool(clause.says(Act.TAKE_OUT), StageWord.TAKE_OUT))
+                        .or(() -> tool(draft.cooked && draft.reduces, StageWord.REDUCE))
+                        .or(() -> tool(draft.cooked, StageWord.SIMMER))
+                        .or(() -> tool(draft.minutes.isPresent(), StageWord.REST))
+                        .or(() -> tool(draft.tastes, StageWord.SEASON))
+                        .orElse(StageWord.ADD);
+        return new ReadStage(
+                kind, draft.endAs(kind), draft.minutes, draft.look, draft.lid, draft.says, false, clause.at());
+    }
+
+    private static Optional<StageWord> tool(boolean is, StageWord kind) {
+        return is ? Optional.of(kind) : Optional.empty();
     }
 
     /** Ends the stage that is being read. */

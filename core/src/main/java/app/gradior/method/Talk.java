@@ -1,5 +1,6 @@
 package app.gradior.method;
 
+import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.method.ReadRecipe.Span;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** A text that somebody says while cooking: captions with or without time stamps, without lists and with little punctuation. */
 final class Talk {
@@ -34,6 +36,8 @@ final class Talk {
     private static final Pattern SAID_FIRST = Pattern.compile(
             "(?i)(?:^|[.!?;,]\\s*)((?:(?!(?:so|right|okay|ok|and|is|it|for|with|i|you|we|to|in|of|the|this|one|today)\\b)[\\p{L}'&-]+ )(?:(?!(?:is|it|for|with|i|you|we|to|in|of)\\b)[\\p{L}'&-]+ ){0,4}"
                     + "(?:sauce|gravy|glaze|ketchup|chutney|relish|salsa|jus|syrup|dressing|marinade))\\b");
+    private static final double BOTTLED_SALT = 3;
+    private static final double BOTTLED_SUGAR = 55;
     private static final int OPENING = 600;
     private static final int WRAPPED = 70;
     private static final int MANY_STAMPS = 12;
@@ -88,23 +92,30 @@ final class Talk {
         }
         builder.close();
         lines.saidEarly();
-        Written written = new Written(text, reader, system);
-        written.told(name(plain), yield);
-        return written.result(book, builder, true);
+        ReadRecipe read = new Gathered(text, List.of())
+                .recipe(book, builder, new Gathered.Head(name(plain), true, system, yield));
+        return read.withStages(new Stamps(text).witness(read.stages()));
     }
 
     /** What it is called, where it is said: "this is my barbecue sauce". */
-    private static String name(String plain) {
+    private String name(String plain) {
         String opening = plain.substring(0, Math.min(plain.length(), OPENING));
-        Matcher m = CALLED.matcher(opening);
-        if (!m.find()) {
-            m = SAID_FIRST.matcher(opening);
-            if (!m.find()) {
-                return "";
-            }
-        }
-        String name = m.group(1).strip().replaceAll("\\s+", " ");
-        return Character.toUpperCase(name.charAt(0)) + name.substring(1);
+        return Stream.of(CALLED, SAID_FIRST)
+                .flatMap(pattern -> pattern.matcher(opening).results())
+                .map(found -> found.group(1).strip().replaceAll("\\s+", " "))
+                .map(found -> found.replaceFirst("(?i)^(?:alright|so|okay|ok|well|then|now|right) (?:so )?", ""))
+                // Not what goes in: "a tablespoon of soy sauce".
+                .filter(found -> reader.read("1 " + found)
+                        .food()
+                        .filter(Talk::isFromABottle)
+                        .isEmpty())
+                .findFirst()
+                .map(found -> Character.toUpperCase(found.charAt(0)) + found.substring(1))
+                .orElse("");
+    }
+
+    private static boolean isFromABottle(Food food) {
+        return food.per100g().salt() >= BOTTLED_SALT || food.per100g().sugars() >= BOTTLED_SUGAR;
     }
 
     /** The words alone; where every line has its time, a new one is a new breath. */

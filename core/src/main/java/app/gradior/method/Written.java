@@ -4,14 +4,9 @@ import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.method.ReadRecipe.Left;
 import app.gradior.method.ReadRecipe.Range;
-import app.gradior.method.ReadRecipe.ReadLine;
-import app.gradior.method.ReadRecipe.ReadStage;
 import app.gradior.method.ReadRecipe.Span;
-import app.gradior.method.ReadRecipe.StageWord;
 import app.gradior.method.ReadRecipe.Why;
 import java.util.ArrayList;
-import java.util.BitSet;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -48,9 +43,10 @@ final class Written {
     private final MeasureSystem system;
     private final Ends ends;
     private final List<Left> left = new ArrayList<>();
-    private final List<Span> list = new ArrayList<>();
+    private final List<Listed> list = new ArrayList<>();
     private final List<Span> method = new ArrayList<>();
     private String name = "";
+    private String group = "";
     private boolean afterMeal;
     private Optional<Range> yield = Optional.empty();
 
@@ -60,6 +56,9 @@ final class Written {
         this.system = system;
         this.ends = new Ends(system);
     }
+
+    /** A line of the list, and the heading it stands under. */
+    private record Listed(Span at, String group) {}
 
     private enum Part {
         HEAD,
@@ -71,8 +70,8 @@ final class Written {
     ReadRecipe read() {
         layOut();
         LineBook book = new LineBook(reader, !list.isEmpty());
-        for (Span span : list) {
-            book.list(listLine(text.substring(span.from(), span.to())), span);
+        for (Listed line : list) {
+            book.list(listLine(text.substring(line.at().from(), line.at().to())), line.at(), line.group());
         }
         StageBuilder builder = new StageBuilder(book, ends);
         for (Span paragraph : method) {
@@ -81,7 +80,7 @@ final class Written {
             }
         }
         builder.close();
-        return result(book, builder, false);
+        return new Gathered(text, left).recipe(book, builder, new Gathered.Head(name, false, system, yield));
     }
 
     private void sentence(Span sentence, LineBook book, StageBuilder builder) {
@@ -92,11 +91,11 @@ final class Written {
             for (String piece : raw.substring(inline.end()).split(",(?![^(]*\\))\\s*(?:and )?")) {
                 boolean goesOn = part.isEmpty() || reader.mentions(piece).isEmpty();
                 if (!goesOn) {
-                    book.list(part, sentence);
+                    book.list(part, sentence, "");
                 }
                 part = goesOn && !part.isEmpty() ? part + ", " + piece : piece;
             }
-            book.list(part, sentence);
+            book.list(part, sentence, "");
             return;
         }
         String norm = Norm.of(raw);
@@ -147,12 +146,6 @@ final class Written {
         return line;
     }
 
-    /** A text without lists and headings. */
-    void told(String title, Optional<Range> says) {
-        name = title;
-        yield = says;
-    }
-
     private void layOut() {
         Part part = Part.HEAD;
         Matcher lines = Pattern.compile("[^\\r\\n]+").matcher(text);
@@ -167,6 +160,7 @@ final class Written {
             }
             String bare = BULLET.matcher(line).replaceFirst("");
             if (LIST.matcher(bare).matches()) {
+                group = "";
                 part = Part.LIST;
             } else if (METHOD.matcher(bare).matches()) {
                 part = Part.METHOD;
@@ -181,6 +175,7 @@ final class Written {
                     && line.length() < 60
                     && !(part == Part.METHOD && !bare.endsWith(":"))) {
                 part = SERVING.matcher(bare).find() ? Part.SERVING : part == Part.METHOD ? part : Part.LIST;
+                group = part == Part.LIST ? group(bare) : "";
                 leave(span, Why.NOTHING_TO_DO);
             } else {
                 part = line(span, line, bare, part, any);
@@ -208,7 +203,7 @@ final class Written {
                     method.add(span);
                     return Part.METHOD;
                 }
-                list.add(span);
+                list.add(new Listed(span, group));
             }
             default -> {
                 if (YIELDS.matcher(bare).find()) {
@@ -216,7 +211,7 @@ final class Written {
                     return part;
                 }
                 if (!headed && !sentence && reads(listLine(line))) {
-                    list.add(span);
+                    list.add(new Listed(span, group));
                     return Part.LIST;
                 }
                 if (sentence && Act.COOK.isIn(Norm.of(bare)) && !headed) {
@@ -231,6 +226,12 @@ final class Written {
             }
         }
         return part;
+    }
+
+    /** "For the paste:" is the group "paste". */
+    private static String group(String heading) {
+        return heading.replaceAll("(?i)^\\W*(?:for (?:the |a )?|to )?|\\W+$", "")
+                .toLowerCase(Locale.ROOT);
     }
 
     /** Whether a line is one of a list: it names a food, and how much. */
@@ -252,81 +253,5 @@ final class Written {
 
     private void leave(Span span, Why why) {
         left.add(new Left(text.substring(span.from(), span.to()).strip(), why, span));
-    }
-
-    ReadRecipe result(LineBook book, StageBuilder builder, boolean spoken) {
-        List<ReadLine> lines = new ArrayList<>();
-        int last = 1;
-        int stages = builder.stages().size();
-        for (int i = 0; i < book.entries().size(); i++) {
-            LineBook.Entry entry = book.entries().get(i);
-            if (entry.thrown) {
-                left.add(new Left(entry.text, Why.BESIDE_THE_POT, entry.at));
-                continue;
-            }
-            int stage = builder.stageOf(i);
-            if (stage == 0 && stages > 0) {
-                stage = seasons(entry) ? lastSeason(builder).orElse(last) : last;
-            }
-            last = stage;
-            lines.add(new ReadLine(entry.text, entry.reading, stage, entry.optional, entry.part, entry.at));
-        }
-        left.addAll(builder.left());
-        unsaid(lines, builder.stages());
-        left.sort(Comparator.comparingInt(piece -> piece.at().from()));
-        return new ReadRecipe(name, spoken, system, lines, builder.stages(), yield, together(left));
-    }
-
-    /** Pieces that follow one another for the same reason are one. */
-    private List<Left> together(List<Left> pieces) {
-        List<Left> joined = new ArrayList<>();
-        for (Left piece : pieces) {
-            Left before = joined.isEmpty() ? null : joined.get(joined.size() - 1);
-            boolean goesOn = before != null
-                    && before.why() == piece.why()
-                    && piece.at().from() >= before.at().to()
-                    && text.substring(before.at().to(), piece.at().from())
-                            .chars()
-                            .noneMatch(c -> c == '\n' || Character.isLetterOrDigit(c));
-            if (before != null && goesOn) {
-                Span at = new Span(before.at().from(), piece.at().to());
-                joined.set(
-                        joined.size() - 1,
-                        new Left(text.substring(at.from(), at.to()).strip(), piece.why(), at));
-            } else {
-                joined.add(piece);
-            }
-        }
-        return joined;
-    }
-
-    /** What of the text is in nothing that was read or left: left too, so that nothing is lost. */
-    private void unsaid(List<ReadLine> lines, List<ReadStage> stages) {
-        BitSet said = new BitSet(text.length());
-        lines.forEach(line -> said.set(line.at().from(), line.at().to()));
-        stages.forEach(stage -> said.set(stage.at().from(), stage.at().to()));
-        left.forEach(piece -> said.set(piece.at().from(), piece.at().to()));
-        for (int from = said.nextClearBit(0); from < text.length(); ) {
-            int next = said.nextSetBit(from);
-            int to = next < 0 ? text.length() : next;
-            String piece = text.substring(from, to);
-            if (piece.chars().anyMatch(Character::isLetterOrDigit)) {
-                left.add(new Left(piece.strip(), Why.NOTHING_TO_DO, new Span(from, to)));
-            }
-            from = said.nextClearBit(to);
-        }
-    }
-
-    private static boolean seasons(LineBook.Entry entry) {
-        return StageBuilder.is(entry.food(), FoodClass.SALT) || StageBuilder.is(entry.food(), FoodClass.SPICE);
-    }
-
-    private static Optional<Integer> lastSeason(StageBuilder builder) {
-        for (int s = builder.stages().size() - 1; s >= 0; s--) {
-            if (builder.stages().get(s).kind() == StageWord.SEASON) {
-                return Optional.of(s + 1);
-            }
-        }
-        return Optional.empty();
     }
 }
