@@ -26,7 +26,7 @@ class RecipePagesTest extends PageCalls {
             that's it. the duck's in the oven at two hundred for an hour
             """;
     private static final Pattern FIELD = Pattern.compile(
-            "<input type=\"hidden\" name=\"([A-Za-z]+)\" value=\"([^\"]*)\"|<textarea name=\"(notes)\" hidden[^>]*>([^<]*)<");
+            "<input type=\"hidden\" name=\"([A-Za-z_-]+)\" value=\"([^\"]*)\"|<textarea name=\"(notes|source)\" hidden[^>]*>([^<]*)<");
     private static final Pattern STAGE = Pattern.compile("<option value=\"(\\d+)\" selected");
 
     private String checked() throws Exception {
@@ -40,15 +40,19 @@ class RecipePagesTest extends PageCalls {
 
     /** The form of the check page as a browser would send it. */
     private static MockHttpServletRequestBuilder sent(String page, String answer, String then) {
-        MockHttpServletRequestBuilder request = post("/sauces/import/keep").param("then", then);
+        return filled(post("/sauces/import/keep").param("then", then), page, answer);
+    }
+
+    private static MockHttpServletRequestBuilder filled(
+            MockHttpServletRequestBuilder request, String page, String answer) {
         Matcher field = FIELD.matcher(page);
         while (field.find()) {
             boolean area = field.group(3) != null;
             String value = area ? field.group(4) : field.group(2);
             if (!"_csrf".equals(field.group(1))) {
                 request.param(
-                        area ? "notes" : field.group(1),
-                        value.replace("&#39;", "'").replace("&quot;", "\""));
+                        area ? field.group(3) : field.group(1),
+                        value.replace("&#39;", "'").replace("&quot;", "\"").replace("\n", "\r\n"));
             }
         }
         Matcher stage = STAGE.matcher(page);
@@ -81,5 +85,41 @@ class RecipePagesTest extends PageCalls {
         String page = body(sent(checked(), "", "edit"));
         assertThat(page).contains("Nothing is kept until you save").contains("600 gram plum");
         assertThat(body(get("/sauces"))).doesNotContain("Plum sauce");
+    }
+
+    /** A tap on what was not used makes it a stage in its place; what was answered and moved stays. */
+    @Test
+    void whatWasNotUsedBecomesAStage() throws Exception {
+        String page = checked();
+        Matcher left = Pattern.compile(
+                        "name=\"make\" value=\"(\\d+-\\d+)\"[^>]*aria-label=\"[^\"]*duck&#39;s in the oven")
+                .matcher(page);
+        assertThat(left.find()).isTrue();
+        int stages = page.split("name=\"stageKind\"").length;
+        String made = body(filled(post("/sauces/import/stage").param("make", left.group(1)), page, "200 ml"));
+        assertThat(made.split("name=\"stageKind\"")).hasSize(stages + 1);
+        assertThat(made)
+                .contains("value=\"200 ml\"")
+                .contains("name=\"made\" value=\"" + left.group(1))
+                .contains("value=\"Plum sauce\"")
+                .doesNotContain("name=\"make\" value=\"" + left.group(1));
+        String twice = body(filled(post("/sauces/import/stage").param("make", "0-3"), made, "200 ml"));
+        assertThat(twice.split("name=\"stageKind\"")).hasSize(stages + 1);
+    }
+
+    @Test
+    void aLineInDoubtIsAskedAndPutRight() throws Exception {
+        String text =
+                "Plum sauce\n\nIngredients\n600 g plums\n2 tbsp fat from the roasting tin\n100 g sugar\n\nMethod\nPut all the ingredients in a pan and simmer for 20 minutes.";
+        String page = mvc.perform(as(multipart("/sauces/import")
+                        .file(new MockMultipartFile("file", "", null, new byte[0]))
+                        .param("pasted", text)))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(page).contains("name=\"fixed\"").contains("What is “2 tbsp fat from the roasting tin”?");
+        String edited =
+                body(filled(post("/sauces/import/keep").param("then", "edit").param("fixed", "2 tbsp lard"), page, ""));
+        assertThat(edited).contains("2 tbsp lard").doesNotContain("the roasting tin\"");
     }
 }

@@ -13,9 +13,13 @@ import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** All that was read of a text, put together, so that nothing of it is lost. */
 final class Gathered {
+    private static final Pattern LINE = Pattern.compile("[^\\r\\n]+");
+
     private final String text;
     private final List<Left> left;
 
@@ -90,11 +94,17 @@ final class Gathered {
         for (int from = said.nextClearBit(0); from < text.length(); ) {
             int next = said.nextSetBit(from);
             int to = next < 0 ? text.length() : next;
-            String piece = text.substring(from, to);
-            if (piece.chars().anyMatch(Character::isLetterOrDigit)) {
-                left.add(new Left(piece.strip(), Why.NOTHING_TO_DO, new Span(from, to)));
-            }
+            leaveLines(from, to);
             from = said.nextClearBit(to);
+        }
+    }
+
+    private void leaveLines(int from, int to) {
+        Matcher line = LINE.matcher(text).region(from, to);
+        while (line.find()) {
+            if (line.group().chars().anyMatch(Character::isLetterOrDigit)) {
+                left.add(new Left(line.group().strip(), Why.NOTHING_TO_DO, new Span(line.start(), line.end())));
+            }
         }
     }
 

@@ -72,6 +72,15 @@ public record ReadRecipe(
             return new ReadLine(text, reading, otherStage, optional, part, group, at);
         }
 
+        /** Whether a cook should look at it: a line that names no known food, or is read with doubt. */
+        public boolean isDoubtful() {
+            return !part
+                    && !isAsked()
+                    && !optional
+                    && (reading.food().isEmpty()
+                            || reading.sureness() == LineReading.Sureness.UNSURE && reading.massG() > 0);
+        }
+
         /** Whether how much of it cannot be known and must be asked: salt and pepper go in to taste. */
         public boolean isAsked() {
             return !(reading.massG() > 0)

@@ -6,10 +6,11 @@ import app.gradior.heat.Look;
 import app.gradior.measure.LineReader;
 import app.gradior.method.MethodReader;
 import app.gradior.method.ReadRecipe;
-import app.gradior.method.ReadRecipe.EndWord;
 import app.gradior.method.ReadRecipe.ReadLine;
 import app.gradior.method.ReadRecipe.ReadStage;
+import app.gradior.method.ReadRecipe.Span;
 import app.gradior.method.ReadRecipe.StageWord;
+import app.gradior.method.RecipeSense;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
 import app.gradior.room.house.Kitchen;
@@ -21,7 +22,6 @@ import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.jsoup.Jsoup;
 import org.springframework.stereotype.Service;
@@ -37,7 +37,6 @@ public class BroughtIn {
     private static final double USUAL_MINUTES = 5;
     private static final double AT_ONCE = 1;
     private static final double COLD_C = 20;
-    private static final double HOT_C = 65;
     private static final double USUAL_STEP = 5;
     private static final int SHORTEST_PAGE = 80;
 
@@ -53,9 +52,17 @@ public class BroughtIn {
      * A recipe as it came and as it was read.
      *
      * @param text what was read: the text itself, or what a page or its data say, as text
+     * @param said what it says of itself beside lines and stages
+     * @param made pieces of the text that the cook made stages
      * @param others names of other recipes in the same file
      */
-    public record Recipe(String text, ReadRecipe read, SauceBook.Draft draft, List<String> others) {}
+    public record Recipe(
+            String text,
+            ReadRecipe read,
+            RecipeSense.Said said,
+            List<Span> made,
+            SauceBook.Draft draft,
+            List<String> others) {}
 
     /**
      * Reads a recipe.
@@ -92,6 +99,27 @@ public class BroughtIn {
         }
     }
 
+    /**
+     * A text that was read, with pieces of it made stages that the reading left.
+     *
+     * @param text as {@link Recipe#text} has it
+     * @param made places of the text; those of no piece that was left are passed over
+     * @throws Refusal when nothing in it is a recipe
+     */
+    public Recipe again(Kitchen kitchen, String text, List<Span> made, String tags) {
+        MethodReader reader = lines.methods(kitchen);
+        String head = head(text);
+        ReadRecipe read = reader.read(head, Optional.empty(), kitchen.measures());
+        for (Span piece : made) {
+            read = reader.made(read, head, piece);
+        }
+        return of(read, head, made, tags, List.of());
+    }
+
+    private static String head(String text) {
+        return text.length() > MethodReader.LONGEST ? text.substring(0, MethodReader.LONGEST) : text;
+    }
+
     private static String asText(RecipeReader.Recipe recipe) {
         StringBuilder text = new StringBuilder(recipe.name()).append("\n\n");
         if (!recipe.yield().isBlank()) {
@@ -106,16 +134,22 @@ public class BroughtIn {
 
     private Recipe of(Kitchen kitchen, boolean inItsMeasures, String text, String tags, List<String> others) {
         MethodReader reader = lines.methods(kitchen);
-        String head = text.length() > MethodReader.LONGEST ? text.substring(0, MethodReader.LONGEST) : text;
+        String head = head(text);
         ReadRecipe read = reader.read(
                 head, inItsMeasures ? Optional.of(kitchen.measures()) : Optional.empty(), kitchen.measures());
+        return of(read, head, List.of(), tags, others);
+    }
+
+    private static Recipe of(ReadRecipe read, String text, List<Span> made, String tags, List<String> others) {
         if (read.lines().isEmpty()) {
             throw Refusal.unfit("file", Told.of("recipe-reader.no-ingredient-lines-were-found-put"));
         }
-        return new Recipe(head, read, draft(head, read, tags), others);
+        RecipeSense.Said said = RecipeSense.of(read, text);
+        String all = tags.isBlank() ? String.join(", ", said.tags()) : tags;
+        return new Recipe(text, read, said, made, draft(text, read, said, all), others);
     }
 
-    private static SauceBook.Draft draft(String text, ReadRecipe read, String tags) {
+    private static SauceBook.Draft draft(String text, ReadRecipe read, RecipeSense.Said said, String tags) {
         List<Lines.Typed> typed = read.lines().stream()
                 .limit(SauceLimits.MOST_LINES)
                 .map(BroughtIn::typed)
@@ -138,26 +172,21 @@ public class BroughtIn {
             waiting = new ArrayList<>();
             stages.add(stage(stage, kind.get(), in));
         }
-        Optional<ReadStage> thick = read.stages().stream()
-                .filter(stage -> stage.end().by() == EndWord.STEP)
-                .reduce((first, second) -> second);
-        double step = thick.map(stage -> stage.end().value().orElse(USUAL_STEP)).orElse(USUAL_STEP);
         String notes = text.strip();
         return new SauceBook.Draft(
                 read.name().length() > LONGEST_NAME ? "" : read.name(),
                 typed,
                 read.stages().stream().anyMatch(BroughtIn::makesSmooth) ? Texture.SMOOTH : Texture.CHUNKY,
-                step,
-                // A thickness that is looked for on the heat is one of a hot sauce.
-                thick.isPresent() ? HOT_C : COLD_C,
-                Optional.empty(),
+                said.target().map(RecipeSense.Target::step).orElse(USUAL_STEP),
+                said.target().map(RecipeSense.Target::servedC).orElse(COLD_C),
+                said.use(),
                 read.yieldMl()
                         .map(range -> (range.low() + range.high()) / 2)
                         .filter(ml -> ml >= SauceLimits.LEAST_YIELD_ML && ml <= SauceLimits.MOST_YIELD_ML)
                         .orElse(null),
                 tags.length() > LONGEST_TAGS ? "" : tags,
                 stages,
-                Map.of(),
+                said.schools(),
                 notes.length() > LONGEST_NOTES ? notes.substring(0, LONGEST_NOTES - 10) + " …" : notes,
                 Optional.of(read.measures()));
     }

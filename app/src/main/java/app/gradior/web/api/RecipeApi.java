@@ -13,10 +13,14 @@ import app.gradior.room.exchange.BroughtIn;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.words.Told;
+import app.gradior.sauce.School;
+import app.gradior.sauce.SchoolAnswer;
 import app.gradior.web.api.ApiModel.MixtureInput;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -59,6 +63,7 @@ class RecipeApi {
             String remark,
             int stage,
             boolean optional,
+            String group,
             List<Integer> at) {
         static RecipeLine of(ReadLine read) {
             BenchApi.LineAnswer line = BenchApi.LineAnswer.of(List.of(read.reading()));
@@ -75,9 +80,12 @@ class RecipeApi {
                     line.remark(),
                     read.stage(),
                     read.optional(),
+                    read.group(),
                     places(read.at()));
         }
     }
+
+    record TargetAnswer(double step, double servedC) {}
 
     record EndAnswer(String by, @Nullable Double value) {}
 
@@ -117,8 +125,13 @@ class RecipeApi {
     /**
      * The answer.
      *
+     * @param use what it is for; absent when it does not say
+     * @param target how thick, and at how many °C; absent when it does not say
+     * @param schools how its cook does it, by question
+     * @param tags as the text has them
      * @param text what the places are of, when it is not the text that was asked: what a page or its data say
      */
+    // Wide: as the API has it.
     record RecipeAnswer(
             String name,
             String shape,
@@ -126,6 +139,10 @@ class RecipeApi {
             List<RecipeLine> lines,
             List<StageAnswer> stages,
             @Nullable List<Double> yieldMl,
+            @Nullable String use,
+            @Nullable TargetAnswer target,
+            Map<String, String> schools,
+            List<String> tags,
             List<LeftAnswer> left,
             @Nullable String text) {}
 
@@ -148,11 +165,28 @@ class RecipeApi {
                 read.lines().stream().map(RecipeLine::of).toList(),
                 read.stages().stream().map(StageAnswer::of).toList(),
                 range(read.yieldMl()),
+                recipe.said().use().map(RecipeApi::key).orElse(null),
+                recipe.said()
+                        .target()
+                        .map(target -> new TargetAnswer(target.step(), target.servedC()))
+                        .orElse(null),
+                schools(recipe.said().schools()),
+                recipe.said().tags(),
                 read.left().stream()
                         .map(left -> new LeftAnswer(
                                 left.text(), left.why().name().toLowerCase(Locale.ROOT), places(left.at())))
                         .toList(),
                 recipe.text().equals(text) ? null : recipe.text());
+    }
+
+    private static Map<String, String> schools(Map<School, SchoolAnswer> schools) {
+        Map<String, String> answers = new LinkedHashMap<>();
+        schools.forEach((school, answer) -> answers.put(key(school), key(answer)));
+        return answers;
+    }
+
+    private static String key(Enum<?> word) {
+        return word.name().toLowerCase(Locale.ROOT);
     }
 
     private static @Nullable List<Double> range(Optional<Range> range) {

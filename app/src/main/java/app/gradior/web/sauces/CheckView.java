@@ -1,5 +1,8 @@
 package app.gradior.web.sauces;
 
+import app.gradior.larder.Food;
+import app.gradior.larder.FoodMeasure;
+import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.method.ReadRecipe;
@@ -13,10 +16,14 @@ import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
 
 /** What was read of a recipe, beside its text: what each line and stage rests on, what is asked, what was not used. */
 final class CheckView {
+    private static final int MOST_ASKED = 12;
+
     private final BroughtIn.Recipe recipe;
     private final Figures figures;
 
@@ -45,11 +52,17 @@ final class CheckView {
      */
     record Stage(int number, String label, String sentence, String quote, boolean sure, boolean kept) {}
 
-    /** Something that the text does not say. */
-    record Ask(int index, String question) {}
+    /**
+     * Something that the text does not say, or that is in doubt.
+     *
+     * @param field how an answer is sent
+     * @param value what is answered so far
+     * @param usual an example, so that a cook has a measure
+     */
+    record Ask(int index, String field, String question, String value, String usual) {}
 
-    /** A piece that was not used, and why. */
-    record Left(String text, String why) {}
+    /** A piece that was not used, and why; its place in the text. */
+    record Left(String text, String why, String at) {}
 
     List<Mark> marks() {
         String text = recipe.text();
@@ -147,18 +160,59 @@ final class CheckView {
         };
     }
 
-    List<Ask> asks() {
+    /**
+     * What is asked, amounts first.
+     *
+     * @param answers what was answered so far, by field and line: "answer 3"
+     */
+    List<Ask> asks(Map<String, String> answers) {
         List<Ask> asks = new ArrayList<>();
         List<ReadLine> lines = recipe.read().lines();
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).isAsked()) {
+                Food food = lines.get(i).reading().food().orElseThrow();
                 asks.add(new Ask(
                         i,
-                        Words.text(
-                                "check.how-much", lines.get(i).reading().food().orElseThrow())));
+                        "answer",
+                        Words.text("check.how-much", food),
+                        answers.getOrDefault("answer " + i, ""),
+                        usual(food)));
+            }
+        }
+        for (int i = 0; i < lines.size() && asks.size() < MOST_ASKED; i++) {
+            if (lines.get(i).isDoubtful()) {
+                asks.add(new Ask(
+                        i,
+                        "fixed",
+                        doubt(lines.get(i)),
+                        answers.getOrDefault(
+                                "fixed " + i, LineReader.head(lines.get(i).text())),
+                        ""));
             }
         }
         return asks;
+    }
+
+    private String doubt(ReadLine line) {
+        LineReading reading = line.reading();
+        return reading.food().isEmpty()
+                ? Words.text("check.what-is", line.text())
+                : Words.text("check.read-as", line.text(), reading.food().get(), figures.mass(reading.massG()));
+    }
+
+    /** What one of it, a spoon or a cup of it weighs. */
+    private String usual(Food food) {
+        Optional<FoodMeasure> piece = food.measure("piece");
+        if (piece.isPresent()) {
+            return Words.text("check.usual-piece", figures.mass(piece.get().massG()));
+        }
+        return food.pourable()
+                ? Words.text(
+                        "check.usual-cup",
+                        figures.volume(recipe.read().measures().cupMl()))
+                : Words.text(
+                        "check.usual-spoon",
+                        figures.mass(recipe.read().measures().tablespoonMl() * food.densityGPerMl()));
     }
 
     List<Left> left() {
@@ -166,7 +220,10 @@ final class CheckView {
                 .filter(left -> left.text().matches("(?s).*\\p{L}+\\W+\\p{L}+\\W+\\p{L}+.*")
                         && !left.text().strip().endsWith(":")
                         && !left.text().strip().equals(recipe.read().name()))
-                .map(left -> new Left(left.text(), Words.say(left.why())))
+                .map(left -> new Left(
+                        left.text(),
+                        Words.say(left.why()),
+                        left.at().from() + "-" + left.at().to()))
                 .toList();
     }
 }

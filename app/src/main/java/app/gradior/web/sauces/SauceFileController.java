@@ -2,6 +2,7 @@ package app.gradior.web.sauces;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.method.ReadRecipe;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.exchange.BroughtIn;
 import app.gradior.room.exchange.RecipeReader;
@@ -16,8 +17,13 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -35,6 +41,8 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 @RequestMapping("/sauces")
 class SauceFileController {
+    private static final Pattern SPAN = Pattern.compile("(\\d{1,7})-(\\d{1,7})");
+
     private final SauceBook book;
     private final SauceFile files;
     private final BroughtIn recipes;
@@ -69,7 +77,9 @@ class SauceFileController {
                     : RecipeReader.text(file.getBytes());
             Figures figures = new Figures(kitchen);
             if (!files.isOwn(text)) {
-                return check(kitchen, recipes.read(kitchen, text), figures, model);
+                BroughtIn.Recipe recipe = recipes.read(kitchen, asSent(text));
+                SauceForm form = SauceForm.of(0, 0, recipe.draft(), lines.catalogue(kitchen), figures);
+                return check(recipe, form, figures, Map.of(), model);
             }
             List<Fault> faults = new ArrayList<>();
             SauceBook.Draft draft = files.read(text, faults);
@@ -84,18 +94,76 @@ class SauceFileController {
         }
     }
 
-    private String check(Kitchen kitchen, BroughtIn.Recipe recipe, Figures figures, Model model) {
+    private static String check(
+            BroughtIn.Recipe recipe, SauceForm form, Figures figures, Map<String, String> answers, Model model) {
         CheckView view = new CheckView(recipe, figures);
-        model.addAttribute("form", SauceForm.of(0, 0, recipe.draft(), lines.catalogue(kitchen), figures));
+        model.addAttribute("form", form);
+        model.addAttribute("source", recipe.text());
+        model.addAttribute(
+                "made",
+                recipe.made().stream()
+                        .map(span -> span.from() + "-" + span.to())
+                        .toList());
         model.addAttribute("spoken", recipe.read().spoken());
         model.addAttribute("measures", Words.say(recipe.read().measures()));
         model.addAttribute("others", recipe.others());
         model.addAttribute("marks", view.marks());
         model.addAttribute("lines", view.lines());
         model.addAttribute("stages", view.stages());
-        model.addAttribute("asks", view.asks());
+        model.addAttribute("asks", view.asks(answers));
         model.addAttribute("left", view.left());
         return "sauces/check";
+    }
+
+    /** A piece that was not used becomes a stage; all that was changed and answered stays. */
+    // Wide: the form as it is sent, and where it came from.
+    @PostMapping("/import/stage")
+    String stage(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @RequestParam(defaultValue = "") String source,
+            @RequestParam(defaultValue = "") List<String> made,
+            @RequestParam String make,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        List<ReadRecipe.Span> pieces = Stream.concat(made.stream(), Stream.of(make))
+                .flatMap(SauceFileController::span)
+                .toList();
+        SauceForm before = SauceForm.of(request);
+        Figures figures = new Figures(kitchen);
+        try {
+            BroughtIn.Recipe recipe = recipes.again(kitchen, asSent(source), pieces, before.tags());
+            SauceForm form = SauceForm.of(0, 0, recipe.draft(), lines.catalogue(kitchen), figures);
+            return check(recipe, form.keeping(before), figures, answers(request), model);
+        } catch (Refusal refusal) {
+            response.setStatus(422);
+            model.addAttribute("faults", refusal.faults());
+            return "sauces/import";
+        }
+    }
+
+    /** A text in which places stay what they are when a browser sends it back: a form's fields begin with no line's end and end lines in two characters. */
+    private static String asSent(String text) {
+        return text.replace("\r\n", "\n").strip();
+    }
+
+    private static Stream<ReadRecipe.Span> span(String typed) {
+        Matcher m = SPAN.matcher(typed);
+        return m.matches()
+                ? Stream.of(new ReadRecipe.Span(Integer.parseInt(m.group(1)), Integer.parseInt(m.group(2))))
+                : Stream.empty();
+    }
+
+    private static Map<String, String> answers(HttpServletRequest request) {
+        Map<String, String> answers = new HashMap<>();
+        for (String field : List.of("answer", "fixed")) {
+            String[] lines = request.getParameterValues(field + "Line");
+            String[] values = request.getParameterValues(field);
+            for (int i = 0; lines != null && values != null && i < Math.min(lines.length, values.length); i++) {
+                answers.put(field + " " + lines[i], values[i]);
+            }
+        }
+        return answers;
     }
 
     /** What was read, with what it did not say: into the book and on to its plan, or into the editor first. */

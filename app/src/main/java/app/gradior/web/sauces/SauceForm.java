@@ -187,7 +187,7 @@ record SauceForm(
                 parameter(request, "measures"));
     }
 
-    /** The same with the amounts that a cook gave where the text gave none. */
+    /** The same with the amounts that a cook gave where the text gave none, and the lines put right that were in doubt. */
     SauceForm answered(HttpServletRequest request) {
         String[] places = values(request, "answerLine");
         String[] answers = values(request, "answer");
@@ -199,8 +199,59 @@ record SauceForm(
                 told.set(at, new Line(answers[i].strip() + " " + line.text(), line.food(), line.grams(), line.stage()));
             }
         }
+        String[] doubtful = values(request, "fixedLine");
+        String[] fixed = values(request, "fixed");
+        for (int i = 0; i < Math.min(doubtful.length, fixed.length); i++) {
+            int at = (int) Numbers.parse(doubtful[i]).orElse(-1);
+            if (at >= 0
+                    && at < told.size()
+                    && !fixed[i].isBlank()
+                    && !fixed[i].strip().equals(told.get(at).text())) {
+                told.set(at, new Line(fixed[i].strip(), "", "", told.get(at).stage()));
+            }
+        }
         return new SauceForm(
                 id, version, name, texture, step, servedC, use, yield, tags, schools, told, stages, notes, measures);
+    }
+
+    /**
+     * What was read anew, with one stage more where that was, and all that a cook had changed of what was read before.
+     *
+     * @param before as it was sent
+     */
+    SauceForm keeping(SauceForm before) {
+        if (before.lines.size() != lines.size()) {
+            return this;
+        }
+        int at = 0;
+        while (at < before.stages.size()
+                && at < stages.size()
+                && before.stages.get(at).equals(stages.get(at))) {
+            at++;
+        }
+        int inserted = stages.size() > before.stages.size() ? at : MOST_STAGES;
+        List<Line> kept = before.lines.stream()
+                .map(line -> new Line(
+                        line.text(),
+                        line.food(),
+                        line.grams(),
+                        line.stage() > inserted ? line.stage() + 1 : line.stage()))
+                .toList();
+        return new SauceForm(
+                id,
+                version,
+                before.name,
+                texture,
+                step,
+                servedC,
+                use,
+                yield,
+                before.tags,
+                schools,
+                kept,
+                stages,
+                notes,
+                measures);
     }
 
     private static String parameter(HttpServletRequest request, String name) {
