@@ -255,14 +255,14 @@ final class LineBook {
             if (lines.isEmpty() && makes && !isFull()) {
                 make(clause, mention, words, before, until).ifPresent(lines::add);
             } else {
-                lines = divided(clause, mention, words, before, lines);
+                lines = divided(mention, words, before, lines);
             }
             lines.stream().filter(line -> !found.contains(line)).forEach(found::add);
             before = mention.to();
         }
         for (int w = 0; w < words.size(); w++) {
             if (!covered[w]) {
-                byWord(clause, words, w, found);
+                byWord(words, w, found);
             }
         }
         return found;
@@ -295,7 +295,7 @@ final class LineBook {
     }
 
     /** Lines that a word names which is no food's name: "the shells", "1 cup of the broth". */
-    private void byWord(Clause clause, List<String> words, int at, List<Integer> found) {
+    private void byWord(List<String> words, int at, List<Integer> found) {
         List<Integer> lines = new ArrayList<>();
         for (int e = 0; e < entries.size(); e++) {
             Entry entry = entries.get(e);
@@ -305,7 +305,7 @@ final class LineBook {
         }
         Optional<Food> food = lines.size() == 1 ? entries.get(lines.get(0)).food() : Optional.empty();
         if (food.isPresent()) {
-            lines = divided(clause, new LineReader.Mention(food.get(), at, at + 1), words, 0, lines);
+            lines = divided(new LineReader.Mention(food.get(), at, at + 1), words, 0, lines);
         }
         lines.stream().filter(line -> !found.contains(line)).forEach(found::add);
     }
@@ -376,8 +376,7 @@ final class LineBook {
     }
 
     /** "1 cup of the vinegar": a part of a line, and what is left of it is another line. */
-    private List<Integer> divided(
-            Clause clause, LineReader.Mention mention, List<String> words, int before, List<Integer> lines) {
+    private List<Integer> divided(LineReader.Mention mention, List<String> words, int before, List<Integer> lines) {
         if (lines.size() != 1 || isFull()) {
             return lines;
         }

@@ -326,7 +326,6 @@ final class StageBuilder {
     }
 
     private void tool(Clause clause) {
-        String n = clause.norm();
         StageWord kind =
                 clause.says(Act.MILL) ? StageWord.MILL : clause.says(Act.BLEND) ? StageWord.BLEND : StageWord.SIEVE;
         List<Integer> lines = named(clause);

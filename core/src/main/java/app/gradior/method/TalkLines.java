@@ -80,7 +80,7 @@ final class TalkLines {
         yielding = TalkCue.MAKES_SO_MUCH.isIn(norm) ? 2 : Math.max(0, yielding - 1);
         aside = norm.startsWith("while ") ? ASIDE : Math.max(0, aside - 1);
         if (TalkCue.ALL_GO.isIn(norm)) {
-            in.addAll(heardAside(clause));
+            in.addAll(heardAside());
         }
         squeezes = norm.contains("squeeze") ? 3 : Math.max(0, squeezes - 1);
         if (norm.equals("dried") && since <= 2 && last >= 0) {
@@ -230,7 +230,7 @@ final class TalkLines {
     }
 
     /** What was told while something else cooked: "veg goes in". */
-    private List<Integer> heardAside(Clause clause) {
+    private List<Integer> heardAside() {
         List<Integer> in = new ArrayList<>();
         for (ToldEarly.Told told : early.all()) {
             if (told.before() > 0
