@@ -81,7 +81,7 @@ form.addEventListener('change', (event) => {
   }
   changed();
 });
-stages(form, changed);
+const chips = stages(form, changed);
 
 /** The use's thickness becomes the one wanted. @param {string} step */
 function suggest(step) {
@@ -150,6 +150,7 @@ lines.addEventListener('paste', (event) => {
       field = i === 0 ? field : next(field);
       field.value = line.trim();
     });
+    chips.show();
     changed();
   }
 });

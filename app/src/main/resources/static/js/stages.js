@@ -1,5 +1,6 @@
 // @ts-check
-// The list of stages: added, removed, moved by drag, by arrows, or by Alt with an arrow key. Lines follow their stage.
+// The list of stages: added, removed, moved by drag, by buttons, or by Alt with an arrow key. Lines follow their stage.
+import { lineChips } from './chips.js';
 import { word } from './words.js';
 
 /**
@@ -9,6 +10,7 @@ import { word } from './words.js';
 export function stages(form, changed) {
   const list = /** @type {HTMLOListElement} */ (form.querySelector('#stages'));
   const blank = /** @type {HTMLTemplateElement} */ (form.querySelector('#stage-blank'));
+  const chips = lineChips(form, list, changed);
 
   /** Numbers the stages anew; lines keep the stage they had. @param {Element[]} before */
   function renumber(before) {
@@ -30,6 +32,7 @@ export function stages(form, changed) {
     if (none instanceof HTMLElement) {
       none.hidden = now.length > 0;
     }
+    chips.show();
     changed();
   }
 
@@ -67,6 +70,7 @@ export function stages(form, changed) {
       keeping(() => {
         for (const step of /** @type {HTMLTemplateElement} */ (outline).content.querySelectorAll('i')) {
           const stage = add();
+          stage.querySelector('details')?.removeAttribute('open');
           for (const [name, key] of [['stageKind', 'kind'], ['stageEnd', 'end'], ['stageValue', 'value'], ['stageLook', 'look'], ['stageLid', 'lid']]) {
             /** @type {HTMLInputElement} */ (stage.querySelector(`[name="${name}"]`)).value = step.dataset[key] ?? '';
           }
@@ -79,12 +83,13 @@ export function stages(form, changed) {
         const home = homes.split(' ').find((kind) => kinds.includes(kind));
         /** @type {HTMLSelectElement} */ (select).value = String(home ? kinds.indexOf(home) + 1 : 1);
       }
+      chips.show();
       changed();
     }),
   );
   list.addEventListener('click', (event) => {
     const button = event.target instanceof Element ? event.target.closest('button') : null;
-    const stage = button?.closest('li');
+    const stage = button?.closest('li.stage');
     if (!button || !stage) {
       return;
     }
@@ -99,7 +104,7 @@ export function stages(form, changed) {
     }
   });
   list.addEventListener('keydown', (event) => {
-    const stage = event.target instanceof Element ? event.target.closest('li') : null;
+    const stage = event.target instanceof Element && !event.target.closest('[data-line]') ? event.target.closest('li.stage') : null;
     if (stage && event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
       event.preventDefault();
       shift(stage, event.key === 'ArrowUp' ? -1 : 1);
@@ -109,11 +114,12 @@ export function stages(form, changed) {
   // By the pointer, finger or mouse: a stage follows its number up and down the list.
   list.addEventListener('pointerdown', (event) => {
     const grip = event.target instanceof Element ? event.target.closest('.stage-no') : null;
-    const stage = grip?.closest('li');
+    const stage = grip?.closest('li.stage');
     if (!stage || event.button !== 0) {
       return;
     }
     event.preventDefault();
+    /** @type {HTMLElement} */ (grip).focus();
     const before = [...list.children];
     stage.classList.add('dragged');
     const follow = (/** @type {PointerEvent} */ move) => place(stage, move.clientY);
@@ -146,10 +152,11 @@ export function stages(form, changed) {
   list.addEventListener('change', (event) => {
     const select = event.target;
     if (select instanceof HTMLSelectElement && select.name === 'stageKind') {
-      const stage = /** @type {HTMLElement} */ (select.closest('li'));
+      const stage = /** @type {HTMLElement} */ (select.closest('li.stage'));
       const usual = select.selectedOptions[0].dataset;
       /** @type {HTMLSelectElement} */ (stage.querySelector('[name="stageLook"]')).value = usual.look ?? '';
       /** @type {HTMLSelectElement} */ (stage.querySelector('[name="stageLid"]')).value = usual.lid ?? '';
     }
   });
+  return chips;
 }

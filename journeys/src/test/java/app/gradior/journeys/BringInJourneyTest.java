@@ -34,6 +34,27 @@ class BringInJourneyTest {
         return browser.demo(application, 1280, 800, ColorScheme.LIGHT);
     }
 
+    /** Names a line in the stage where it goes in. */
+    private static void goesIn(Page page, int stage, String line) {
+        Locator more = page.locator("#stages > li").nth(stage).locator(".stage-more");
+        if (more.getAttribute("open") == null) {
+            more.locator("summary").click();
+        }
+        more.locator("[data-put]").fill(line);
+        more.locator("[data-put]").press("Enter");
+        assertThat(more.locator("[data-put]")).hasValue("");
+    }
+
+    /** Drags a line into a stage. */
+    private static void carry(Page page, String line, int stage) {
+        page.locator(".stage-lines button:text-is('" + line + "')").hover();
+        BoundingBox onto = page.locator("#stages > li").nth(stage).boundingBox();
+        page.mouse().down();
+        page.mouse().move(onto.x + onto.width / 2, onto.y + onto.height / 2);
+        assertThat(page.locator("#stages > li.over")).hasCount(1);
+        page.mouse().up();
+    }
+
     private static Locator stageKind(Page page, int index) {
         return page.locator("#stages select[name=stageKind]").nth(index);
     }
@@ -105,10 +126,10 @@ class BringInJourneyTest {
             page.locator("#lines input[name=text]").nth(i).fill(typed[i]);
             page.locator("#lines input[name=text]").nth(i).press("Enter");
         }
-        page.locator("#lines select[name=lineStage]").nth(0).selectOption("1");
-        page.locator("#lines select[name=lineStage]").nth(3).selectOption("1");
+        goesIn(page, 0, "rhubarb");
+        goesIn(page, 0, "water");
         assertThat(page.locator(".warnings")).containsText("“150 g sugar” is used in no stage");
-        page.locator("#lines select[name=lineStage]").nth(1).selectOption("3");
+        goesIn(page, 2, "sugar");
 
         // One key opens the correction; the kitchen remembers the word.
         page.locator("#lines input[name=text]").nth(2).press("Alt+c");
@@ -116,19 +137,27 @@ class BringInJourneyTest {
         page.locator("[data-remember]").nth(2).click();
         assertThat(page.locator("[data-remember]").nth(2)).containsText("“harbour tonic” is cider vinegar");
         assertThat(page.locator("[data-understood='2']")).containsText("cider vinegar");
-        page.locator("#lines select[name=lineStage]").nth(2).selectOption("3");
+        // A line by the pointer, and by keys.
+        carry(page, "2 tbsp harbour tonic", 1);
+        assertThat(page.locator("#stages > li").nth(1).locator("[data-line='2']"))
+                .isFocused();
+        page.locator("[data-line='2']").press("Alt+ArrowDown");
+        assertThat(page.locator("#stages > li").nth(2).locator("[data-line='2']"))
+                .isFocused();
         assertThat(page.locator("#whole")).containsText("all stages take about");
         assertThat(page.locator(".stage-says").nth(3)).containsText("step 6.5 served");
 
         // By keys, by button, by drag: the lines follow their stage.
-        stageKind(page, 2).press("Alt+ArrowUp");
+        page.locator(".stage-no").nth(2).press("Alt+ArrowUp");
         assertThat(stageKind(page, 1)).hasValue("add");
         assertThat(page.locator("#lines select[name=lineStage]").nth(1)).hasValue("2");
+        page.locator(".stage-more > summary").nth(1).click();
         page.locator("#stages [data-down]").nth(1).click();
         assertThat(stageKind(page, 2)).hasValue("add");
         drag(page, 0, 1);
         assertThat(stageKind(page, 1)).hasValue("simmer");
         assertThat(page.locator("#lines select[name=lineStage]").nth(0)).hasValue("2");
+        page.locator(".stage-more > summary").nth(1).click();
         page.locator("#stages [data-up]").nth(1).click();
         Browser.checkScreen(page);
         page.click("text=Save");

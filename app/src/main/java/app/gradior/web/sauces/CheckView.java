@@ -19,10 +19,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 
 /** What was read of a recipe, beside its text: what each line and stage rests on, what is asked, what was not used. */
 final class CheckView {
     private static final int MOST_ASKED = 12;
+    private static final Pattern STAMP = Pattern.compile("(?m)^\\s*[\\[(]?\\d{1,2}:\\d{2}(?::\\d{2})?[\\])]?\\s*");
 
     private final BroughtIn.Recipe recipe;
     private final Figures figures;
@@ -215,15 +217,23 @@ final class CheckView {
                         figures.mass(recipe.read().measures().tablespoonMl() * food.densityGPerMl()));
     }
 
+    /** What was not used, but for single words, headings and what stands within a stage's own words. */
     List<Left> left() {
         return recipe.read().left().stream()
                 .filter(left -> left.text().matches("(?s).*\\p{L}+\\W+\\p{L}+\\W+\\p{L}+.*")
                         && !left.text().strip().endsWith(":")
-                        && !left.text().strip().equals(recipe.read().name()))
+                        && !left.text().strip().equals(recipe.read().name())
+                        && !(left.why() == ReadRecipe.Why.NOTHING_TO_DO && isWithinAStage(left.at())))
                 .map(left -> new Left(
-                        left.text(),
+                        STAMP.matcher(left.text()).replaceAll("").strip(),
                         Words.say(left.why()),
                         left.at().from() + "-" + left.at().to()))
                 .toList();
+    }
+
+    private boolean isWithinAStage(Span piece) {
+        return recipe.read().stages().stream()
+                .anyMatch(stage -> stage.at().from() <= piece.from()
+                        && piece.to() <= stage.at().to());
     }
 }

@@ -228,11 +228,14 @@ class SaucesController {
         model.addAttribute("written", form.guess().map(SaucesController::says).orElse(""));
         model.addAttribute("systems", MeasureSystem.values());
         model.addAttribute("rows", view.rows(form));
-        SauceBook.Draft draft = form.draft(
-                lines.catalogue(kitchen),
-                typed -> lines.parts(kitchen, typed),
-                new Figures(kitchen),
-                new ArrayList<>());
+        Figures figures = new Figures(kitchen);
+        model.addAttribute(
+                "sentences",
+                form.stages().stream()
+                        .map(row -> StageSentence.of(row, figures))
+                        .toList());
+        SauceBook.Draft draft =
+                form.draft(lines.catalogue(kitchen), typed -> lines.parts(kitchen, typed), figures, new ArrayList<>());
         model.addAttribute("whole", view.whole(draft, kit.pots(kitchen.id())));
     }
 }

@@ -1,0 +1,50 @@
+package app.gradior.web.sauces;
+
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.measure.Numbers;
+import app.gradior.room.words.Words;
+import app.gradior.sauce.EndKind;
+import app.gradior.sauce.StageKind;
+import app.gradior.web.frame.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** A stage of the form as a sentence: "Reduce until half of it is left, lively, lid off". */
+final class StageSentence {
+    private StageSentence() {}
+
+    /** The sentence; what is not understood of a stage is left out. */
+    static String of(SauceForm.StageRow row, Figures figures) {
+        try {
+            StageKind kind = StageKind.ofKey(row.kind());
+            List<String> words = new ArrayList<>(List.of(Words.say(kind)));
+            OptionalDouble value = Numbers.parse(row.value());
+            EndKind end = EndKind.valueOf(row.end());
+            boolean atOnce = end == EndKind.MINUTES && kind.tool().isPresent();
+            if (value.isPresent() && !atOnce) {
+                words.add(Words.text("stage-sentence." + end.name(), figure(end, value.getAsDouble(), figures)));
+            }
+            if (kind.treatment() != StageKind.Treatment.OFF_THE_HEAT
+                    && kind.tool().isEmpty()) {
+                words.add(Words.say(Look.ofKey(row.look())));
+                words.add(Words.text("check.lid", LidState.ofKey(row.lid())));
+            }
+            return String.join(", ", words);
+        } catch (IllegalArgumentException e) {
+            return "";
+        }
+    }
+
+    private static String figure(EndKind end, double value, Figures figures) {
+        return switch (end) {
+            case FRACTION, FRACTION_ADDED -> Numbers.cooks(value);
+            case VOLUME -> figures.volume(value);
+            case WEIGHT -> figures.mass(value);
+            case STEP_HOT, STEP_SERVED -> figures.stepWords(value);
+            case BOILING, COOLED -> figures.temp(value);
+            case MINUTES, WORD, LEVEL -> Numbers.plain(value, value < 3 ? 1 : 0);
+        };
+    }
+}
