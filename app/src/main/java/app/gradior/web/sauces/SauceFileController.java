@@ -41,6 +41,9 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 @RequestMapping("/sauces")
 class SauceFileController {
+    /** A longer text is not sent along with the form, which may have 256 kB; nothing of it can be made a stage here, only in the editor. */
+    private static final int MOST_SENT_BACK = 60_000;
+
     private static final Pattern SPAN = Pattern.compile("(\\d{1,7})-(\\d{1,7})");
 
     private final SauceBook book;
@@ -98,7 +101,7 @@ class SauceFileController {
             BroughtIn.Recipe recipe, SauceForm form, Figures figures, Map<String, String> answers, Model model) {
         CheckView view = new CheckView(recipe, figures);
         model.addAttribute("form", form);
-        model.addAttribute("source", recipe.text());
+        model.addAttribute("source", recipe.text().length() > MOST_SENT_BACK ? "" : recipe.text());
         model.addAttribute(
                 "made",
                 recipe.made().stream()
