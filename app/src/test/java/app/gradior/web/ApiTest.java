@@ -129,6 +129,41 @@ class ApiTest extends ApiCalls {
                 .andExpect(jsonPath("$.detail").isNotEmpty());
     }
 
+    /** What leaves a pan in a minute is by its surface, whatever its shape; across two burners a weak ring brings more. */
+    @Test
+    void aPansShapeCounts() throws Exception {
+        String water =
+                "{\"mixture\":{\"ingredients\":[{\"food\":\"water\",\"massG\":2000}]},\"look\":\"lively\",\"lid\":\"open\",\"minutes\":10,\"pot\":%s}";
+        double side = 200 * Math.sqrt(Math.PI) / 2;
+        String round = "{\"topDiameterMm\":200,\"baseDiameterMm\":200,\"heightMm\":120}";
+        String box =
+                "{\"shape\":\"rectangular\",\"topLengthMm\":%1$s,\"topWidthMm\":%1$s,\"baseLengthMm\":%1$s,\"baseWidthMm\":%1$s,\"heightMm\":120%2$s}";
+        String oval =
+                "{\"shape\":\"oval\",\"topLengthMm\":400,\"topWidthMm\":100,\"baseLengthMm\":400,\"baseWidthMm\":100,\"heightMm\":120}";
+        double gone = gone(String.format(water, round));
+        assertThat(gone(String.format(water, String.format(box, side, "")))).isCloseTo(gone, within(1e-6 * gone));
+        assertThat(gone(String.format(water, oval))).isCloseTo(gone, within(1e-6 * gone));
+        String bowl = "{\"shape\":\"bowl\",\"topDiameterMm\":320,\"floorDiameterMm\":100,\"heightMm\":100}";
+        assertThat(gone(String.format(water, bowl))).isGreaterThan(gone);
+        String weak = water.replace("\"look\"", "\"burnerNetW\":150,\"look\"");
+        double one = gone(String.format(weak, String.format(box, side, "")));
+        double two = gone(String.format(weak, String.format(box, side, ",\"burners\":2")));
+        assertThat(two).isGreaterThan(1.4 * one);
+        ask("/bench/reduce", String.format(water, "{\"shape\":\"square\",\"heightMm\":100}"))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.field").value("pot.shape"));
+        ask("/bench/reduce", String.format(water, "{\"shape\":\"oval\",\"topLengthMm\":300,\"heightMm\":100}"))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.field").value("pot.topWidthMm"));
+        ask("/bench/reduce", String.format(water, String.format(box, side, ",\"burners\":3")))
+                .andExpect(status().is(422))
+                .andExpect(jsonPath("$.field").value("pot.burners"));
+    }
+
+    private double gone(String question) throws Exception {
+        return answer(ask("/bench/reduce", question)).get("evaporatedG").doubleValue();
+    }
+
     /** What the framework refuses is a problem as well. */
     @Test
     void everyRefusalHasTheSameShape() throws Exception {

@@ -276,6 +276,26 @@ class KitchensOwnTest extends PageCalls {
                         .param("base", "200")
                         .param("height", "100")))
                 .contains("Holds 3.14 L");
+        mvc.perform(as(post("/kit/pots")
+                        .param("name", "Roasting tin")
+                        .param("outline", "RECTANGULAR")
+                        .param("top", "380")
+                        .param("topWidth", "270")
+                        .param("base", "350")
+                        .param("baseWidth", "240")
+                        .param("height", "70")
+                        .param("corner", "20")
+                        .param("empty", "1400")
+                        .param("twoBurners", "true")
+                        .param("material", "STAINLESS")))
+                .andExpect(status().is3xxRedirection());
+        String pans = body(get("/kit"));
+        assertThat(pans).contains("380 × 270 mm rim").contains("The pan from above, 380 by 270 mm");
+        String tin = pans.replaceAll("(?s).*/kit/pots/(\\d+)\" aria-label=\"Change Roasting tin.*", "$1");
+        assertThat(body(get("/kit/pots/" + tin)))
+                .contains("name=\"topWidth\" inputmode=\"decimal\" value=\"270\"")
+                .contains("value=\"RECTANGULAR\" checked")
+                .contains("name=\"twoBurners\" value=\"true\" checked");
         mvc.perform(as(post("/kit/pots/" + pot + "/remove"))).andExpect(status().is3xxRedirection());
         assertThat(body(get("/kit"))).doesNotContain("Round pan");
         mvc.perform(as(post("/kit/pots/" + pot + "/remove"))).andExpect(status().isNotFound());

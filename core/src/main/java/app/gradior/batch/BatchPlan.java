@@ -238,6 +238,16 @@ public record BatchPlan(
         return new Ingredients(in, texture).mixture();
     }
 
+    /**
+     * A pot as it was when the batch began.
+     *
+     * @param topDiameterMm at the rim, the longer way
+     * @param baseDiameterMm at the floor, the longer way
+     * @param outline absent for a round one, as in older batches
+     * @param topWidthMm the other way; absent for what is round
+     * @param baseWidthMm the other way; absent for what is round
+     * @param burners absent for one
+     */
     public record PlanPot(
             String name,
             double topDiameterMm,
@@ -245,21 +255,37 @@ public record BatchPlan(
             double heightMm,
             double emptyG,
             PotMaterial material,
-            @Nullable Double cornerMm) {
+            @Nullable Double cornerMm,
+            PotShape.@Nullable Outline outline,
+            @Nullable Double topWidthMm,
+            @Nullable Double baseWidthMm,
+            @Nullable Integer burners) {
         /** A pot of that shape. */
         public static PlanPot of(String name, PotShape shape, double emptyG, PotMaterial material) {
             return new PlanPot(
                     name,
-                    shape.topDiameterMm(),
-                    shape.baseDiameterMm(),
+                    shape.topLengthMm(),
+                    shape.baseLengthMm(),
                     shape.heightMm(),
                     emptyG,
                     material,
-                    shape.cornerMm());
+                    shape.cornerMm(),
+                    shape.outline() == PotShape.Outline.ROUND ? null : shape.outline(),
+                    shape.outline().isLong() ? shape.topWidthMm() : null,
+                    shape.outline().isLong() ? shape.baseWidthMm() : null,
+                    shape.burners() == 1 ? null : shape.burners());
         }
 
         public PotShape shape() {
-            return new PotShape(topDiameterMm, baseDiameterMm, heightMm, cornerMm == null ? 0 : cornerMm);
+            return new PotShape(
+                    outline == null ? PotShape.Outline.ROUND : outline,
+                    topDiameterMm,
+                    topWidthMm == null ? topDiameterMm : topWidthMm,
+                    baseDiameterMm,
+                    baseWidthMm == null ? baseDiameterMm : baseWidthMm,
+                    heightMm,
+                    cornerMm == null ? 0 : cornerMm,
+                    burners == null ? 1 : burners);
         }
     }
 
@@ -281,11 +307,12 @@ public record BatchPlan(
     }
 
     public PotOnHeat potOnHeat() {
+        PotShape shape = pot.shape();
         return new PotOnHeat(
-                pot.shape(),
+                shape,
                 altitudeM,
                 pairFactor == null ? 1 : pairFactor,
-                netPowerW == null ? Double.POSITIVE_INFINITY : netPowerW);
+                shape.heatFrom(netPowerW == null ? Double.POSITIVE_INFINITY : netPowerW));
     }
 
     public Heat heat() {

@@ -70,6 +70,14 @@ public sealed interface Caution extends Finding {
     /** The burner gets it there, but does not bring what it takes to bubble so hard, W. */
     record CalmBurner(Look look, double hasW, double wantsW) implements Caution {}
 
+    /**
+     * So thin a layer scorches before it reduces.
+     *
+     * @param levelMm how deep it ends
+     * @param leastMm how deep it should stay at that bubbling
+     */
+    record Shallow(Look look, double levelMm, double leastMm) implements Caution {}
+
     /** What was a gel, set egg or an emulsion is not the same once it thaws. */
     record Weeping(List<Cold.Weeps> by) implements Caution {}
 

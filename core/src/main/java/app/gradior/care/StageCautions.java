@@ -22,6 +22,7 @@ public final class StageCautions {
     private static final double HOT_FOOD_SHU = 3000;
     private static final double SUGARY_BRIX = 40;
     private static final double COOLER_C = 45;
+    private static final double THICK_STEP = 5;
     /** Sucrose that water holds at 10 °C, g in 100 g of both (sugar tables, rounded). */
     private static final double SATURATED_PERCENT = 66;
 
@@ -45,7 +46,28 @@ public final class StageCautions {
         stage.tooWeak()
                 .filter(weak -> stage.stage().lid() != LidState.CLOSED)
                 .ifPresent(weak -> cautions.add(burner(weak, stage.stage().look())));
+        double least = leastMm(stage.stage().look(), stage.end().stepHot());
+        boolean reduces =
+                stage.stage().kind() == StageKind.REDUCE || stage.stage().kind() == StageKind.SIMMER;
+        if (reduces && stage.evaporatedG() > 0 && stage.end().levelMm() < least) {
+            cautions.add(new Caution.Shallow(stage.stage().look(), stage.end().levelMm(), least));
+        }
         return cautions;
+    }
+
+    /**
+     * How deep a sauce must be not to scorch, mm: the livelier it bubbles the deeper, and what is thick half as deep again, since it turns over
+     * less. Kitchen practice, an estimate.
+     */
+    static double leastMm(Look look, double stepHot) {
+        double thin = switch (look) {
+            case STEAMING -> 2;
+            case BARE -> 3;
+            case GENTLE -> 4;
+            case LIVELY -> 6;
+            case ROLLING -> 8;
+        };
+        return stepHot >= THICK_STEP ? 1.5 * thin : thin;
     }
 
     private static Caution burner(StageResult.TooWeak weak, Look look) {

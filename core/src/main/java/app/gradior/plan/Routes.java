@@ -270,7 +270,7 @@ public record Routes(
     private Choice tooLate(Curve curve, Point point, double deadlineMin) {
         Optional<CannotReach.WiderPan> wider = widerFactor(point.evaporatedG(), deadlineMin).stream()
                 .mapToObj(
-                        factor -> new CannotReach.WiderPan(Math.ceil(pot.shape().topDiameterMm() * factor / 10)))
+                        factor -> new CannotReach.WiderPan(Math.ceil(pot.shape().topLengthMm() * factor / 10)))
                 .findFirst();
         Optional<CannotReach.InTime> instead = forDeadline(curve, deadlineMin).chosen().stream()
                 .map(p -> new CannotReach.InTime(p.volumeMl20c(), p.starchG(), mix.kind()))
@@ -288,10 +288,7 @@ public record Routes(
     private OptionalDouble widerFactor(double evaporatedG, double minutes) {
         return Roots.between(1, WIDEST_FACTOR, factor -> {
             PotShape s = pot.shape();
-            double top = Math.min(1000, s.topDiameterMm() * factor);
-            double base = Math.min(1000, s.baseDiameterMm() * factor);
-            PotOnHeat wide = new PotOnHeat(
-                    new PotShape(top, base, s.heightMm()), pot.altitudeM(), pot.pairFactor(), pot.netPowerW());
+            PotOnHeat wide = new PotOnHeat(s.wider(factor), pot.altitudeM(), pot.pairFactor(), pot.netPowerW());
             SimmerRun run = new SimmerRun(start, wide, heat, bodyFactor, servedC);
             run.advance(minutes * SECONDS_PER_MINUTE);
             return start.massG() - run.massG() - evaporatedG;

@@ -22,6 +22,7 @@ import app.gradior.texture.Cold;
 import app.gradior.vessel.PotShape;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class StageCautionsTest {
@@ -208,5 +209,30 @@ class StageCautionsTest {
         Mixture jelly = Sauces.of("redcurrant-juice", 400).plus(Sauces.of("sugar", 450));
         assertThat(StageCautions.frozen(jelly.withVolatiles(jelly.waterG() - 120, 0, 0)))
                 .contains(new Caution.Weeping(List.of(Cold.Weeps.PECTIN)));
+    }
+
+    @Test
+    void aThinLayerCatches() {
+        assertThat(StageCautions.leastMm(Look.LIVELY, 3)).isEqualTo(6);
+        assertThat(StageCautions.leastMm(Look.LIVELY, 5)).isEqualTo(9);
+        assertThat(StageCautions.leastMm(Look.ROLLING, 4.9)).isEqualTo(8);
+        assertThat(StageCautions.leastMm(Look.BARE, 1)).isEqualTo(3);
+        assertThat(shallow(150)).hasValueSatisfying(caution -> {
+            assertThat(caution.levelMm()).isLessThan(caution.leastMm());
+            assertThat(caution.look()).isEqualTo(Look.LIVELY);
+        });
+        assertThat(shallow(1200)).isEmpty();
+    }
+
+    private static Optional<Caution.Shallow> shallow(double grams) {
+        Stage reduce =
+                Stage.of(StageKind.REDUCE, Mixture.of(Catalogue.standard().water(), grams), new StageEnd.Minutes(1));
+        return SauceRun.cook(List.of(reduce), PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0), 1, 20)
+                .stages()
+                .stream()
+                .flatMap(result -> StageCautions.of(result, List.of(), List.of(), 20).stream())
+                .filter(Caution.Shallow.class::isInstance)
+                .map(Caution.Shallow.class::cast)
+                .findFirst();
     }
 }

@@ -80,7 +80,7 @@ class RoutesTest {
         assertThat(why.earlierMin()).isCloseTo(needed / 2, within(1.0));
         assertThat(why.wider().orElseThrow().cm())
                 .as("a wider one than this")
-                .isGreaterThan(POT.shape().topDiameterMm() / 10);
+                .isGreaterThan(POT.shape().topLengthMm() / 10);
         assertThat(why.instead().orElseThrow().starchG())
                 .isGreaterThan(choice.chosen().get(0).starchG());
     }

@@ -210,11 +210,17 @@ final class HiddenPot {
     }
 
     private static PotShape shape(JsonNode pot) {
+        double length = pot.get("topDiameterMm").doubleValue();
+        double floor = pot.get("baseDiameterMm").doubleValue();
         return new PotShape(
-                pot.get("topDiameterMm").doubleValue(),
-                pot.get("baseDiameterMm").doubleValue(),
+                PotShape.Outline.ofKey(pot.path("outline").stringValue("ROUND")),
+                length,
+                pot.path("topWidthMm").doubleValue(length),
+                floor,
+                pot.path("baseWidthMm").doubleValue(floor),
                 pot.get("heightMm").doubleValue(),
-                pot.path("cornerMm").doubleValue(0));
+                pot.path("cornerMm").doubleValue(0),
+                pot.path("burners").intValue(1));
     }
 
     private static Instant moment(JsonNode text) {

@@ -1,6 +1,19 @@
 package app.gradior.room.kit;
 
-/** A row as its table holds it; times are UTC. */
+import app.gradior.vessel.PotShape;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A row as its table holds it; times are UTC.
+ *
+ * @param topDiameterMm at the rim; of a long pan its length
+ * @param baseDiameterMm at the floor; of a long pan its length
+ * @param outline absent for a round one
+ * @param topWidthMm absent for what is round
+ * @param baseWidthMm absent for what is round
+ * @param burners absent for one
+ */
+// Wide: columns of pot.
 public record KeptPot(
         long id,
         long kitchenId,
@@ -13,10 +26,42 @@ public record KeptPot(
         String material,
         boolean lid,
         boolean retired,
-        int revision) {
+        int revision,
+        @Nullable String outline,
+        @Nullable Double topWidthMm,
+        @Nullable Double baseWidthMm,
+        @Nullable Integer burners) {
+    /** The shape that the columns say. */
+    public PotShape shape() {
+        return new PotShape(
+                outline == null ? PotShape.Outline.ROUND : PotShape.Outline.ofKey(outline),
+                topDiameterMm,
+                topWidthMm == null ? topDiameterMm : topWidthMm,
+                baseDiameterMm,
+                baseWidthMm == null ? baseDiameterMm : baseWidthMm,
+                heightMm,
+                cornerMm,
+                burners == null ? 1 : burners);
+    }
+
     /** The same, new in a kitchen. */
     public KeptPot in(long kitchen) {
         return new KeptPot(
-                0, kitchen, name, topDiameterMm, baseDiameterMm, heightMm, cornerMm, emptyG, material, lid, retired, 0);
+                0,
+                kitchen,
+                name,
+                topDiameterMm,
+                baseDiameterMm,
+                heightMm,
+                cornerMm,
+                emptyG,
+                material,
+                lid,
+                retired,
+                0,
+                outline,
+                topWidthMm,
+                baseWidthMm,
+                burners);
     }
 }

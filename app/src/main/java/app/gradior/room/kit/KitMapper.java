@@ -16,16 +16,17 @@ import org.apache.ibatis.annotations.Update;
 interface KitMapper {
     @Insert("""
             insert into pot (kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid,
-                retired)
+                retired, outline, top_width_mm, base_width_mm, burners)
             values (#{kitchenId}, #{name}, #{topDiameterMm}, #{baseDiameterMm}, #{heightMm}, #{cornerMm}, #{emptyG},
-                    #{material}, #{lid}, #{retired})
+                    #{material}, #{lid}, #{retired}, #{outline}, #{topWidthMm}, #{baseWidthMm}, #{burners})
             """)
     void insertPot(KeptPot row);
 
     @Update("""
             update pot set name = #{name}, top_diameter_mm = #{topDiameterMm}, base_diameter_mm = #{baseDiameterMm},
                 height_mm = #{heightMm}, corner_mm = #{cornerMm}, empty_g = #{emptyG}, material = #{material}, lid = #{lid},
-                retired = #{retired}, revision = revision + 1
+                retired = #{retired}, outline = #{outline}, top_width_mm = #{topWidthMm}, base_width_mm = #{baseWidthMm},
+                burners = #{burners}, revision = revision + 1
             where id = #{id} and kitchen_id = #{kitchenId} and revision = #{revision}
             """)
     int updatePot(KeptPot row);
@@ -47,14 +48,14 @@ interface KitMapper {
 
     @Select("""
             select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid, retired,
-                revision
+                revision, outline, top_width_mm, base_width_mm, burners
             from pot where kitchen_id = #{kitchenId} order by id
             """)
     List<KeptPot> pots(long kitchenId);
 
     @Select("""
             select id, kitchen_id, name, top_diameter_mm, base_diameter_mm, height_mm, corner_mm, empty_g, material, lid, retired,
-                revision
+                revision, outline, top_width_mm, base_width_mm, burners
             from pot where kitchen_id = #{kitchenId} and id = #{id}
             """)
     Optional<KeptPot> findPot(@Param("kitchenId") long kitchenId, @Param("id") long id);

@@ -58,7 +58,7 @@ public class KitchenKit implements Furnishing {
             return new KitPot(
                     row.id(),
                     row.name(),
-                    new PotShape(row.topDiameterMm(), row.baseDiameterMm(), row.heightMm(), row.cornerMm()),
+                    row.shape(),
                     row.emptyG(),
                     PotMaterial.valueOf(row.material()),
                     row.lid(),
@@ -71,15 +71,21 @@ public class KitchenKit implements Furnishing {
                     id,
                     kitchenId,
                     Refusal.text("name", name, 80),
-                    shape.topDiameterMm(),
-                    shape.baseDiameterMm(),
+                    shape.topLengthMm(),
+                    shape.baseLengthMm(),
                     shape.heightMm(),
                     shape.cornerMm(),
                     Refusal.inRange("emptyG", emptyG, 0, HEAVIEST_POT_G, " g"),
                     material.name(),
                     lid,
                     retired,
-                    revision);
+                    revision,
+                    shape.outline() == PotShape.Outline.ROUND
+                            ? null
+                            : shape.outline().key(),
+                    shape.outline().isLong() ? shape.topWidthMm() : null,
+                    shape.outline().isLong() ? shape.baseWidthMm() : null,
+                    shape.burners() == 1 ? null : shape.burners());
         }
     }
 

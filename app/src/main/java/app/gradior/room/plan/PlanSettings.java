@@ -103,7 +103,7 @@ class PlanSettings {
                 pot.shape(),
                 Kitchen.altitude(draft.altitudeM()),
                 ware.pair(pot, burner).learnt().factor(),
-                burner.map(KitBurner::netPowerW).orElse(Double.POSITIVE_INFINITY));
+                pot.shape().heatFrom(burner.map(KitBurner::netPowerW).orElse(Double.POSITIVE_INFINITY)));
     }
 
     private static double factor(SauceBook.Sauce sauce, List<LineReading> readings, PlanDraft draft, PotOnHeat pot) {

@@ -139,18 +139,60 @@ public final class ApiModel {
         }
     }
 
-    /** A pot's inside. */
+    /**
+     * A pot's inside.
+     *
+     * @param shape round when left out, rectangular, oval or bowl
+     * @param burners how many it stands across, 1 when left out
+     */
     public record PotInput(
+            @Nullable String shape,
             @Nullable Double topDiameterMm,
             @Nullable Double baseDiameterMm,
-            @Nullable Double heightMm) {
-        PotShape shape() {
-            return Refusal.checked(
-                    "pot",
-                    () -> new PotShape(
-                            need("pot.topDiameterMm", topDiameterMm),
-                            need("pot.baseDiameterMm", baseDiameterMm),
-                            need("pot.heightMm", heightMm)));
+            @Nullable Double floorDiameterMm,
+            @Nullable Double topLengthMm,
+            @Nullable Double topWidthMm,
+            @Nullable Double baseLengthMm,
+            @Nullable Double baseWidthMm,
+            @Nullable Double heightMm,
+            @Nullable Double cornerMm,
+            @Nullable Integer burners) {
+        PotShape measured() {
+            PotShape.Outline outline = shape == null
+                    ? PotShape.Outline.ROUND
+                    : Refusal.checked("pot.shape", () -> PotShape.Outline.ofKey(shape));
+            return Refusal.checked("pot", () -> of(outline));
+        }
+
+        private PotShape of(PotShape.Outline outline) {
+            double height = need("pot.heightMm", heightMm);
+            double corner = cornerMm == null ? 0 : cornerMm;
+            int across = burners == null ? 1 : burners;
+            return switch (outline) {
+                case ROUND ->
+                    new PotShape(
+                                    need("pot.topDiameterMm", topDiameterMm),
+                                    need("pot.baseDiameterMm", baseDiameterMm),
+                                    height,
+                                    corner)
+                            .across(across);
+                case BOWL ->
+                    PotShape.bowl(
+                                    need("pot.topDiameterMm", topDiameterMm),
+                                    need("pot.floorDiameterMm", floorDiameterMm),
+                                    height)
+                            .across(across);
+                case RECTANGULAR, OVAL ->
+                    new PotShape(
+                            outline,
+                            need("pot.topLengthMm", topLengthMm),
+                            need("pot.topWidthMm", topWidthMm),
+                            need("pot.baseLengthMm", baseLengthMm),
+                            need("pot.baseWidthMm", baseWidthMm),
+                            height,
+                            corner,
+                            across);
+            };
         }
     }
 
@@ -179,7 +221,8 @@ public final class ApiModel {
         double power = burnerNetW == null
                 ? Double.POSITIVE_INFINITY
                 : Refusal.inRange("burnerNetW", burnerNetW, 50, 20_000, " W");
-        return new PotOnHeat(needed("pot", pot).shape(), altitude(altitudeM, kitchen), pair, power);
+        PotShape shape = needed("pot", pot).measured();
+        return new PotOnHeat(shape, altitude(altitudeM, kitchen), pair, shape.heatFrom(power));
     }
 
     static double need(String field, @Nullable Double value) {

@@ -100,12 +100,36 @@ class BatchApi {
      *
      * @param emptyG own weight, g; 0 when left out, then weigh-ins mean the sauce alone
      */
+    // Wide: as the API has it.
     record BatchPot(
             @Nullable Long id,
+            @Nullable String shape,
             @Nullable Double topDiameterMm,
             @Nullable Double baseDiameterMm,
+            @Nullable Double floorDiameterMm,
+            @Nullable Double topLengthMm,
+            @Nullable Double topWidthMm,
+            @Nullable Double baseLengthMm,
+            @Nullable Double baseWidthMm,
             @Nullable Double heightMm,
-            @Nullable Double emptyG) {}
+            @Nullable Double cornerMm,
+            @Nullable Integer burners,
+            @Nullable Double emptyG) {
+        ApiModel.PotInput inside() {
+            return new ApiModel.PotInput(
+                    shape,
+                    topDiameterMm,
+                    baseDiameterMm,
+                    floorDiameterMm,
+                    topLengthMm,
+                    topWidthMm,
+                    baseLengthMm,
+                    baseWidthMm,
+                    heightMm,
+                    cornerMm,
+                    burners);
+        }
+    }
 
     record NewBatch(
             @Nullable String name,
@@ -265,8 +289,7 @@ class BatchApi {
     }
 
     private static BatchPlan.PlanPot measured(BatchPot wanted) {
-        PotShape shape =
-                new ApiModel.PotInput(wanted.topDiameterMm(), wanted.baseDiameterMm(), wanted.heightMm()).shape();
+        PotShape shape = wanted.inside().measured();
         double emptyG = wanted.emptyG() == null ? 0 : Refusal.inRange("pot.emptyG", wanted.emptyG(), 0, 20_000, " g");
         return BatchPlan.PlanPot.of("A pot", shape, emptyG, PotMaterial.STAINLESS);
     }

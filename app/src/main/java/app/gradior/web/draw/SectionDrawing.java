@@ -53,7 +53,8 @@ public final class SectionDrawing {
             OptionalDouble stopMm,
             boolean live,
             List<Mark> marks) {
-        double widest = Math.max(pot.topDiameterMm(), pot.baseDiameterMm());
+        double widest =
+                2 * Math.max(pot.radiusMm(pot.heightMm()), Math.max(pot.radiusMm(0), pot.radiusMm(pot.heightMm() / 2)));
         double scale = Math.min(POT_WIDTH / widest, TALLEST / pot.heightMm());
         double height = pot.heightMm() * scale;
         double floor = TOP + height;
@@ -177,7 +178,7 @@ public final class SectionDrawing {
 
         /** Heights at which the wall is drawn: its ends, and a dozen more where the floor's edge is rounded. */
         private double[] heights(double low, double high) {
-            double corner = pot.cornerMm();
+            double corner = pot.outline() == PotShape.Outline.BOWL ? pot.heightMm() : pot.cornerMm();
             if (!(low < corner)) {
                 return new double[] {low, high};
             }

@@ -14,6 +14,7 @@ import app.gradior.room.words.Words;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
+import app.gradior.web.draw.FromAboveDrawing;
 import app.gradior.web.draw.SectionDrawing;
 import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
@@ -79,7 +80,7 @@ class KitController {
     private static void drawing(Kitchen kitchen, PotForm form, Model model) {
         try {
             PotShape shape = form.shape();
-            model.addAttribute("section", SectionDrawing.halfFull(shape));
+            model.addAttribute("section", SectionDrawing.halfFull(shape) + FromAboveDrawing.draw(shape));
             model.addAttribute(
                     "holds",
                     Words.text(
@@ -112,6 +113,7 @@ class KitController {
         model.addAttribute("lives", Tokens.Life.values());
         model.addAttribute("scopes", EnumSet.range(Tokens.Scope.BENCH, Tokens.Scope.ALL));
         model.addAttribute("materials", PotMaterial.values());
+        model.addAttribute("outlines", PotShape.Outline.values());
         model.addAttribute("potForm", form);
         model.addAttribute("faults", faults);
         drawing(kitchen, form, model);
@@ -175,14 +177,20 @@ class KitController {
                 pot.name(),
                 Words.text(
                         "kit-controller.mm-rim-mm-floor-mm-high",
-                        Numbers.plain(shape.topDiameterMm(), 0),
-                        Numbers.plain(shape.baseDiameterMm(), 0),
+                        across(shape, shape.topLengthMm(), shape.topWidthMm()),
+                        across(shape, shape.baseLengthMm(), shape.baseWidthMm()),
                         Numbers.plain(shape.heightMm(), 0),
                         figures.volume(shape.capacityMl()),
                         Numbers.plain(pot.emptyG(), 0),
                         Words.say(pot.material()),
                         (pot.lid() ? Words.text("kit-controller.with-a-lid") : Words.text("kit-controller.no-lid"))),
-                SectionDrawing.halfFull(shape));
+                SectionDrawing.halfFull(shape) + FromAboveDrawing.draw(shape));
+    }
+
+    /** "240", or "380 × 270" of what is long. */
+    private static String across(PotShape shape, double lengthMm, double widthMm) {
+        String length = Numbers.plain(lengthMm, 0);
+        return shape.outline().isLong() ? length + " × " + Numbers.plain(widthMm, 0) : length;
     }
 
     @PostMapping("/pots")
