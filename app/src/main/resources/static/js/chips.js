@@ -2,6 +2,9 @@
 // The lines in their stages: dragged from one to another by any pointer, moved by Alt with an arrow key, or named in the stage where they go in.
 import { word } from './words.js';
 
+const EDGE_PX = 48;
+const STEP_PX = 24;
+
 /**
  * @param {HTMLFormElement} form
  * @param {HTMLOListElement} list the stages
@@ -114,6 +117,12 @@ export function lineChips(form, list, changed) {
       over?.classList.remove('over');
       over = document.elementFromPoint(move.clientX, move.clientY)?.closest('li.stage, #unplaced') ?? null;
       over?.classList.add('over');
+      // A stage that is off the screen is reached by holding the line at its edge.
+      if (move.clientY < EDGE_PX) {
+        scrollBy(0, -STEP_PX);
+      } else if (move.clientY > innerHeight - EDGE_PX) {
+        scrollBy(0, STEP_PX);
+      }
     };
     const drop = () => {
       document.removeEventListener('pointermove', follow);

@@ -17,6 +17,12 @@ public record Band(double low, double middle, double high) {
         return new Band(Math.max(0, low - start), Math.max(0, middle - start), Math.max(0, high - start));
     }
 
+    /** The same, and never surer than that share of its middle either way: the two are added as errors are, squared. */
+    public Band atBest(double share) {
+        double least = share * middle;
+        return new Band(middle - Math.hypot(middle - low, least), middle, middle + Math.hypot(high - middle, least));
+    }
+
     /** So much of the way to another band, 0 to 1. */
     public Band toward(Band other, double share) {
         return new Band(

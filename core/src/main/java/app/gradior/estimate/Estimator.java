@@ -18,6 +18,12 @@ import org.jspecify.annotations.Nullable;
 
 /** Turns a batch's story into a forecast. Deterministic: the same story and minute give the same figures. */
 public final class Estimator {
+    /**
+     * What is left in the pot and on the spoon, half a minute between the word and the hand, and a density that a few degrees change: no yield is
+     * known better than this, whatever was weighed. Estimate from practice.
+     */
+    private static final double YIELD_AT_BEST = 0.025;
+
     private static final int PAST_POINTS = 24;
     private static final int FUTURE_POINTS = 16;
     /** What happened at once is drawn as a step, this long, min; of so many happenings at most. */
@@ -177,7 +183,7 @@ public final class Estimator {
         return new Forecast.Finish(
                 band(states, w, PotState::minute),
                 ends.highIsOpen(),
-                band(states, w, PotState::volumeMl20c),
+                band(states, w, PotState::volumeMl20c).atBest(YIELD_AT_BEST),
                 band(states, w, PotState::volumeMlHot),
                 band(states, w, PotState::levelMm),
                 band(states, w, PotState::stepHot),

@@ -175,4 +175,17 @@ class EstimatorTest {
         BatchStory water = story(Sauces.of("water", 800), TARGET, List.of());
         assertThat(Estimator.forecast(water, 5).finish()).isEmpty();
     }
+
+    /** However sure the readings are, what is left on the spoon stays unknown. */
+    @Test
+    void aBandIsNoSurerThanItsBest() {
+        Band sure = new Band(1190, 1192, 1195);
+        Band honest = sure.atBest(0.025);
+        assertThat(honest.middle()).isEqualTo(1192);
+        assertThat(honest.low()).isCloseTo(1192 - Math.hypot(2, 29.8), within(1e-9));
+        assertThat(honest.high()).isCloseTo(1192 + Math.hypot(3, 29.8), within(1e-9));
+        Band wide = new Band(800, 1000, 1300);
+        assertThat(wide.atBest(0.025).high()).isCloseTo(1300, within(1.1));
+        assertThat(wide.atBest(0)).isEqualTo(wide);
+    }
 }

@@ -43,6 +43,7 @@ class BringInJourneyTest {
         more.locator("[data-put]").fill(line);
         more.locator("[data-put]").press("Enter");
         assertThat(more.locator("[data-put]")).hasValue("");
+        more.locator("summary").click();
     }
 
     /** Drags a line into a stage. */

@@ -39,10 +39,29 @@ public final class StairDrawing {
         }
     }
 
+    /** What comes later than the table now: the end as planned while it is another thickness, else the next day. */
+    public record Later(Optional<Band> end, Optional<Night> night) {
+        private static final double SAME_STEP = 0.25;
+
+        /** The end where it differs from what would be served now, else the night. */
+        public static Later of(Optional<Band> end, Band served, Optional<Night> night) {
+            Optional<Band> other = end.filter(step -> Math.abs(step.middle() - served.middle()) > SAME_STEP);
+            return new Later(other, other.isPresent() ? Optional.empty() : night);
+        }
+    }
+
     /** The same with the next day. */
     // Wide: three times, each with its words.
     public static String draw(
             double hot, Band served, double target, String hotLabel, String servedLabel, Optional<Night> night) {
+        return draw(hot, served, target, hotLabel, servedLabel, new Later(Optional.empty(), night));
+    }
+
+    /** The same with what comes later. */
+    // Wide: three times, each with its words.
+    public static String draw(
+            double hot, Band served, double target, String hotLabel, String servedLabel, Later later) {
+        Optional<Night> night = later.night();
         String hotText = figure(hot);
         String servedText = figure(served.middle());
         Svg svg = new Svg(
@@ -59,6 +78,9 @@ public final class StairDrawing {
                                 figure(served.high()),
                                 Numbers.plain(target, 1))
                         + night.map(n -> "; " + n.label() + ", " + figure(n.step()))
+                                .orElse("")
+                        + later.end()
+                                .map(end -> "; " + figure(end.middle()) + " " + endLabel(end))
                                 .orElse(""));
         int wanted = Stair.Tread.of(target).number();
         StringBuilder outline = new StringBuilder("M0 " + FLOOR);
@@ -81,6 +103,7 @@ public final class StairDrawing {
         svg.path("later dot", diamond(206, 22, 9)).text("later figure", 224, 38, "start", servedText);
         svg.text("later caption", 224, 60, "start", servedLabel);
         night.ifPresent(n -> night(svg, n));
+        later.end().ifPresent(end -> end(svg, end));
         return svg.done();
     }
 
@@ -95,6 +118,24 @@ public final class StairDrawing {
                         + Svg.n(x(served.middle())) + " " + Svg.n(servedY - 10));
         svg.circle("now dot", x(hot), hotY, 9);
         svg.path("later dot", diamond(x(served.middle()), servedY, 10));
+    }
+
+    private static String endLabel(Band end) {
+        return Words.text("stair-drawing.at-the-end", figure(end.low()), figure(end.high()));
+    }
+
+    private static void end(Svg svg, Band end) {
+        double y = top(Stair.Tread.of(end.middle()).number());
+        svg.rect("end band", x(end.low()), y - 4, Math.max(2, x(end.high()) - x(end.low())), 4);
+        svg.path("end dot", flag(x(end.middle()), y - 4));
+        svg.path("end dot", flag(410, 38)).text("end figure", 430, 38, "start", figure(end.middle()));
+        svg.text("end caption", 430, 60, "start", endLabel(end));
+    }
+
+    /** A pennant on its staff. */
+    private static String flag(double x, double y) {
+        return "M" + Svg.n(x) + " " + Svg.n(y) + "V" + Svg.n(y - 26) + "L" + Svg.n(x + 15) + " " + Svg.n(y - 20) + "L"
+                + Svg.n(x) + " " + Svg.n(y - 14);
     }
 
     private static void night(Svg svg, Night night) {

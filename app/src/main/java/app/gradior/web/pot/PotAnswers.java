@@ -7,13 +7,21 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
+import java.util.Optional;
 
-/** The three answers about a pot, in words and figures: how thick it is and will be served, what it gives, when it comes off. */
+/**
+ * The answers about a pot, in words and figures: how thick it is, would be served now and will be at the end, what it gives, when it comes off.
+ *
+ * @param endStep served, at the end as planned; a dash when no end is in sight
+ * @param endBand from and to, and what that is called
+ */
 public record PotAnswers(
         String stepHot,
         String stepServed,
         String servedTread,
         String servedTemp,
+        String endStep,
+        String endBand,
         String yieldFigure,
         String yieldUnit,
         String yieldBand,
@@ -33,11 +41,24 @@ public record PotAnswers(
                         ? Words.say(Stair.Tread.of(forecast.stepServed().middle()))
                         : Words.text("pot-answers.nothing-liquid-yet"),
                 figures.temp(batch.plan().servedC()),
+                end(forecast).map(step -> figures.step(step.middle())).orElse("—"),
+                end(forecast)
+                        .map(step -> Words.text(
+                                "pot-answers.at-the-end",
+                                Words.say(Stair.Tread.of(step.middle())),
+                                figures.step(step.low()),
+                                figures.step(step.high())))
+                        .orElse(""),
                 figures.volumeFigure(yield.middle()),
                 figures.volumeUnit(yield.middle()),
                 figures.volumeBand(yield),
                 known ? Numbers.plain(left.middle(), 0) : "—",
                 known ? figures.minutesBand(left, open) : Words.text("pot-answers.not-as-it-is-set-now"));
+    }
+
+    /** How thick it is to be served at the end as planned; empty when none is in sight, or nothing is liquid then. */
+    static Optional<Band> end(Forecast forecast) {
+        return forecast.finish().map(Forecast.Finish::stepServed).filter(step -> !Double.isNaN(step.middle()));
     }
 
     static boolean liquid(Forecast forecast) {

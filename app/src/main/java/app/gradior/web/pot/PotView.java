@@ -96,7 +96,10 @@ public record PotView(
                         batch.plan().targetStep(),
                         pot,
                         table,
-                        night(batch, forecast)),
+                        StairDrawing.Later.of(
+                                PotAnswers.end(forecast),
+                                PotAnswers.liquid(forecast) ? forecast.stepServed() : THINNEST,
+                                night(batch, forecast))),
                 SectionDrawing.draw(
                         batch.plan().pot().shape(), startMm, forecast.levelMm().middle(), stopMm, true),
                 descent(batch, forecast, figures),

@@ -7,6 +7,7 @@ import app.gradior.estimate.Forecast;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -105,5 +106,33 @@ class DrawingsTest {
 
     private static Forecast.CurvePoint point(double minute, double mass, double spread) {
         return new Forecast.CurvePoint(minute, new Band(mass - spread, mass, mass + spread));
+    }
+
+    /** A sauce before its slurry shows where it will end; one that is there shows the night instead. */
+    @Test
+    void theStairShowsTheEndWhileItIsAnother() {
+        Band now = new Band(1, 1.1, 1.2);
+        Optional<StairDrawing.Night> night = Optional.of(new StairDrawing.Night(1.2, "after a night: thin"));
+        String before = StairDrawing.draw(
+                1, now, 5, "pot", "table", StairDrawing.Later.of(Optional.of(new Band(4.6, 5.1, 5.4)), now, night));
+        assertThat(before)
+                .contains("at the end, 4.6 to 5.4")
+                .contains("end dot")
+                .doesNotContain("after a night");
+        String there = StairDrawing.draw(
+                1, now, 5, "pot", "table", StairDrawing.Later.of(Optional.of(new Band(1.1, 1.3, 1.4)), now, night));
+        assertThat(there).contains("after a night").doesNotContain("end dot");
+        assertThat(StairDrawing.draw(1, now, 5, "pot", "table", StairDrawing.Later.of(Optional.empty(), now, night)))
+                .contains("after a night");
+    }
+
+    @Test
+    void aLongPanIsDrawnFromAbove() {
+        PotShape tin = new PotShape(PotShape.Outline.RECTANGULAR, 380, 270, 350, 240, 70, 20, 2);
+        assertThat(FromAboveDrawing.draw(tin)).contains("380 by 270 mm").contains("class=\"sauce\"");
+        assertThat(FromAboveDrawing.draw(new PotShape(PotShape.Outline.OVAL, 380, 270, 350, 240, 70, 0, 1)))
+                .contains("class=\"wall\"");
+        assertThat(FromAboveDrawing.draw(PotShape.bowl(300, 90, 90))).isEmpty();
+        assertThat(SectionDrawing.halfFull(PotShape.bowl(300, 90, 90))).contains("class=\"wall\"");
     }
 }
