@@ -82,7 +82,7 @@ class BringInJourneyTest {
             then ginger, a thumb of it, grated, and that goes in for a minute
             now six hundred grams of plums, stoned, and two hundred mils of red wine vinegar, no make that a hundred and fifty
             and some apple juice goes in, that's just to loosen it
-            and a hundred and twenty grams of brown sugar
+            and some star anise goes in, and a hundred and twenty grams of brown sugar
             bring it up to a simmer and let it go for twenty minutes with the lid off till the plums have collapsed
             I forgot to say, a teaspoon of salt went in with the sugar
             blend it till it's smooth
@@ -103,6 +103,10 @@ class BringInJourneyTest {
         assertThat(page.locator(".read-lines")).containsText("152 g red wine vinegar");
         assertThat(page.locator("#left-h + ul")).containsText("oven");
         Browser.checkScreen(page);
+        assertThat(page.locator(".asks")).containsText("How much apple juice?");
+        assertThat(page.locator("input[name=answer]")).hasCount(2);
+        page.locator("input[name=answer]").nth(0).fill("200 ml");
+        page.locator("input[name=answer]").nth(1).fill("2");
         page.locator(".read-stages > li").last().focus();
         assertThat(page.locator(".source .lit").first()).isVisible();
         page.setViewportSize(390, 844);

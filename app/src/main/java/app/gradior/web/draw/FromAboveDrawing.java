@@ -28,7 +28,7 @@ public final class FromAboveDrawing {
                 Numbers.plain(pot.topLengthMm(), 0),
                 Numbers.plain(pot.topWidthMm(), 0),
                 Numbers.plain(10_000 * pot.surfaceM2(half), 0));
-        Svg svg = new Svg("above", WIDTH, widest * scale + 2 * TOP, words);
+        Svg svg = new Svg("section above", WIDTH, widest * scale + 2 * TOP, words);
         svg.path("sauce", outline(pot, half, scale, middle));
         svg.path("wall", outline(pot, 0, scale, middle));
         svg.path("wall", outline(pot, pot.heightMm(), scale, middle));

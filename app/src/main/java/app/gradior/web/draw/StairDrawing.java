@@ -10,10 +10,10 @@ import java.util.Optional;
 /** The stair: nine treads, where the sauce is now, where it will be when served, where it is wanted. */
 public final class StairDrawing {
     private static final double WIDTH = 612;
-    private static final double HEIGHT = 276;
+    private static final double HEIGHT = 290;
     private static final double TREAD = WIDTH / 9;
-    private static final double FLOOR = 236;
-    private static final double FIRST = 220;
+    private static final double FLOOR = 250;
+    private static final double FIRST = 234;
     private static final double RISE = 19;
 
     private StairDrawing() {}
