@@ -1,7 +1,5 @@
 package app.gradior.plan;
 
-import app.gradior.finding.Unfit;
-import app.gradior.finding.Wrong;
 import app.gradior.larder.StarchKind;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,21 +11,14 @@ import java.util.OptionalDouble;
  *
  * @param yieldMl mL at 20 °C; empty to take it as it is written
  * @param reduceMinutes minutes there are for reducing; empty without a serving time
- * @param mostSaltPercent saltier than this is too salty, g in 100 g
+ * @param salt how salty it may be
  * @param starchAllowed whether starch may help
  */
-public record Wish(
-        OptionalDouble yieldMl, OptionalDouble reduceMinutes, double mostSaltPercent, boolean starchAllowed) {
+public record Wish(OptionalDouble yieldMl, OptionalDouble reduceMinutes, SaltLimit salt, boolean starchAllowed) {
     /** Less starch than this is none, g. */
     private static final double SOME_STARCH_G = 0.05;
     /** No cook tells yields apart that are this near, as a share. */
     private static final double NEAR_END_SHARE = 0.02;
-
-    public Wish {
-        if (!(mostSaltPercent > 0 && mostSaltPercent <= 30)) {
-            throw new Unfit("mostSaltPercent", new Wrong.Share("mostSaltPercent", mostSaltPercent, 30, " %"));
-        }
-    }
 
     /** What stands in the way. */
     public enum Obstacle {
@@ -92,7 +83,7 @@ public record Wish(
         if (reduceMinutes.isPresent() && point.minutes() > reduceMinutes.getAsDouble() + 0.5) {
             return tooLate(ways, point, starch);
         }
-        return point.sauce().saltPercent() > mostSaltPercent ? tooSalty(curve, point, starch) : Answer.met(point);
+        return point.sauce().saltPercent() > salt.mostPercent() ? tooSalty(curve, point, starch) : Answer.met(point);
     }
 
     /** A yield that an end of the curve all but gives is that end's. */
@@ -141,18 +132,23 @@ public record Wish(
 
     private Answer tooSalty(Routes.Curve curve, Routes.Point point, StarchKind starch) {
         List<WishFinding> instead = new ArrayList<>();
-        double overG = (point.sauce().saltPercent() - mostSaltPercent)
+        double overG = (point.sauce().saltPercent() - salt.mostPercent())
                 / 100
                 * point.sauce().massG();
-        instead.add(new WishFinding.HoldBackSalt(overG));
+        instead.addAll(salt.less(overG));
         if (starchAllowed) {
             curve.points().stream()
-                    .filter(p -> p.sauce().saltPercent() <= mostSaltPercent)
+                    .filter(p -> p.sauce().saltPercent() <= salt.mostPercent())
                     .findFirst()
                     .ifPresent(p -> instead.add(new WishFinding.StopAt(p.volumeMl20c(), p.starchG(), starch)));
         }
         return unmet(
-                point, Obstacle.SALT, new WishFinding.TooSalty(point.sauce().saltPercent(), mostSaltPercent), instead);
+                point,
+                Obstacle.SALT,
+                salt.usual()
+                        ? new WishFinding.SaltierThanUsual(point.sauce().saltPercent(), salt.mostPercent())
+                        : new WishFinding.TooSalty(point.sauce().saltPercent(), salt.mostPercent()),
+                instead);
     }
 
     private static Answer unmet(Routes.Point point, Obstacle obstacle, WishFinding why, List<WishFinding> instead) {

@@ -1,6 +1,7 @@
 package app.gradior.plan;
 
 import app.gradior.finding.Finding;
+import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
 
 /** Why a wish is not met, and what would be, as parts of a sentence. Volumes are mL at 20 °C. */
@@ -26,6 +27,9 @@ public sealed interface WishFinding extends Finding {
     /** It comes out saltier than it may be, g in 100 g. */
     record TooSalty(double saltPercent, double mostPercent) implements WishFinding {}
 
+    /** It comes out saltier than sauces usually may be, which nobody set, g in 100 g. */
+    record SaltierThanUsual(double saltPercent, double mostPercent) implements WishFinding {}
+
     /** Instead: so many times as much. */
     record MakeTimes(double times) implements WishFinding {}
 
@@ -43,6 +47,12 @@ public sealed interface WishFinding extends Finding {
 
     /** Instead: less salt by so much. */
     record HoldBackSalt(double saltG) implements WishFinding {}
+
+    /** Instead: less of a liquid that brings that share of the salt, with as much water in its place. */
+    record PourLess(Food food, double share, double volumeMl) implements WishFinding {}
+
+    /** Instead: less of a food that brings that share of the salt. */
+    record TakeLess(Food food, double share, double massG) implements WishFinding {}
 
     /** Instead: stop earlier, with starch. */
     record StopAt(double volumeMl, double starchG, StarchKind starch) implements WishFinding {}

@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.larder.Catalogue;
 import app.gradior.larder.StarchKind;
+import app.gradior.measure.LineReader;
+import app.gradior.measure.LineReading;
+import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Wish.Obstacle;
 import app.gradior.sauce.Stage;
@@ -14,6 +18,7 @@ import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class WishTest {
@@ -36,7 +41,7 @@ class WishTest {
             Sauces.of("passata", 800).plus(Sauces.of("vegetable-stock", 600)).plus(Sauces.of("salt", 8)));
 
     private static Wish.Answer wish(OptionalDouble ml, OptionalDouble minutes, double salt, boolean starch) {
-        return new Wish(ml, minutes, salt, starch).of(WAYS, StarchKind.MAIZE);
+        return new Wish(ml, minutes, SaltLimit.of(salt), starch).of(WAYS, StarchKind.MAIZE);
     }
 
     @Test
@@ -103,5 +108,46 @@ class WishTest {
         assertThat(answer.instead().get(1)).isInstanceOf(WishFinding.StopAt.class);
         assertThat(answer.why())
                 .contains(new WishFinding.TooSalty(WAYS.written().sauce().saltPercent(), 0.8 * salt));
+    }
+
+    /** Nobody can hold back salt that is not in it: what brings the salt is named, and how much less of it does. */
+    @Test
+    void saltIsHeldBackWhereItIsAndElseLessOfWhatBringsIt() {
+        LineReader reader = new LineReader(Catalogue.standard(), MeasureSystem.METRIC);
+        List<LineReading> lines = Stream.of("150 ml soy sauce", "6 g salt", "400 ml water", "2 kg tomatoes")
+                .map(reader::read)
+                .toList();
+        SaltLimit limit = SaltLimit.of(2).from(lines, 2);
+        double soySaltG = limit.sources().get(0).saltG();
+        assertThat(soySaltG).isCloseTo(2 * 150 * 1.18 * 0.15, within(0.5));
+        assertThat(limit.less(5)).containsExactly(new WishFinding.HoldBackSalt(5));
+        assertThat(limit.less(soySaltG / 2))
+                .singleElement()
+                .isInstanceOfSatisfying(WishFinding.PourLess.class, less -> {
+                    assertThat(less.food().id()).isEqualTo("soy-sauce");
+                    assertThat(less.volumeMl()).isCloseTo(150, within(5.0));
+                    assertThat(less.share()).isBetween(0.7, 0.9);
+                });
+        List<WishFinding> both = limit.less(soySaltG + 6);
+        assertThat(both).hasSize(2);
+        assertThat(both.get(0))
+                .isInstanceOfSatisfying(
+                        WishFinding.HoldBackSalt.class,
+                        hold -> assertThat(hold.saltG()).isCloseTo(12, within(0.3)));
+        assertThat(both.get(1)).isInstanceOf(WishFinding.PourLess.class);
+        assertThat(SaltLimit.of(2).from(List.of(reader.read("100 g miso")), 1).less(2))
+                .singleElement()
+                .isInstanceOfSatisfying(
+                        WishFinding.TakeLess.class,
+                        less -> assertThat(less.massG()).isBetween(5.0, 40.0));
+        assertThat(SaltLimit.of(2).less(3)).containsExactly(new WishFinding.HoldBackSalt(3));
+    }
+
+    @Test
+    void theUsualLimitIsNobodysWish() {
+        double salt = WAYS.written().sauce().saltPercent();
+        Wish.Answer answer =
+                new Wish(ANY, ANY, new SaltLimit(0.8 * salt, true, List.of()), true).of(WAYS, StarchKind.MAIZE);
+        assertThat(answer.why()).contains(new WishFinding.SaltierThanUsual(salt, 0.8 * salt));
     }
 }

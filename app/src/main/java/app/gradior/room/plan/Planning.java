@@ -13,6 +13,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.PotRanking;
+import app.gradior.plan.SaltLimit;
 import app.gradior.plan.SauceRoutes;
 import app.gradior.plan.Wish;
 import app.gradior.room.book.StagePlan;
@@ -89,7 +90,7 @@ public class Planning {
             Wish wish = new Wish(
                     PlanSettings.wantedMl(setting.sauce(), draft),
                     OptionalDouble.empty(),
-                    draft.mostSaltPercent(),
+                    salt(setting),
                     draft.starch() != null);
             SauceRoutes.Way way =
                     routes.along(ways, wish.of(ways, setting.mix().kind()).point());
@@ -97,6 +98,12 @@ public class Planning {
                     ? Optional.empty()
                     : Optional.of(new Course(setting, way, bands(setting, way)));
         });
+    }
+
+    private static SaltLimit salt(PlanAnswer.Setting setting) {
+        double most = setting.draft().mostSaltPercent();
+        return new SaltLimit(most, most == PlanDraft.USUAL_MOST_SALT_PERCENT, List.of())
+                .from(setting.readings(), setting.factor());
     }
 
     /** A plan's way with its bands. */
@@ -120,13 +127,13 @@ public class Planning {
             List<PotRanking.Candidate> candidates) {
         PlanDraft draft = setting.draft();
         Ingredients ingredients = setting.ingredients();
-        double mostSalt = Refusal.inRange("mostSaltPercent", draft.mostSaltPercent(), 0.1, 30, " %");
+        Refusal.inRange("mostSaltPercent", draft.mostSaltPercent(), 0.1, 30, " %");
         OptionalDouble wanted = PlanSettings.wantedMl(setting.sauce(), draft);
         // The other stages and what follows take the same time on every way: they are cooked once to know the minutes
         // left.
         SauceRoutes.Way first = routes.along(ways, ways.written());
         OptionalDouble reduceMinutes = minutesToReduce(kitchen, setting, first);
-        Wish.Answer wish = new Wish(wanted, reduceMinutes, mostSalt, draft.starch() != null)
+        Wish.Answer wish = new Wish(wanted, reduceMinutes, salt(setting), draft.starch() != null)
                 .of(ways, setting.mix().kind());
         SauceRoutes.Way way = wish.point().equals(ways.written()) ? first : routes.along(ways, wish.point());
         if (SauceRoutes.trouble(way).isPresent()) {
