@@ -15,7 +15,7 @@ enum Act {
     BESIDE(
             "^(?:soak|weigh your|weigh the empty|write|open a window|preheat|wash|rinse|dry|line a|sterilise|sterilize|prepare)\\b"),
     PACK(
-            "^(?:bottle|jar)\\b|\\bin(?:to)? (?:a |the |some |clean |hot |warm |sterili[sz]ed )*jar\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|fill (?:the |your )?(?:jar|bottle))\\b|^fill (?:to|up to)\\b|\\bseal (?:while|them|hot|at once)\\b"),
+            "^(?:bottle|jar)\\b|\\bin(?:to)? (?:a |the |some |clean |hot |warm |sterili[sz]ed )*jar\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|(?:transfer|decant) (?:it )?(?:in)?to (?:\\w+ ){0,3}(?:jar|bottle)|fill (?:the |your )?(?:jar|bottle))\\b|^fill (?:to|up to)\\b|\\bseal (?:while|them|hot|at once)\\b"),
     MILL("\\b(?:food mill|mouli|through (?:the |a )?(?:fine |coarse |medium )?(?:disk|disc|mill))\\b"),
     SIEVE("\\b(?:strain|sieve|strainer|colander|chinois|cheesecloth)\\b"),
     BLEND(
@@ -32,10 +32,10 @@ enum Act {
             "\\b(?:thicken|set|stiffen|firm)(?:s|ed|ing)? (?:up |more |further |slightly |considerably |a (?:bit|little|lot|fair bit|good bit) (?:more )?|again )*(?:as|when|once|while|on|in) (?:it |they |the |its )?(?:\\w+ )?(?:cool|cold|stand|standing|sit|rest|chill|fridge|refrigerator|bottle|jar|settle)\\w*"),
     COOK(
             "\\b(?:simmer|boil|bubble|bubbling|reduce|cook|soften|sweat|fry|saute|sauteed|(?<!the )(?<!dark )(?<!light )(?<!soft )(?<!of )brown(?! (?:sugar|onion|rice|mustard|sauce|ale|lentil|bread|stock|flour))|toast|stew|caramelise|caramelize|turn (?:\\w+ )?(?:amber|golden)|poach|render|sizzle|crisp"
-                    + "|tick over|blip|warm through|heat through|thicken|boiling(?! (?:water|stock|hot|point))|simmering|reducing|frying|let it go|let that go|cooking)\\b"),
+                    + "|tick over|blip|warm through|heat through|thicken|boiling(?! (?:water|stock|hot|point))|simmering|reducing|frying|let it go|let that go|(?:let|leave) (?:it|them|that) colou?r|cooking)\\b"),
     ADD(
             "\\b(?:add|put|place|tip|pour|stir|mix|throw|drop|scatter|sprinkle|melt|heat|warm|combine|whisk|swirl|beat|fold|season|taste|finish|grind"
-                    + "|squeeze|loosen|sharpen|crush|crumble|dissolve|scrape|go|goe|goes|in)\\b");
+                    + "|squeeze|loosen|sharpen|trickle|drizzle|crush|crumble|dissolve|scrape|go|goe|goes|in)\\b");
 
     private final AtWords words;
 

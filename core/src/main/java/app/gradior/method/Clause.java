@@ -23,11 +23,13 @@ record Clause(String text, String norm, Span at, boolean opens, boolean then, Se
                     + "|fry|brown|toast|simmer|boil|bring|bubble|let|reduce|blend|pur[eé]e|whizz|blitz|liquidi[sz]e|strain|sieve|push|pass|press|rub"
                     + "|whisk|swirl|beat|fold|season|taste|rest|stand|cool|bottle|jar|pack|remove|take|lift|pick|fish|discard|deglaze|thicken|slake"
                     + "|cover|uncover|lower|turn|scrape|skim|finish|grind|squeeze|loosen|sharpen|give|leave|set|crush|crumble|stew|render|continue"
-                    + "|keep|raise|increase|work|saut[eé]|chill|allow|ladle|dissolve|process|stuff|carry|boiling|caramelise|caramelize";
+                    + "|keep|raise|increase|work|saut[eé]|chill|allow|ladle|dissolve|process|stuff|carry|boiling|caramelise|caramelize|trickle|drizzle|mash";
 
     private static final int LONGEST = 400;
 
-    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!?])[\"”)]?\\s+(?=[\"“(]?[A-Z0-9½¼¾])|\\R+");
+    private static final Pattern SENTENCE = Pattern.compile(
+            "(?<=[.!?])[\"”)]?\\s+(?=[\"“(]?[A-Z0-9½¼¾])|(?<=[!?])\\s+|(?<=[a-z]{4}(?<!tbsp|mins|secs|prox|temp|rox)\\.)\\s+(?=[a-z])|\\R+");
+    private static final Pattern TELLS = Pattern.compile("(?i)^\\W*(?:" + VERBS + ")\\b(?:\\W+\\w+){3}");
     private static final Pattern JOINT = Pattern.compile(
             "(?i);\\s+|\\s+[–—]\\s+|,?\\s+(?:and )?then,?\\s+|,\\s+and (?=(?:" + VERBS + ")\\b)|\\s+and (?=(?:" + VERBS
                     + ")\\b)|,\\s+(?=(?:" + VERBS + ")\\b)|,\\s+which (?=will take|takes|should take)");
@@ -44,6 +46,11 @@ record Clause(String text, String norm, Span at, boolean opens, boolean then, Se
     /** Whether it says that. */
     boolean says(Act act) {
         return acts.contains(act);
+    }
+
+    /** Whether a line tells a cook to do something, from its first word on. */
+    static boolean tells(String line) {
+        return TELLS.matcher(line).find();
     }
 
     /** The sentences between two places of a text. */

@@ -8,6 +8,7 @@ import app.gradior.method.ReadRecipe.Span;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -21,8 +22,13 @@ final class LineBook {
     private static final Pattern ALL_ELSE = Pattern.compile(
             "\\b(?:everything else|all (?:of )?(?:the )?(?:other |remaining |rest of the )?ingredient|(?:remaining|other|rest of the) ingredient|all the rest|the rest of (?:it|them)|everything (?:except|but))\\b");
     private static final Pattern EVERYTHING = Pattern.compile("\\beverything (?:in|into|together)\\b");
-    private static final Pattern SPICES = Pattern.compile("\\b(?:the |all the )?spice\\b");
-    private static final Pattern HERBS = Pattern.compile("\\b(?:the |all the )?(?:herb|aromatic)\\b");
+    /** Kinds of food by a word for all of them. */
+    private static final Map<Pattern, FoodClass> KINDS = Map.of(
+            Pattern.compile("\\bspice\\b"), FoodClass.SPICE,
+            Pattern.compile("\\b(?:herb|aromatic)\\b"), FoodClass.HERB,
+            Pattern.compile("\\b(?:the|all|your) nut\\b"), FoodClass.NUT,
+            Pattern.compile("\\b(?:the|all|your) (?:vegetable|veg|veggie)\\b(?! (?:stock|oil))"), FoodClass.PRODUCE);
+
     static final Pattern OPTIONAL = Pattern.compile(
             "\\b(?:optional|if you (?:like|want|wish|have)|if it want|if using|if liked|if you got)\\b");
     private static final Pattern NUMBER =
@@ -222,23 +228,14 @@ final class LineBook {
                 addAll(found, entry -> group.equals(noun(entry.group)));
             }
         }
-        if (SPICES.matcher(norm).find()) {
-            addAll(
-                    found,
-                    entry -> entry.food()
-                            .filter(f -> FoodClass.of(f) == FoodClass.SPICE)
-                            .isPresent());
-        }
-        if (HERBS.matcher(norm).find()) {
-            addAll(
-                    found,
-                    entry -> entry.food()
-                            .filter(f -> FoodClass.of(f) == FoodClass.HERB)
-                            .isPresent());
-        }
+        KINDS.forEach((pattern, kind) -> {
+            if (pattern.matcher(norm).find()) {
+                addAll(found, entry -> StageBuilder.is(entry.food(), kind));
+            }
+        });
         List<String> words = new ArrayList<>(LineReader.words(clause.text()));
         words.replaceAll(word -> word.equals("another") ? "a" : word);
-        List<LineReader.Mention> mentions = reader.mentions(clause.text());
+        List<LineReader.Mention> mentions = Mentions.of(reader, words);
         boolean[] covered = new boolean[words.size()];
         int before = 0;
         for (int i = 0; i < mentions.size(); i++) {

@@ -58,7 +58,24 @@ final class Pairing {
         amounts(words, foods).forEach(a -> all.add(new Said(a.from(), Optional.of(a), Optional.empty())));
         foods.forEach(food -> all.add(new Said(food.from(), Optional.empty(), Optional.of(food))));
         all.sort(Comparator.comparingInt(Said::from));
-        return new Pairing(words, reads).best(all);
+        Map<Mention, String> lines = new Pairing(words, reads).best(all);
+        each(words, all, reads, lines);
+        return lines;
+    }
+
+    /** "A teaspoon each of ginger and allspice." */
+    private static void each(List<String> words, List<Said> all, Reads reads, Map<Mention, String> lines) {
+        Optional<Amount> each = Optional.empty();
+        for (Said said : all) {
+            if (said.amount().isPresent()) {
+                int to = said.amount().get().to();
+                each = said.amount()
+                        .filter(amount -> to < words.size() && words.get(to).equals("each"));
+            } else if (each.isPresent()) {
+                Mention food = said.food().orElseThrow();
+                reads.line(each.get(), food).ifPresent(line -> lines.putIfAbsent(food, line));
+            }
+        }
     }
 
     private Map<Mention, String> best(List<Said> all) {

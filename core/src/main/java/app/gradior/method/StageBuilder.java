@@ -143,6 +143,10 @@ final class StageBuilder {
                 || clause.says(Act.SIEVE)
                 || clause.says(Act.BLEND)
                 || n.matches(".*\\bpu(?:sh|ss)\\b.*\\bthrough\\b.*");
+        if (tool && n.startsWith("or ")) {
+            leave(clause, Why.A_CHOICE);
+            return;
+        }
         if (tool) {
             tool(clause);
             return;
@@ -161,7 +165,9 @@ final class StageBuilder {
                 leave(clause, Why.BESIDE_THE_POT);
                 return;
             }
-            if (isPiece(clause) || told != null && n.matches(".*\\b(?:them|those)\\b.*")) {
+            if (isPiece(clause)
+                    || told != null && n.matches(".*\\b(?:them|those)\\b.*")
+                    || told != null && n.matches(".*\\b(?:take|lift|scoop|fish|get) it out\\b.*") && hasPieces()) {
                 close();
                 fixed(StageWord.TAKE_OUT, clause, List.of());
                 return;
@@ -258,6 +264,15 @@ final class StageBuilder {
             draft.join(clause, ends);
             draft.cooked |= clause.says(Act.COOK) || Ends.minutes(n).isPresent();
         }
+    }
+
+    /** Whether what can be lifted out is in the stage that is being read: bacon, bones, meat. */
+    private boolean hasPieces() {
+        OpenStage draft = now;
+        return draft != null
+                && draft.lines.stream()
+                        .map(line -> book.entries().get(line).food())
+                        .anyMatch(food -> is(food, FoodClass.CURED) || is(food, FoodClass.MEAT));
     }
 
     /** Whether something was put in beside the heat that is not cooked yet. */

@@ -23,7 +23,7 @@ final class Talk {
             "(?i)[.!?]+\\s+|;\\s*|,\\s+|\\s+(?:okay|ok|alright|all right|right|now|so|and then|then|but|because|cause|cuz|and now|oh and|oh"
                     + "|and once|once|while)\\s+(?:so\\s+|now\\s+|then\\s+|right\\s+)?|\\s+and\\s+(?=(?:" + VERBS
                     + "|i|i'm|i've|you|we|we're|it|that|just|in|once)\\b)"
-                    + "|\\s+(?=(?:you can|you could|i'm using|if you|turn it off|turn that off|take it off|fire's off|heat's off)\\b)"
+                    + "|\\s+(?=(?:you can|you could|i'm using|i have about|i've got about|if you|turn it off|turn that off|take it off|fire's off|heat's off)\\b)"
                     + "|(?<=\\bif you(?:'ve)? (?:got|have|want|like) (?:one|it|any|some|them))\\s+");
 
     private static final Pattern ELSEWHERE = Pattern.compile(

@@ -22,7 +22,9 @@ final class TalkLines {
     private static final Set<String> SHAKES = Set.of(
             "shake", "bit", "little", "touch", "grind", "twist", "drop", "grating", "dusting", "plenty", "some",
             "scrape");
+    private static final Set<String> USES = Set.of("i", "im", "we", "use", "using", "like", "prefer", "got", "have");
     private static final int REFINING = 2;
+    private static final int REFINING_LAST = 4;
     private static final int ASIDE = 8;
     private static final Set<String> CITRUS = Set.of("lemon", "lime", "orange", "grapefruit", "clementine");
     private static final int SOON = 6;
@@ -98,7 +100,9 @@ final class TalkLines {
         }
         List<String> words = TalkAmounts.heardRight(LineReader.words(clause.text()));
         List<LineReader.Mention> mentions = which.mentions(words);
-        if (mentions.size() == 1 && words.size() <= REFINING && refine(words)) {
+        boolean refines = mentions.size() == 1 && words.size() <= REFINING && refine(words)
+                || mentions.size() == 1 && words.size() <= REFINING_LAST && refineLast(words);
+        if (refines) {
             return in;
         }
         if (mentions.isEmpty()) {
@@ -187,7 +191,9 @@ final class TalkLines {
         }
         int at = TalkAmounts.amountAt(words, 0, words.size());
         if (at < 0) {
-            refine(words);
+            if (!refine(words)) {
+                refineLast(words);
+            }
             return;
         }
         String said = Pairing.amounts(words, List.of()).stream()
@@ -285,6 +291,28 @@ final class TalkLines {
         Optional<Food> closer = which.closer(bare.get(0), name.get(name.size() - 1));
         closer.ifPresent(food -> pending = food);
         return closer.isPresent();
+    }
+
+    /** "Four hundred grams of sugar, I use demerara." */
+    private boolean refineLast(List<String> words) {
+        List<String> bare = words.stream()
+                .filter(word -> !FILLERS.contains(word) && !USES.contains(word))
+                .toList();
+        if (last < 0 || since > 1 || bare.size() != 1) {
+            return false;
+        }
+        LineBook.Entry entry = book.entries().get(last);
+        List<String> text = List.of(entry.text.split(" "));
+        String noun = text.get(text.size() - 1);
+        String line = String.join(" ", text.subList(0, text.size() - 1)) + " " + bare.get(0) + " " + noun;
+        LineReading reading = reader.read(line);
+        boolean closer = which.closer(bare.get(0), noun)
+                .filter(food -> counts(reading, food))
+                .isPresent();
+        if (closer) {
+            replace(last, line, reading);
+        }
+        return closer;
     }
 
     /** Whether a reading is a real amount of that food: not a number of pieces that nobody counts. */

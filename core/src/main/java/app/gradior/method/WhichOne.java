@@ -26,7 +26,7 @@ final class WhichOne {
 
     /** The foods that a breath names. */
     List<LineReader.Mention> mentions(List<String> words) {
-        List<LineReader.Mention> mentions = reader.mentions(String.join(" ", words)).stream()
+        List<LineReader.Mention> mentions = Mentions.of(reader, words).stream()
                 .filter(mention -> isFood(words, mention))
                 .collect(Collectors.toCollection(ArrayList::new));
         for (int w = 0; w < words.size(); w++) {

@@ -29,16 +29,24 @@ final class Written {
             Pattern.compile("(?i)^\\W*(?:you(?:'ll| will)? need|ingredients?\\s*:|take|use)\\b[: ]*(?=.*\\d)");
     private static final Pattern YIELDS = Pattern.compile(
             "(?i)^\\W*(?:makes?|yields?|serves?|servings?|prep|cook(?:ing)? time|total)\\b[^a-z]{0,4}(?:about |around |roughly |for )?\\d");
+    /** "4. **Stock.**" before what is to be done, and a step's number. */
+    private static final Pattern LABEL = Pattern.compile(
+            "(?m)^[ \\t]*(?:(?:\\d{1,2}[.)]|[-*•]|[Ss]tep \\d+[.:)]?)[ \\t]+)?(?:\\*\\*|__)[^*_\\n]{1,40}(?:[.:](?:\\*\\*|__)|(?:\\*\\*|__)[.:])|^[ \\t]*(?:\\d{1,2}[.)]|[Ss]tep \\d+[.:)]?)(?=[ \\t])");
+
+    private static final Pattern PRINT = Pattern.compile("\\*{1,2}|__|^#+|(?<=\\n)#+");
     private static final int LONGEST_LINE = 110;
     private static final Pattern SOAKS = Pattern.compile("\\bsoak\\b(?!ing)");
     private static final Pattern THROWN =
             Pattern.compile("\\b(?:drain|drained|discard|discarding|throw away|pour away)\\b");
     private static final Pattern RESCUE = Pattern.compile(
-            "^if (?:too|it is too|its too|it seem|it look|the sauce (?:seem|look|is too)|necessary|needed)\\b");
+            "^(?:if )?too (?:stiff|thick|thin)\\b|^if (?:too|it is too|its too|it seem|it look|the sauce (?:seem|look|is too)|necessary|needed)\\b");
     private static final Pattern LIST_HEADING =
             Pattern.compile("(?im)^\\W*(?:ingredients?|you(?:'ll| will)? need|what you(?:'ll| will)? need)\\W*$");
 
     private final String text;
+    /** The text with bullets, labels and marks of print turned into blanks, so that places stay what they are. */
+    private final String plain;
+
     private final LineReader reader;
     private final MeasureSystem system;
     private final Ends ends;
@@ -52,6 +60,7 @@ final class Written {
 
     Written(String text, LineReader reader, MeasureSystem system) {
         this.text = text;
+        this.plain = blanked(blanked(text, LABEL), PRINT);
         this.reader = reader;
         this.system = system;
         this.ends = new Ends(system);
@@ -59,6 +68,11 @@ final class Written {
 
     /** A line of the list, and the heading it stands under. */
     private record Listed(Span at, String group) {}
+
+    private static String blanked(String text, Pattern pattern) {
+        return pattern.matcher(text)
+                .replaceAll(found -> " ".repeat(found.group().length()));
+    }
 
     private enum Part {
         HEAD,
@@ -75,7 +89,7 @@ final class Written {
         }
         StageBuilder builder = new StageBuilder(book, ends);
         for (Span paragraph : method) {
-            for (Span sentence : Clause.sentences(text, paragraph.from(), paragraph.to())) {
+            for (Span sentence : Clause.sentences(plain, paragraph.from(), paragraph.to())) {
                 sentence(sentence, book, builder);
             }
         }
@@ -84,7 +98,7 @@ final class Written {
     }
 
     private void sentence(Span sentence, LineBook book, StageBuilder builder) {
-        String raw = text.substring(sentence.from(), sentence.to());
+        String raw = plain.substring(sentence.from(), sentence.to());
         Matcher inline = INLINE_LIST.matcher(raw);
         if (inline.find() && book.entries().isEmpty() && raw.contains(",")) {
             String part = "";
@@ -109,7 +123,7 @@ final class Written {
         afterMeal = meal;
         boolean keeping = Act.KEEPING.isIn(norm) && !Act.COOK.isIn(norm);
         boolean soaks = SOAKS.matcher(norm).find();
-        for (Clause clause : Clause.of(text, sentence)) {
+        for (Clause clause : Clause.of(plain, sentence)) {
             if (soaks) {
                 book.soaked(clause, THROWN.matcher(norm).find());
                 builder.leave(clause, Why.BESIDE_THE_POT);
@@ -196,6 +210,10 @@ final class Written {
                 leave(span, Why.THE_MEAL);
             }
             case LIST -> {
+                if (Clause.tells(bare) && !(reader.read(listLine(line)).massG() > 0)) {
+                    method.add(span);
+                    return Part.METHOD;
+                }
                 if (sentence
                         && (!reads(bare)
                                 || bare.endsWith(".")
