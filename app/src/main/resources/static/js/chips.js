@@ -117,7 +117,10 @@ export function lineChips(form, list, changed) {
       over?.classList.remove('over');
       over = document.elementFromPoint(move.clientX, move.clientY)?.closest('li.stage, #unplaced') ?? null;
       over?.classList.add('over');
-      // A stage that is off the screen is reached by holding the line at its edge.
+      // A stage that is off the screen is reached by moving on at its edge; the page moving under a pointer that stands still moves it no further.
+      if (!move.movementX && !move.movementY) {
+        return;
+      }
       if (move.clientY < EDGE_PX) {
         scrollBy(0, -STEP_PX);
       } else if (move.clientY > innerHeight - EDGE_PX) {

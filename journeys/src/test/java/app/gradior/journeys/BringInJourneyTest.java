@@ -48,6 +48,7 @@ class BringInJourneyTest {
 
     /** Drags a line into a stage. */
     private static void carry(Page page, String line, int stage) {
+        page.locator("#stages > li").nth(stage).evaluate("stage => stage.scrollIntoView({block: 'center'})");
         page.locator(".stage-lines button:text-is('" + line + "')").hover();
         BoundingBox onto = page.locator("#stages > li").nth(stage).boundingBox();
         page.mouse().down();
