@@ -15,12 +15,13 @@ enum Act {
     BESIDE(
             "^(?:soak|weigh your|weigh the empty|write|open a window|preheat|wash|rinse|dry|line a|sterilise|sterilize|prepare)\\b"),
     PACK(
-            "^(?:bottle|jar)\\b|\\bin(?:to)? (?:a |the |some |clean |hot |warm |sterili[sz]ed )*jar\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|(?:transfer|decant) (?:it )?(?:in)?to (?:\\w+ ){0,3}(?:jar|bottle)|fill (?:the |your )?(?:jar|bottle))\\b|^fill (?:to|up to)\\b|\\bseal (?:while|them|hot|at once)\\b"),
+            "^(?:bottle|jar)\\b(?! of)|\\bin(?:to)? (?:a |the |some |clean |hot |warm |sterili[sz]ed )*jar\\b|\\b(?:bottle (?:hot|it|while)|then jar|goe in (?:a |the |some |clean )*(?:jar|bottle)|into (?:the |a |hot |clean |warm |sterili[sz]ed )*(?:jar|bottle)|jar it|pot up|(?:transfer|decant) (?:it )?(?:in)?to (?:\\w+ ){0,3}(?:jar|bottle)|fill (?:the |your )?(?:jar|bottle))\\b|^fill (?:to|up to)\\b|\\bseal (?:while|them|hot|at once)\\b"),
     MILL("\\b(?:food mill|mouli|through (?:the |a )?(?:fine |coarse |medium )?(?:disk|disc|mill))\\b"),
     SIEVE("\\b(?:strain|sieve|strainer|colander|chinois|cheesecloth)\\b"),
     BLEND(
             "\\bmash (?:it|them|everything|the)\\b|\\b(?:blend|blender|whizz|blitz|liquidi[sz]e|food processor|immersion)\\b|^(?:puree|process)\\b|(?<!tomato )\\bpuree (?:in|until|it|the|everything)\\b"),
-    COOL("^(?:cool|chill)\\b|\\b(?:let|leave|allow)\\b.{0,40}\\b(?:cool|cold|chill)\\b"),
+    COOL(
+            "^(?:cool|chill)\\b|\\bcools? (?:on|down|off|completely)\\b|\\b(?:let|leave|allow)\\b.{0,40}\\b(?:cool|cold|chill)\\b"),
     REST(
             "^(?:rest|stand)\\b(?! back| there)|\\b(?:let|leave|allow|set)\\b.{0,40}\\b(?:stand|rest|sit|settle|infuse|steep|aside)\\b|\\bstand(?:s)? (?:off|for)\\b"),
     TAKE_OUT(

@@ -193,6 +193,11 @@ final class Pairing {
                         words.get(i).equals("just") && words.get(next.from()).equals("half");
                 right = RIGHTS.contains(words.get(i)) || justHalf ? i : right;
             }
+            if (isInTheUnitBefore(words, next)) {
+                String text = TalkAmounts.inUnitOf(next.text(), last.text());
+                amounts.add(new Amount(next.from(), next.to(), text));
+                return;
+            }
             boolean weighed = TalkAmounts.isWeighed(next.text())
                     && !TalkAmounts.isWeighed(last.text())
                     && next.from() - last.to() <= AGAIN_WITHIN
@@ -207,6 +212,15 @@ final class Pairing {
             }
         }
         amounts.add(next);
+    }
+
+    /** "Two teaspoons of paprika, one of cumin." */
+    private static boolean isInTheUnitBefore(List<String> words, Amount next) {
+        return TalkAmounts.isBare(next.text())
+                && next.to() + 1 < words.size()
+                && words.get(next.to()).equals("of")
+                && !PRONOUNS.contains(words.get(next.to() + 1))
+                && !words.get(next.to() + 1).equals("the");
     }
 
     /** The end of the food that a place is within; the place itself where there is none. */

@@ -120,7 +120,9 @@ final class StageBuilder {
             leave(clause, Why.A_WARNING);
             return;
         }
-        if (clause.says(Act.SETS) && book.named(clause, false).isEmpty()) {
+        if (clause.says(Act.SETS)
+                && !clause.says(Act.COOL)
+                && book.named(clause, false).isEmpty()) {
             leave(clause, Why.KEEPING);
             return;
         }

