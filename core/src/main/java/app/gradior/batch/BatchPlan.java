@@ -16,6 +16,7 @@ import app.gradior.sauce.Texture;
 import app.gradior.simmer.BoiledDown;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
+import app.gradior.vessel.KeptShape;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.List;
@@ -262,30 +263,32 @@ public record BatchPlan(
             @Nullable Integer burners) {
         /** A pot of that shape. */
         public static PlanPot of(String name, PotShape shape, double emptyG, PotMaterial material) {
+            KeptShape kept = KeptShape.of(shape);
             return new PlanPot(
                     name,
-                    shape.topLengthMm(),
-                    shape.baseLengthMm(),
-                    shape.heightMm(),
+                    kept.topMm(),
+                    kept.baseMm(),
+                    kept.heightMm(),
                     emptyG,
                     material,
-                    shape.cornerMm(),
-                    shape.outline() == PotShape.Outline.ROUND ? null : shape.outline(),
-                    shape.outline().isLong() ? shape.topWidthMm() : null,
-                    shape.outline().isLong() ? shape.baseWidthMm() : null,
-                    shape.burners() == 1 ? null : shape.burners());
+                    kept.cornerMm(),
+                    kept.outline(),
+                    kept.topWidthMm(),
+                    kept.baseWidthMm(),
+                    kept.burners());
         }
 
         public PotShape shape() {
-            return new PotShape(
-                    outline == null ? PotShape.Outline.ROUND : outline,
-                    topDiameterMm,
-                    topWidthMm == null ? topDiameterMm : topWidthMm,
-                    baseDiameterMm,
-                    baseWidthMm == null ? baseDiameterMm : baseWidthMm,
-                    heightMm,
-                    cornerMm == null ? 0 : cornerMm,
-                    burners == null ? 1 : burners);
+            return new KeptShape(
+                            outline,
+                            topDiameterMm,
+                            topWidthMm,
+                            baseDiameterMm,
+                            baseWidthMm,
+                            heightMm,
+                            cornerMm,
+                            burners)
+                    .shape();
         }
     }
 

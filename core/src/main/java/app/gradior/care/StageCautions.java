@@ -46,20 +46,26 @@ public final class StageCautions {
         stage.tooWeak()
                 .filter(weak -> stage.stage().lid() != LidState.CLOSED)
                 .ifPresent(weak -> cautions.add(burner(weak, stage.stage().look())));
+        shallow(stage).ifPresent(cautions::add);
+        return cautions;
+    }
+
+    /** Whether a sauce that boils down is so low at the end that it catches. */
+    public static Optional<Caution.Shallow> shallow(StageResult stage) {
         double least = leastMm(stage.stage().look(), stage.end().stepHot());
         boolean reduces =
                 stage.stage().kind() == StageKind.REDUCE || stage.stage().kind() == StageKind.SIMMER;
-        if (reduces && stage.evaporatedG() > 0 && stage.end().levelMm() < least) {
-            cautions.add(new Caution.Shallow(stage.stage().look(), stage.end().levelMm(), least));
-        }
-        return cautions;
+        return reduces && stage.evaporatedG() > 0 && stage.end().levelMm() < least
+                ? Optional.of(
+                        new Caution.Shallow(stage.stage().look(), stage.end().levelMm(), least))
+                : Optional.empty();
     }
 
     /**
      * How deep a sauce must be not to scorch, mm: the livelier it bubbles the deeper, and what is thick half as deep again, since it turns over
      * less. Kitchen practice, an estimate.
      */
-    static double leastMm(Look look, double stepHot) {
+    public static double leastMm(Look look, double stepHot) {
         double thin = switch (look) {
             case STEAMING -> 2;
             case BARE -> 3;

@@ -53,6 +53,8 @@ public record Food(
     /** The id of plain water. */
     static final String WATER = "water";
 
+    private static final double SALT_PERCENT = 80;
+
     /** Bulk density of the lightest leaves and of salt, g/mL, with room. */
     public static final double LEAST_DENSITY = 0.03;
 
@@ -165,6 +167,11 @@ public record Food(
     /** Whether it is plain water. */
     public boolean plainWater() {
         return id.equals(WATER);
+    }
+
+    /** Whether it is salt itself, wet sea salt too. */
+    public boolean plainSalt() {
+        return per100g.salt() >= SALT_PERCENT;
     }
 
     public boolean has(Trait trait) {

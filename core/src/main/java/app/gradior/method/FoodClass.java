@@ -86,7 +86,7 @@ enum FoodClass {
         if (c.fat() >= 75) {
             return FAT;
         }
-        if (c.salt() >= 80) {
+        if (food.plainSalt()) {
             return SALT;
         }
         if (c.fat() >= 45) {

@@ -68,7 +68,8 @@ final class Mentions {
                 && !coloured;
     }
 
-    private static Mention black(LineReader reader, Mention mention) {
+    /** Pepper that a shaker holds, where the name alone could be the vegetable. */
+    static Mention black(LineReader reader, Mention mention) {
         return reader.read("1 pinch pepper")
                 .food()
                 .map(food -> new Mention(food, mention.from(), mention.to()))

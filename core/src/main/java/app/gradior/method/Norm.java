@@ -38,6 +38,12 @@ final class Norm {
         return PAN.matcher(joined(words)).replaceAll("pan");
     }
 
+    /** A text as it is, with what a pattern finds turned into blanks, so that places in it stay what they are. */
+    static String blanked(String text, Pattern pattern) {
+        return pattern.matcher(text)
+                .replaceAll(found -> " ".repeat(found.group().length()));
+    }
+
     private static String joined(List<String> words) {
         return words.stream().map(Norm::digits).collect(Collectors.joining(" "));
     }

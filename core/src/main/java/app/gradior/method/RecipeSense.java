@@ -33,26 +33,27 @@ public final class RecipeSense {
             Set.of("ketchup", "tomato-pasta-sauce", "salsa", "barbecue-sauce", "brown-sauce");
     private static final Pattern TAGGED =
             Pattern.compile("(?im)^\\W*(?:tags?|keywords?|cuisine|category|course)\\s*[:–-]\\s*(.{2,200})$");
-    private static final Map<Use, Pattern> NAMED = new EnumMap<>(
-            Map.of(
-                    Use.KEEP, words("ketchup|relish|chutney|bottled"),
-                    Use.DRESSING, words("dressing|vinaigrette"),
-                    Use.DIP, words("dip|salsa"),
-                    Use.GLAZE, words("glaze|barbecue|bbq|sticky|teriyaki"),
-                    Use.PASTA, words("pasta|ragu|bolognese|marinara|red sauce"),
-                    Use.SPREAD, words("spread|jam|butter"),
+    /** Words of its name by which a sauce is for something; the first that is found counts. */
+    private static final List<Sign> NAMED = List.of(
+            new Sign(Use.DRESSING, "dressing|vinaigrette"),
+            new Sign(
                     Use.POUR_OVER,
-                            words(
-                                    "gravy|jus|veloute|bechamel|cheese sauce|bread sauce|cream sauce|pepper sauce|beurre blanc")));
-    private static final Map<Use, Pattern> TOLD = new EnumMap<>(
-            Map.of(
-                    Use.TOSS, words("toss (?:the|them|with|wing)|coat the (?:wing|noodle|rib)|wing"),
-                    Use.GLAZE, words("brush(?:ed)? (?:it |them )?(?:on|over|it)|glaze|baste|rib"),
-                    Use.DIP, words("for dipping|dip (?:the|them)|dunk"),
-                    Use.PASTA, words("pasta|spaghetti|tagliatelle|penne|rigatoni"),
+                    "gravy|jus|veloute|bechamel|cheese sauce|bread sauce|cream sauce|pepper sauce|beurre blanc"),
+            new Sign(Use.PASTA, "pasta|ragu|bolognese|marinara|red sauce"),
+            new Sign(Use.DIP, "dip|salsa"),
+            new Sign(Use.GLAZE, "glaze|barbecue|bbq|sticky|teriyaki"),
+            new Sign(Use.SPREAD, "spread|jam|butter"),
+            new Sign(Use.KEEP, "ketchup|relish|chutney|bottled"));
+    /** The same of what is told of the meal. */
+    private static final List<Sign> TOLD = List.of(
+            new Sign(
                     Use.POUR_OVER,
-                            words(
-                                    "spoon (?:it |some )?over|pour (?:it |some )?over|in a (?:warm )?jug|roast potato|carve|carved|steak|duck breast")));
+                    "spoon (?:it |some )?over|pour (?:it |some )?over|in a (?:warm )?jug|roast potato|carve|carved|steak|duck breast"),
+            new Sign(Use.PASTA, "pasta|spaghetti|tagliatelle|penne|rigatoni"),
+            new Sign(Use.DIP, "for dipping|dip (?:the|them)|dunk"),
+            new Sign(Use.GLAZE, "brush(?:ed)? (?:it |them )?(?:on|over|it)|glaze|baste|rib"),
+            new Sign(Use.TOSS, "toss (?:the|them|with|wing)|coat the (?:wing|noodle|rib)|wing"));
+
     private static final Pattern COLD_WORDS =
             Pattern.compile("\\b(?:cold|cool|fridge|refrigerator|stand|bottle|jar|chill|set)");
 
@@ -92,8 +93,18 @@ public final class RecipeSense {
         return new Said(use, sense.target(use), sense.schools(), sense.tags());
     }
 
-    private static Pattern words(String words) {
-        return Pattern.compile("\\b(?:" + words + ")\\b");
+    /** Words that tell what a sauce is for. */
+    private record Sign(Use use, Pattern words) {
+        Sign(Use use, String words) {
+            this(use, Pattern.compile("\\b(?:" + words + ")\\b"));
+        }
+
+        static Optional<Use> in(List<Sign> signs, String text) {
+            return signs.stream()
+                    .filter(sign -> sign.words().matcher(text).find())
+                    .map(Sign::use)
+                    .findFirst();
+        }
     }
 
     private boolean has(StageWord kind) {
@@ -102,11 +113,7 @@ public final class RecipeSense {
 
     /** By its name, by jars, by the meal that the text tells of. */
     private Optional<Use> use() {
-        String name = Norm.of(read.name());
-        Optional<Use> named = NAMED.entrySet().stream()
-                .filter(entry -> entry.getValue().matcher(name).find())
-                .map(Map.Entry::getKey)
-                .findFirst();
+        Optional<Use> named = Sign.in(NAMED, Norm.of(read.name()));
         if (named.isPresent()) {
             return named;
         }
@@ -117,10 +124,7 @@ public final class RecipeSense {
                 .filter(left -> left.why() == ReadRecipe.Why.THE_MEAL || left.why() == ReadRecipe.Why.NOTHING_TO_DO)
                 .map(left -> Norm.of(left.text()))
                 .collect(Collectors.joining(" "));
-        return TOLD.entrySet().stream()
-                .filter(entry -> entry.getValue().matcher(meal).find())
-                .map(Map.Entry::getKey)
-                .findFirst();
+        return Sign.in(TOLD, meal);
     }
 
     /** What it sets to in the cold, else the last thickness that is looked for on the heat, else the usual of its use. */

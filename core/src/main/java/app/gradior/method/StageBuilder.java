@@ -390,21 +390,21 @@ final class StageBuilder {
         draft.cooked = clause.says(Act.COOK);
         StageWord kind = clause.says(Act.PACK)
                 ? StageWord.PACK
-                : tool(clause.says(Act.MILL), StageWord.MILL)
-                        .or(() -> tool(clause.says(Act.BLEND), StageWord.BLEND))
-                        .or(() -> tool(clause.says(Act.SIEVE), StageWord.SIEVE))
-                        .or(() -> tool(clause.says(Act.COOL), StageWord.COOL))
-                        .or(() -> tool(clause.says(Act.TAKE_OUT), StageWord.TAKE_OUT))
-                        .or(() -> tool(draft.cooked && draft.reduces, StageWord.REDUCE))
-                        .or(() -> tool(draft.cooked, StageWord.SIMMER))
-                        .or(() -> tool(draft.minutes.isPresent(), StageWord.REST))
-                        .or(() -> tool(draft.tastes, StageWord.SEASON))
+                : kindIf(clause.says(Act.MILL), StageWord.MILL)
+                        .or(() -> kindIf(clause.says(Act.BLEND), StageWord.BLEND))
+                        .or(() -> kindIf(clause.says(Act.SIEVE), StageWord.SIEVE))
+                        .or(() -> kindIf(clause.says(Act.COOL), StageWord.COOL))
+                        .or(() -> kindIf(clause.says(Act.TAKE_OUT), StageWord.TAKE_OUT))
+                        .or(() -> kindIf(draft.cooked && draft.reduces, StageWord.REDUCE))
+                        .or(() -> kindIf(draft.cooked, StageWord.SIMMER))
+                        .or(() -> kindIf(draft.minutes.isPresent(), StageWord.REST))
+                        .or(() -> kindIf(draft.tastes, StageWord.SEASON))
                         .orElse(StageWord.ADD);
         return new ReadStage(
                 kind, draft.endAs(kind), draft.minutes, draft.look, draft.lid, draft.says, false, clause.at());
     }
 
-    private static Optional<StageWord> tool(boolean is, StageWord kind) {
+    private static Optional<StageWord> kindIf(boolean is, StageWord kind) {
         return is ? Optional.of(kind) : Optional.empty();
     }
 

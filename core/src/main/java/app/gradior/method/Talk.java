@@ -126,7 +126,7 @@ final class Talk {
             breaths.add(m.start());
         }
         StringBuilder words =
-                new StringBuilder(blanked(NOISE, text).replace('\n', ' ').replace('\r', ' '));
+                new StringBuilder(Norm.blanked(text, NOISE).replace('\n', ' ').replace('\r', ' '));
         boolean stamped = breaths.size() >= MANY_STAMPS;
         if (!stamped) {
             breaths.clear();
@@ -139,18 +139,6 @@ final class Talk {
         }
         breaths.forEach(at -> words.setCharAt(at, ';'));
         return words.toString();
-    }
-
-    /** The text with what a pattern finds turned into blanks, so that places stay what they are. */
-    private static String blanked(Pattern pattern, String text) {
-        Matcher m = pattern.matcher(text);
-        StringBuilder blank = new StringBuilder(text);
-        while (m.find()) {
-            for (int i = m.start(); i < m.end(); i++) {
-                blank.setCharAt(i, ' ');
-            }
-        }
-        return blank.toString();
     }
 
     private static List<Clause> clauses(String plain) {

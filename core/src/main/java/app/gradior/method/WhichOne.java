@@ -117,8 +117,7 @@ final class WhichOne {
         }
         Named before = called.get(head);
         if (name.equals("pepper")) {
-            Optional<Food> black = reader.read("1 pinch pepper").food();
-            return new Named(black.orElse(mention.food()), "black pepper");
+            return new Named(Mentions.black(reader, mention).food(), "black pepper");
         }
         return before != null ? before : new Named(mention.food(), name);
     }

@@ -60,7 +60,7 @@ final class Written {
 
     Written(String text, LineReader reader, MeasureSystem system) {
         this.text = text;
-        this.plain = blanked(blanked(text, LABEL), PRINT);
+        this.plain = Norm.blanked(Norm.blanked(text, LABEL), PRINT);
         this.reader = reader;
         this.system = system;
         this.ends = new Ends(system);
@@ -68,11 +68,6 @@ final class Written {
 
     /** A line of the list, and the heading it stands under. */
     private record Listed(Span at, String group) {}
-
-    private static String blanked(String text, Pattern pattern) {
-        return pattern.matcher(text)
-                .replaceAll(found -> " ".repeat(found.group().length()));
-    }
 
     private enum Part {
         HEAD,

@@ -1,6 +1,7 @@
 package app.gradior.plan;
 
 import app.gradior.care.Cautions;
+import app.gradior.care.StageCautions;
 import app.gradior.course.SauceRun;
 import app.gradior.course.StageResult;
 import app.gradior.finding.Finding;
@@ -14,9 +15,6 @@ import java.util.Optional;
 
 /** Which pot to take for a sauce: those that fit, the quickest first, then the others with the reason why not. */
 public final class PotRanking {
-    /** A layer thinner than this catches before it can be stirred, mm; kitchen teaching, rounded. */
-    public static final double CATCHES_BELOW_MM = 6;
-
     private static final double HOT_C = 100;
 
     private PotRanking() {}
@@ -73,14 +71,19 @@ public final class PotRanking {
         }
         SauceRun.Cooked cooked = SauceRun.cookBriefly(way.stages(), candidate.pot(), bodyFactor, servedC);
         double minutes = cooked.stuck().isPresent() ? Double.POSITIVE_INFINITY : cooked.minutes();
-        double lowest = way.main() < cooked.stages().size()
-                ? cooked.stages().get(way.main()).end().levelMm()
-                : Double.NaN;
-        return new Ranked(candidate, why(candidate, cooked.stuck(), share, lowest, acid), minutes, share, lowest);
+        Optional<StageResult> main = way.main() < cooked.stages().size()
+                ? Optional.of(cooked.stages().get(way.main()))
+                : Optional.empty();
+        double lowest = main.map(stage -> stage.end().levelMm()).orElse(Double.NaN);
+        return new Ranked(candidate, why(candidate, cooked.stuck(), share, main, acid), minutes, share, lowest);
     }
 
     private static Optional<Finding> why(
-            Candidate candidate, Optional<SauceRun.Stuck> stuck, double share, double lowestMm, boolean acid) {
+            Candidate candidate,
+            Optional<SauceRun.Stuck> stuck,
+            double share,
+            Optional<StageResult> main,
+            boolean acid) {
         if (stuck.isPresent()) {
             return Optional.of(stuck.get().why());
         }
@@ -90,7 +93,7 @@ public final class PotRanking {
         if (acid && candidate.material().reactive()) {
             return Optional.of(new PotFinding.Reactive(candidate.material()));
         }
-        return lowestMm < CATCHES_BELOW_MM ? Optional.of(new PotFinding.TooLow(lowestMm)) : Optional.empty();
+        return main.flatMap(StageCautions::shallow).map(shallow -> new PotFinding.TooLow(shallow.levelMm()));
     }
 
     /** The share of a pot that a cooked sauce fills at the start of its fullest stage. */

@@ -18,8 +18,6 @@ import java.util.Optional;
  * @param sources foods with their salt, as they go in; empty when they are not known
  */
 public record SaltLimit(double mostPercent, boolean usual, List<Source> sources) {
-    /** A food of so much salt is salt, percent. */
-    private static final double SALT_ITSELF = 80;
     /** A source of less than this share is not worth a word. */
     private static final double LEAST_SHARE = 0.1;
 
@@ -44,7 +42,7 @@ public record SaltLimit(double mostPercent, boolean usual, List<Source> sources)
         }
 
         boolean isSalt() {
-            return food.per100g().salt() >= SALT_ITSELF;
+            return food.plainSalt();
         }
     }
 

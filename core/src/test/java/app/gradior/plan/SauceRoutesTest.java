@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.care.StageCautions;
 import app.gradior.course.StageResult;
 import app.gradior.finding.Finding;
 import app.gradior.heat.LidState;
@@ -154,7 +155,8 @@ class SauceRoutesTest {
                         candidate(3, 240, 130, PotMaterial.ENAMEL),
                         candidate(4, 300, 80, PotMaterial.STAINLESS),
                         candidate(5, 180, 70, PotMaterial.STAINLESS),
-                        candidate(6, 480, 100, PotMaterial.STAINLESS)),
+                        candidate(6, 480, 100, PotMaterial.STAINLESS),
+                        candidate(7, 400, 100, PotMaterial.STAINLESS)),
                 way,
                 true,
                 1,
@@ -173,7 +175,14 @@ class SauceRoutesTest {
         assertThat(why(ranked, 6))
                 .isInstanceOfSatisfying(
                         PotFinding.TooLow.class,
-                        low -> assertThat(low.levelMm()).isLessThan(PotRanking.CATCHES_BELOW_MM));
+                        low -> assertThat(low.levelMm()).isLessThan(StageCautions.leastMm(Look.LIVELY, 3)));
+        assertThat(why(ranked, 7))
+                .as("thick, it catches sooner than a thin sauce")
+                .isInstanceOfSatisfying(
+                        PotFinding.TooLow.class,
+                        low -> assertThat(low.levelMm())
+                                .isBetween(
+                                        StageCautions.leastMm(Look.LIVELY, 3), StageCautions.leastMm(Look.LIVELY, 6)));
     }
 
     private static PotRanking.Candidate candidate(long id, double mm, double heightMm, PotMaterial material) {

@@ -215,6 +215,21 @@ public class BroughtIn {
         };
     }
 
+    /** By what a stage that was read ends, as a sauce has it. */
+    public static EndKind end(ReadStage read) {
+        return switch (read.end().by()) {
+            case MINUTES -> EndKind.MINUTES;
+            case FRACTION -> read.kind() == StageWord.DEGLAZE ? EndKind.FRACTION_ADDED : EndKind.FRACTION;
+            case VOLUME -> EndKind.VOLUME;
+            case WEIGHT -> EndKind.WEIGHT;
+            case LEVEL -> EndKind.LEVEL;
+            case STEP -> EndKind.STEP_HOT;
+            case BOIL -> read.end().value().isEmpty() ? EndKind.WORD : EndKind.BOILING;
+            case COOLED -> EndKind.COOLED;
+            case WORD -> EndKind.WORD;
+        };
+    }
+
     private static StageDraft stage(ReadStage read, StageKind kind, List<Integer> in) {
         double minutes = read.minutes()
                 .map(m -> (m.low() + m.high()) / 2)
@@ -223,17 +238,7 @@ public class BroughtIn {
                                 ? AT_ONCE
                                 : USUAL_MINUTES);
         double value = read.end().value().orElse(Double.NaN);
-        EndKind end = switch (read.end().by()) {
-            case MINUTES -> EndKind.MINUTES;
-            case FRACTION -> kind == StageKind.DEGLAZE ? EndKind.FRACTION_ADDED : EndKind.FRACTION;
-            case VOLUME -> EndKind.VOLUME;
-            case WEIGHT -> EndKind.WEIGHT;
-            case LEVEL -> EndKind.LEVEL;
-            case STEP -> EndKind.STEP_HOT;
-            case BOIL -> Double.isNaN(value) ? EndKind.WORD : EndKind.BOILING;
-            case COOLED -> EndKind.COOLED;
-            case WORD -> EndKind.WORD;
-        };
+        EndKind end = end(read);
         double figure = end == EndKind.WORD ? minutes : end == EndKind.COOLED && Double.isNaN(value) ? COLD_C : value;
         Look look = read.look()
                 .filter(l -> kind.treatment() == StageKind.Treatment.BOILING)

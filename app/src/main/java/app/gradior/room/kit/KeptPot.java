@@ -1,5 +1,6 @@
 package app.gradior.room.kit;
 
+import app.gradior.vessel.KeptShape;
 import app.gradior.vessel.PotShape;
 import org.jspecify.annotations.Nullable;
 
@@ -33,15 +34,16 @@ public record KeptPot(
         @Nullable Integer burners) {
     /** The shape that the columns say. */
     public PotShape shape() {
-        return new PotShape(
-                outline == null ? PotShape.Outline.ROUND : PotShape.Outline.ofKey(outline),
-                topDiameterMm,
-                topWidthMm == null ? topDiameterMm : topWidthMm,
-                baseDiameterMm,
-                baseWidthMm == null ? baseDiameterMm : baseWidthMm,
-                heightMm,
-                cornerMm,
-                burners == null ? 1 : burners);
+        return new KeptShape(
+                        outline == null ? null : PotShape.Outline.ofKey(outline),
+                        topDiameterMm,
+                        topWidthMm,
+                        baseDiameterMm,
+                        baseWidthMm,
+                        heightMm,
+                        cornerMm,
+                        burners)
+                .shape();
     }
 
     /** The same, new in a kitchen. */

@@ -6,6 +6,7 @@ import app.gradior.room.house.Furnishing;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.vessel.Jar;
+import app.gradior.vessel.KeptShape;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.List;
@@ -67,25 +68,25 @@ public class KitchenKit implements Furnishing {
         }
 
         public KeptPot row(long kitchenId) {
+            KeptShape kept = KeptShape.of(shape);
+            PotShape.Outline outline = kept.outline();
             return new KeptPot(
                     id,
                     kitchenId,
                     Refusal.text("name", name, 80),
-                    shape.topLengthMm(),
-                    shape.baseLengthMm(),
-                    shape.heightMm(),
+                    kept.topMm(),
+                    kept.baseMm(),
+                    kept.heightMm(),
                     shape.cornerMm(),
                     Refusal.inRange("emptyG", emptyG, 0, HEAVIEST_POT_G, " g"),
                     material.name(),
                     lid,
                     retired,
                     revision,
-                    shape.outline() == PotShape.Outline.ROUND
-                            ? null
-                            : shape.outline().key(),
-                    shape.outline().isLong() ? shape.topWidthMm() : null,
-                    shape.outline().isLong() ? shape.baseWidthMm() : null,
-                    shape.burners() == 1 ? null : shape.burners());
+                    outline == null ? null : outline.key(),
+                    kept.topWidthMm(),
+                    kept.baseWidthMm(),
+                    kept.burners());
         }
     }
 

@@ -1,7 +1,8 @@
 package app.gradior.web.plan;
 
+import app.gradior.care.StageCautions;
+import app.gradior.heat.Look;
 import app.gradior.measure.Numbers;
-import app.gradior.plan.PotRanking;
 import app.gradior.plan.Routes;
 import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.words.Words;
@@ -43,7 +44,8 @@ final class PlanChart {
                 .ifPresent(m -> shades.add(
                         new RoutesDrawing.Shade(m, Words.text("plan-chart.over-salt", Numbers.plain(mostSalt, 1)))));
         PotShape shape = answer.setting().pot().shape();
-        lastMinute(done, p -> shape.levelMm(p.volumeMl20c()) >= PotRanking.CATCHES_BELOW_MM)
+        Look look = done.main().stage().look();
+        lastMinute(done, p -> shape.levelMm(p.volumeMl20c()) >= StageCautions.leastMm(look, p.stepHot()))
                 .ifPresent(
                         m -> shades.add(new RoutesDrawing.Shade(m, Words.text("plan-chart.too-shallow-here-catches"))));
         if (answer.setting().draft().starch() == null

@@ -132,15 +132,11 @@ final class CheckView {
         return stages;
     }
 
-    /** "Reduce to half, lively, lid off". */
+    /** "Reduce, until half of it is left, lively, lid off": only what was read, nothing usual. */
     private String sentence(ReadStage stage) {
         List<String> words = new ArrayList<>();
         words.add(Words.text("check.kind." + stage.kind().name()));
-        double value = stage.end().value().orElse(Double.NaN);
-        if (!Double.isNaN(value)) {
-            words.add(Words.text(
-                    "check.end." + stage.end().by().name(), figure(stage.end().by(), value)));
-        }
+        stage.end().value().ifPresent(value -> words.add(StageSentence.end(BroughtIn.end(stage), value, figures)));
         if (stage.end().by() != EndWord.MINUTES) {
             stage.minutes()
                     .ifPresent(m -> words.add(Words.text(
@@ -149,17 +145,6 @@ final class CheckView {
         stage.look().ifPresent(look -> words.add(Words.say(look)));
         stage.lid().ifPresent(lid -> words.add(Words.text("check.lid", lid)));
         return String.join(", ", words);
-    }
-
-    private String figure(EndWord by, double value) {
-        return switch (by) {
-            case VOLUME -> figures.volume(value);
-            case WEIGHT -> figures.mass(value);
-            case BOIL, COOLED -> figures.temp(value);
-            case FRACTION -> Numbers.cooks(value);
-            case STEP -> figures.stepWords(value);
-            default -> Numbers.plain(value, value < 3 ? 1 : 0);
-        };
     }
 
     /**

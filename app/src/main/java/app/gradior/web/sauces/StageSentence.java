@@ -24,7 +24,7 @@ final class StageSentence {
             EndKind end = EndKind.valueOf(row.end());
             boolean atOnce = end == EndKind.MINUTES && kind.tool().isPresent();
             if (value.isPresent() && !atOnce) {
-                words.add(Words.text("stage-sentence." + end.name(), figure(end, value.getAsDouble(), figures)));
+                words.add(end(end, value.getAsDouble(), figures));
             }
             if (kind.treatment() != StageKind.Treatment.OFF_THE_HEAT
                     && kind.tool().isEmpty()) {
@@ -35,6 +35,11 @@ final class StageSentence {
         } catch (IllegalArgumentException e) {
             return "";
         }
+    }
+
+    /** What a stage ends by: "until half of it is left". */
+    static String end(EndKind end, double value, Figures figures) {
+        return Words.text("stage-sentence." + end.name(), figure(end, value, figures));
     }
 
     private static String figure(EndKind end, double value, Figures figures) {
