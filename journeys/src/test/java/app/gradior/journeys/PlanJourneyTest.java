@@ -114,7 +114,7 @@ class PlanJourneyTest {
         assertThat(page.locator("input[name=amount]")).hasValue("18");
         page.click("text=Gather");
         Locator first = page.locator(".ticklist input").first();
-        first.check();
+        page.waitForResponse(answer -> answer.url().endsWith("/tick"), first::check);
         page.reload();
         assertThat(page.locator(".ticklist input").first()).isChecked();
         Browser.checkScreen(page);
