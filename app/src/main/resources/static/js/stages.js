@@ -74,6 +74,7 @@ export function stages(form, changed) {
           for (const [name, key] of [['stageKind', 'kind'], ['stageEnd', 'end'], ['stageValue', 'value'], ['stageLook', 'look'], ['stageLid', 'lid']]) {
             /** @type {HTMLInputElement} */ (stage.querySelector(`[name="${name}"]`)).value = step.dataset[key] ?? '';
           }
+          stage.dataset.kind = step.dataset.kind;
         }
       });
       // Each line goes where its food goes in by itself; what is not understood yet, to the first.
@@ -154,6 +155,7 @@ export function stages(form, changed) {
     if (select instanceof HTMLSelectElement && select.name === 'stageKind') {
       const stage = /** @type {HTMLElement} */ (select.closest('li.stage'));
       const usual = select.selectedOptions[0].dataset;
+      stage.dataset.kind = select.value;
       /** @type {HTMLSelectElement} */ (stage.querySelector('[name="stageLook"]')).value = usual.look ?? '';
       /** @type {HTMLSelectElement} */ (stage.querySelector('[name="stageLid"]')).value = usual.lid ?? '';
     }

@@ -9,9 +9,11 @@ import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Moves;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageName;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
 import app.gradior.simmer.BoiledDown;
 import app.gradior.simmer.Heat;
@@ -20,6 +22,8 @@ import app.gradior.vessel.KeptShape;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -146,7 +150,9 @@ public record BatchPlan(
      * @param value figure of its end, in the end's unit
      * @param minutes planned, warming up included, with their band
      * @param stepServed planned at its end, for the serving temperature; absent with nothing liquid
+     * @param work what it does with what went in before; absent for nothing, and in older batches
      */
+    // Wide: a stage of a plan as a batch keeps it.
     public record PlanStage(
             StageKind kind,
             String title,
@@ -159,7 +165,8 @@ public record BatchPlan(
             double minutes,
             double minutesLow,
             double minutesHigh,
-            @Nullable Double stepServed) {
+            @Nullable Double stepServed,
+            @Nullable StageWork work) {
         public PlanStage {
             lines = List.copyOf(lines);
             pours = List.copyOf(pours);
@@ -180,8 +187,14 @@ public record BatchPlan(
             return kind.treatment() != StageKind.Treatment.OFF_THE_HEAT;
         }
 
+        /** What it does with what went in before. */
+        public StageWork working() {
+            return work == null ? StageWork.NONE : work;
+        }
+
         Stage with(Mixture adds) {
-            return new Stage(kind, adds, look, lid, end.end(value));
+            return new Stage(kind, adds, look, lid, end.end(value))
+                    .with(Map.of(), working().in(kind));
         }
     }
 
@@ -203,7 +216,8 @@ public record BatchPlan(
                         0,
                         0,
                         0,
-                        targetStep));
+                        targetStep,
+                        null));
     }
 
     /** Whether it looked as it was set when it began. */
@@ -222,8 +236,17 @@ public record BatchPlan(
             return List.of(BatchStory.StoryStage.of(course().get(0).with(start())));
         }
         return stages.stream()
-                .map(s -> new BatchStory.StoryStage(s.with(mixture(s.lines(), leftOut)), mixture(s.pours(), leftOut)))
+                .map(s -> new BatchStory.StoryStage(storied(s, leftOut), mixture(s.pours(), leftOut)))
                 .toList();
+    }
+
+    private Stage storied(PlanStage s, Set<Integer> leftOut) {
+        Stage stage = s.with(mixture(s.lines(), leftOut));
+        Moves moves = new Moves();
+        course().forEach(one -> moves.add(one.kind(), one.working()));
+        List<Integer> in =
+                s.lines().stream().filter(line -> !leftOut.contains(line)).toList();
+        return stage.with(moves.among(in, line -> Optional.of(lines.get(line).piece())), stage.work());
     }
 
     /** A line of it as it goes into the pot. */

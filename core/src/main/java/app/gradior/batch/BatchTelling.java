@@ -10,8 +10,10 @@ import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Moves;
 import app.gradior.simmer.PotState;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -129,7 +131,8 @@ public final class BatchTelling {
 
     /** What went in before a stage began, or was added since. */
     private List<LineReading> before(int stage) {
-        Set<Integer> out = batch.ticks().out();
+        Set<Integer> out = new TreeSet<>(batch.ticks().out());
+        out.addAll(beside(stage));
         List<LineReading> in = new ArrayList<>();
         for (BatchPlan.PlanStage earlier : plan.course().subList(0, stage)) {
             Stream.concat(earlier.lines().stream(), earlier.pours().stream())
@@ -138,6 +141,13 @@ public final class BatchTelling {
         }
         batch.standing().forEach(event -> in.addAll(readings(event)));
         return in;
+    }
+
+    /** The plan's lines that were lifted out before a stage and are not back. */
+    private Set<Integer> beside(int stage) {
+        Moves moves = new Moves();
+        plan.course().subList(0, stage).forEach(earlier -> moves.add(earlier.kind(), earlier.working()));
+        return moves.beside();
     }
 
     /** The cautions of the stage it is in. */
@@ -164,7 +174,12 @@ public final class BatchTelling {
 
     /** Whole pieces in it that come out before a blade. */
     public Optional<Caution> wholePieces() {
-        return StageCautions.wholePieces(wentIn().lines());
+        Set<Understood> beside = new HashSet<>();
+        beside(Math.min(batch.stage(), plan.course().size()))
+                .forEach(line -> beside.add(batch.lines().get(line)));
+        return StageCautions.wholePieces(wentIn().lines().stream()
+                .filter(line -> beside.stream().noneMatch(one -> one.text().equals(line.text())))
+                .toList());
     }
 
     /** Why a batch with such an event cannot be reckoned. */

@@ -3,6 +3,7 @@ package app.gradior.batch;
 import app.gradior.finding.Unfit;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
+import app.gradior.sauce.Piece;
 import java.util.List;
 import java.util.Optional;
 
@@ -38,6 +39,11 @@ public record Understood(String text, Food food, double massG, double logSd) {
     /** So many times as much. */
     public Understood times(double factor) {
         return new Understood(text, food, massG * factor, logSd);
+    }
+
+    /** As pieces that may be lifted out. */
+    public Piece piece() {
+        return Piece.of(food, massG);
     }
 
     /** As a line that is sure. */

@@ -51,6 +51,9 @@ public sealed interface Caution extends Finding {
     /** Hot sauce splashes from a mill or sieve. */
     record Splashes() implements Caution {}
 
+    /** Fat that is poured off hot. */
+    record HotFat() implements Caution {}
+
     /** Yolk that gets hotter than this without starch, °C. */
     record Curdles(double overC) implements Caution {}
 

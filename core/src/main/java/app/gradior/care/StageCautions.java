@@ -136,6 +136,9 @@ public final class StageCautions {
         if ((kind == StageKind.MILL || kind == StageKind.SIEVE) && pot.tempC() > COOLER_C) {
             cautions.add(new Caution.Splashes());
         }
+        if (kind == StageKind.RENDER) {
+            cautions.add(new Caution.HotFat());
+        }
         if (heated && pot.end().brixPercent() > SUGARY_BRIX) {
             cautions.add(new Caution.HotSugar());
         }

@@ -69,7 +69,20 @@ public final class StageTasks {
 
     private static boolean handsOn(StageKind kind) {
         return switch (kind) {
-            case SWEAT, TOAST, FRY, DEGLAZE, SLURRY, BLEND, MILL, SIEVE, ENRICH, SEASON, PACK -> true;
+            case SWEAT,
+                    TOAST,
+                    FRY,
+                    RENDER,
+                    TAKE_OUT,
+                    PUT_BACK,
+                    DEGLAZE,
+                    SLURRY,
+                    BLEND,
+                    MILL,
+                    SIEVE,
+                    ENRICH,
+                    SEASON,
+                    PACK -> true;
             case ADD, REDUCE, SIMMER, REST, COOL -> false;
         };
     }

@@ -9,11 +9,13 @@ import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Work;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.PotState;
 import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.Consistency;
+import app.gradior.texture.Stair;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
@@ -30,6 +32,8 @@ public final class PotCourse {
     private static final double ENOUGH = 0.85;
     /** The last of a pot is not taken out: there would be nothing left to follow. */
     private static final double MOST_TAKEN = 0.95;
+
+    private static final double WATER_PAS = 0.001;
 
     /** What the pot is doing. */
     private enum Mode {
@@ -83,8 +87,10 @@ public final class PotCourse {
     private double fried;
     private double sweatingG;
     private double leastWaterG;
-    /** What stayed in tools since the stage began. */
+    /** What stayed in tools, was lifted out or poured off since the stage began. */
     private Mixture leftBehind = Mixture.EMPTY;
+
+    private PiecesInPot pieces = new PiecesInPot();
 
     /**
      * One of many: an empty pot, cold, that goes in longer steps.
@@ -110,11 +116,15 @@ public final class PotCourse {
      * As the model says, in steps as fine as it takes.
      *
      * @param inPot what is in it before its first stage
+     * @param pieces in it and beside it
      * @param tempC how hot that is, °C
      */
-    static PotCourse asPlanned(PotOnHeat pot, double bodyFactor, double servedC, Mixture inPot, double tempC) {
+    // Wide: a pot, how it is judged, and what is in it.
+    static PotCourse asPlanned(
+            PotOnHeat pot, double bodyFactor, double servedC, Mixture inPot, PiecesInPot pieces, double tempC) {
         PotCourse course = new PotCourse(pot, bodyFactor, servedC, Variation.NONE, UnaryOperator.identity());
         course.mixture = inPot;
+        course.pieces = pieces.copy();
         course.tempC = tempC;
         return course;
     }
@@ -141,6 +151,7 @@ public final class PotCourse {
         copy.sweatingG = sweatingG;
         copy.leastWaterG = leastWaterG;
         copy.leftBehind = leftBehind;
+        copy.pieces = pieces.copy();
         if (mode == Mode.BOILING) {
             copy.run = copy.boiling();
             copy.applyHeat();
@@ -168,8 +179,10 @@ public final class PotCourse {
     private void begin(Stage next, boolean hot) {
         end();
         double potC = tempC;
-        tempC = SpecificHeat.mixedC(mixture, tempC, next.adds(), StageRules.ROOM_C);
-        mixture = mixture.plus(next.adds());
+        Mixture adds = next.work() instanceof Work.PutBack back ? next.adds().plus(pieces.putBack(back)) : next.adds();
+        tempC = SpecificHeat.mixedC(mixture, tempC, adds, StageRules.ROOM_C);
+        mixture = mixture.plus(adds);
+        pieces.putIn(next.pieces());
         stage = next;
         look = next.look();
         lid = next.lid();
@@ -192,11 +205,32 @@ public final class PotCourse {
         onHeat = false;
     }
 
-    /** Does what the stage's tool does, unless the cook did. */
+    /** Does what the stage's tool does, unless the cook did; lifts out and pours off what the stage says. */
     private void useTool() {
-        if (!pressed) {
-            stage.kind().tool().ifPresent(pressing -> press(pressing, Double.NaN));
+        if (pressed) {
+            return;
         }
+        stage.kind().tool().ifPresent(pressing -> press(pressing, Double.NaN));
+        if (stage.work() instanceof Work.TakeOut out) {
+            takeOff();
+            part(pieces.takeOut(mixture, out, viscosityPaS()));
+        } else if (stage.work() instanceof Work.PourFat fat) {
+            takeOff();
+            part(pieces.pour(mixture, fat));
+        }
+    }
+
+    private void part(Mixture.Parted parted) {
+        leftBehind = leftBehind.plus(parted.leftBehind());
+        mixture = parted.kept();
+        pressed = true;
+        resume();
+    }
+
+    /** How the sauce clings to what is lifted out of it, Pa·s; as water with nothing liquid. */
+    private double viscosityPaS() {
+        double step = mixture.serumG() > 0 ? look().stepHot() : Double.NaN;
+        return Double.isNaN(step) ? WATER_PAS : Stair.viscosityPaS(step);
     }
 
     /** The cook sees this look: a pot on its way up is there now. */
@@ -246,7 +280,9 @@ public final class PotCourse {
             return;
         }
         takeOff();
-        mixture = mixture.times(1 - Math.max(0, Math.min(MOST_TAKEN, share)));
+        double taken = Math.max(0, Math.min(MOST_TAKEN, share));
+        mixture = mixture.times(1 - taken);
+        pieces.taken(taken);
         resume();
     }
 
@@ -258,6 +294,7 @@ public final class PotCourse {
     public void press(Pressing pressing, double leftG) {
         takeOff();
         Mixture.Parted parted = pressing.of(mixture);
+        pieces.brokenUp();
         double usualG = parted.leftBehind().massG();
         double behindG = Double.isNaN(leftG) ? variation.leftBehind() * usualG : leftG;
         double wantedG = Math.max((1 - MOST_TAKEN) * mixture.massG(), mixture.massG() - behindG);
@@ -380,11 +417,12 @@ public final class PotCourse {
             case FRYING -> {
                 sweat(minutes);
                 mixture = mixture.cookedFor(minutes * StageRules.FRYING_SOFTENS);
+                pieces.cooked(minutes * StageRules.FRYING_SOFTENS);
                 cooked += minutes;
             }
             case BOILING -> {
                 run.advance(minutes * StageRules.SECONDS_PER_MINUTE);
-                cooked += minutes;
+                boiledFor(minutes);
             }
             case STANDING -> {
                 stand(minutes);
@@ -392,6 +430,11 @@ public final class PotCourse {
             }
         }
         minute += minutes;
+    }
+
+    private void boiledFor(double minutes) {
+        cooked += minutes;
+        pieces.cooked(minutes * Mixture.simmerShare(run.tempC()));
     }
 
     /** Beside the heat: it cools, and as long as it is hot it goes on losing water. */
@@ -422,6 +465,7 @@ public final class PotCourse {
         double share = StageRules.sweatedShare(fried + minutes) - StageRules.sweatedShare(fried);
         return share
                 * sweatingG
+                * StageRules.driesIn(stage.kind())
                 * StageRules.sweatsPast(lid)
                 * drift
                 * variation.look().applyAsDouble(Look.STEAMING);
@@ -438,7 +482,9 @@ public final class PotCourse {
         }
         double lostG = sweatedG(minutes);
         fried += minutes;
-        double waterG = Math.max(Math.min(leastWaterG, mixture.waterG()), mixture.waterG() - lostG);
+        double hadG = mixture.waterG();
+        double waterG = Math.max(Math.min(leastWaterG, hadG), hadG - lostG);
+        pieces.dried(hadG > 0 ? waterG / hadG : 1);
         mixture = mixture.withVolatiles(waterG, mixture.ethanolG(), mixture.aceticG());
     }
 
@@ -461,7 +507,7 @@ public final class PotCourse {
                 SimmerRun.End end =
                         run.advanceUntil(StageRules.event(stage, startMl), left * StageRules.SECONDS_PER_MINUTE);
                 minute += run.minute() - before;
-                cooked += run.minute() - before;
+                boiledFor(run.minute() - before);
                 if (end != SimmerRun.End.TIME) {
                     return end;
                 }
@@ -512,9 +558,14 @@ public final class PotCourse {
         return startMl;
     }
 
-    /** What stayed in tools since the stage began. */
+    /** What stayed in tools, was lifted out or poured off since the stage began. */
     Mixture leftBehind() {
         return leftBehind;
+    }
+
+    /** Which pieces are in it and beside it. */
+    PiecesInPot pieces() {
+        return pieces;
     }
 
     /** Minutes until it is at the heat of its stage. */

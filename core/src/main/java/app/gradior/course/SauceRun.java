@@ -47,8 +47,9 @@ public final class SauceRun {
      *
      * @param stages as far as they could be done
      * @param stuck why not all of them were, if not
+     * @param pieces in the pot and beside it at the end
      */
-    public record Cooked(List<StageResult> stages, Optional<Stuck> stuck) {
+    public record Cooked(List<StageResult> stages, Optional<Stuck> stuck, PiecesInPot pieces) {
         public Cooked {
             stages = List.copyOf(stages);
         }
@@ -68,9 +69,20 @@ public final class SauceRun {
             return stages.stream().mapToDouble(StageResult::evaporatedG).sum();
         }
 
-        /** Mass that stayed in mills, sieves and jugs. */
+        /** Mass that stayed in mills, sieves and jugs, was poured off, or was lifted out and not put back. */
         public double leftBehindG() {
-            return stages.stream().mapToDouble(s -> s.leftBehind().massG()).sum();
+            double sum = 0;
+            Mixture before = Mixture.EMPTY;
+            for (StageResult result : stages) {
+                sum += result.leftBehind().massG();
+                if (result.stage().kind() == StageKind.PUT_BACK) {
+                    sum -= result.in().massG()
+                            - before.massG()
+                            - result.stage().adds().massG();
+                }
+                before = result.out();
+            }
+            return sum;
         }
     }
 
@@ -101,23 +113,27 @@ public final class SauceRun {
      * Cooks on from a pot that is at its boil.
      *
      * @param from what is in it
+     * @param pieces in it and beside it
      */
-    public static Cooked cookOn(Mixture from, List<Stage> stages, PotOnHeat pot, double bodyFactor, double servedC) {
-        return new SauceRun(pot, PotCourse.asPlanned(pot, bodyFactor, servedC, from, BOILING_C), true).cook(stages);
+    // Wide: a pot as it stands, and what comes.
+    public static Cooked cookOn(
+            Mixture from, PiecesInPot pieces, List<Stage> stages, PotOnHeat pot, double bodyFactor, double servedC) {
+        return new SauceRun(pot, PotCourse.asPlanned(pot, bodyFactor, servedC, from, pieces, BOILING_C), true)
+                .cook(stages);
     }
 
     private static PotCourse cold(PotOnHeat pot, double bodyFactor, double servedC) {
-        return PotCourse.asPlanned(pot, bodyFactor, servedC, Mixture.EMPTY, StageRules.ROOM_C);
+        return PotCourse.asPlanned(pot, bodyFactor, servedC, Mixture.EMPTY, new PiecesInPot(), StageRules.ROOM_C);
     }
 
     private Cooked cook(List<Stage> stages) {
         for (int i = 0; i < stages.size(); i++) {
             Optional<CannotCook> trouble = cook(stages.get(i));
             if (trouble.isPresent()) {
-                return new Cooked(results, Optional.of(new Stuck(i, trouble.get())));
+                return new Cooked(results, Optional.of(new Stuck(i, trouble.get())), course.pieces());
             }
         }
-        return new Cooked(results, Optional.empty());
+        return new Cooked(results, Optional.empty(), course.pieces());
     }
 
     private Optional<CannotCook> cook(Stage stage) {

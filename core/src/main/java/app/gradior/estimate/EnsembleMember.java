@@ -41,8 +41,7 @@ final class EnsembleMember {
 
     /** A stage with this member's amounts. */
     private Stage stage(int index) {
-        Stage s = story.parts().get(index).stage();
-        return new Stage(s.kind(), scaled(s.adds()), s.look(), s.lid(), s.end());
+        return story.parts().get(index).stage().changed(this::scaled);
     }
 
     private Mixture scaled(Mixture mixture) {

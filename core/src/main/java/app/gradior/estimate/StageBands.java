@@ -98,9 +98,7 @@ public final class StageBands {
         double step = way.cooked().stages().get(way.main()).end().stepServed();
         Stage main = stages.get(way.main());
         if (step >= 1 && step <= 9.5) {
-            stages.set(
-                    way.main(),
-                    new Stage(main.kind(), main.adds(), main.look(), main.lid(), new StageEnd.StepServed(step)));
+            stages.set(way.main(), main.ending(new StageEnd.StepServed(step)));
         }
         return stages;
     }
@@ -128,7 +126,7 @@ public final class StageBands {
         List<Stage> moved = stages;
         if (what == Uncertain.WATER || what == Uncertain.SOLIDS) {
             moved = stages.stream()
-                    .map(s -> new Stage(s.kind(), scaled(s.adds(), what, factor), s.look(), s.lid(), s.end()))
+                    .map(s -> s.changed(m -> scaled(m, what, factor)))
                     .toList();
         }
         PotOnHeat there = what == Uncertain.RATE

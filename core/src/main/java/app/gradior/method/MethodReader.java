@@ -90,6 +90,11 @@ public final class MethodReader {
                         .toList());
     }
 
+    /** What finds the pieces that words name among the lines of a sauce written in these measures. */
+    public PieceWords pieces(MeasureSystem measures) {
+        return new PieceWords(readers.apply(measures));
+    }
+
     /** Whether somebody talks: by the small words of talk, and by how often a person speaks of persons. */
     static boolean isSpoken(String text) {
         String low = text.toLowerCase(Locale.ROOT).replace('’', '\'');

@@ -17,8 +17,11 @@ public final class Body {
     /** With what a part stays behind in a mill, a sieve or a jug. */
     private enum With {
         LIQUID,
+        SUSPENDED,
         FREE_PULP,
-        PIECES
+        PIECES,
+        FAT,
+        PROTEIN
     }
 
     /** One part, in grams; pulp in grams of tomato-juice pulp that would do the same. */
@@ -41,23 +44,23 @@ public final class Body {
         LOOSE(With.FREE_PULP),
         /** Ground solids that thicken by their volume alone: spice, cocoa. */
         FINE(With.FREE_PULP),
-        GELATINE(With.LIQUID),
+        GELATINE(With.SUSPENDED),
         /** Fresh yolk and white: as they come, set, and curdled. */
-        YOLK(With.LIQUID),
-        SET_YOLK(With.LIQUID),
-        CURDLED_YOLK(With.LIQUID),
-        WHITE(With.LIQUID),
-        SET_WHITE(With.LIQUID),
-        PECTIN(With.LIQUID),
+        YOLK(With.SUSPENDED),
+        SET_YOLK(With.SUSPENDED),
+        CURDLED_YOLK(With.SUSPENDED),
+        WHITE(With.SUSPENDED),
+        SET_WHITE(With.SUSPENDED),
+        PECTIN(With.SUSPENDED),
         HEXOSES(With.LIQUID),
         LACTOSE(With.LIQUID),
-        PROTEIN(With.LIQUID),
+        PROTEIN(With.PROTEIN),
         /** mmol, not grams. */
         PHOSPHATE(With.LIQUID),
-        BUTTER_FAT(With.LIQUID),
-        COCOA_FAT(With.LIQUID),
-        COCONUT_FAT(With.LIQUID),
-        LARD_FAT(With.LIQUID);
+        BUTTER_FAT(With.FAT),
+        COCOA_FAT(With.FAT),
+        COCONUT_FAT(With.FAT),
+        LARD_FAT(With.FAT);
 
         private final With with;
 
@@ -296,14 +299,17 @@ public final class Body {
         return new Body(g);
     }
 
-    /** The shares of its parts that stay behind, each 0 to 1. */
-    Body shares(double liquid, double freePulp, double pieces) {
+    /** The shares of its parts that go. */
+    Body shares(Mixture.Shares of, double fat) {
         double[] g = grams.clone();
         for (Part part : Part.values()) {
             g[part.ordinal()] *= switch (part.with) {
-                case LIQUID -> liquid;
-                case FREE_PULP -> freePulp;
-                case PIECES -> pieces;
+                case LIQUID -> of.liquid();
+                case SUSPENDED -> of.suspended();
+                case FREE_PULP -> of.freePulp();
+                case PIECES -> of.boundPulp();
+                case FAT -> fat;
+                case PROTEIN -> of.protein();
             };
         }
         return new Body(g);

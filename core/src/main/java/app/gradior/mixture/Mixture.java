@@ -292,30 +292,46 @@ public record Mixture(
     }
 
     /**
-     * Takes shares of the parts out, each 0 to 1: what stays behind in a mill, a sieve or a jug. Pungency and alkalinity go with
-     * the liquid; starch that has set does too.
+     * Shares of the parts of a mixture, each 0 to 1.
+     *
+     * @param liquid of the water and what is dissolved in small molecules; pungency and alkalinity go with it
+     * @param suspended of what is spread in the liquid and does not wander into pieces: emulsified fat, starch, gelatine, egg, pectin
+     * @param protein of what is dissolved by its row and does not leave meat: with the liquid in everything else
      */
-    public Parted without(double liquidShare, double coarseShare, double freePulpShare, double boundPulpShare) {
-        Body behind = body.shares(liquidShare, freePulpShare, boundPulpShare);
+    public record Shares(
+            double liquid,
+            double suspended,
+            double freeFat,
+            double coarse,
+            double freePulp,
+            double boundPulp,
+            double protein) {}
+
+    /** Takes shares of the parts out: what stays behind in a mill, a sieve or a jug, or goes with pieces. */
+    public Parted without(Shares s) {
+        double fatG = emulsifiedFatG + freeFatG;
+        double fatShare = fatG > 0 ? (s.suspended * emulsifiedFatG + s.freeFat * freeFatG) / fatG : s.suspended;
+        Body behind = body.shares(s, fatShare);
         double freeG = body.freeG();
         double bodyG = freeG + body.boundG();
-        double pulpShare = bodyG > 0 ? (freeG * freePulpShare + body.boundG() * boundPulpShare) / bodyG : freePulpShare;
+        double pulpShare = bodyG > 0 ? (freeG * s.freePulp + body.boundG() * s.boundPulp) / bodyG : s.freePulp;
+        double proteinG = Math.min(otherSolublesG, body.g(Body.Part.PROTEIN));
         Mixture out = new Mixture(
-                waterG * liquidShare,
-                ethanolG * liquidShare,
-                sugarsG * liquidShare,
-                otherSolublesG * liquidShare,
-                saltG * liquidShare,
-                aceticG * liquidShare,
-                otherAcidsG * liquidShare,
-                emulsifiedFatG * liquidShare,
-                freeFatG * liquidShare,
-                starch.times(liquidShare),
+                waterG * s.liquid,
+                ethanolG * s.liquid,
+                sugarsG * s.liquid,
+                (otherSolublesG - proteinG) * s.liquid + proteinG * s.protein,
+                saltG * s.liquid,
+                aceticG * s.liquid,
+                otherAcidsG * s.liquid,
+                emulsifiedFatG * s.suspended,
+                freeFatG * s.freeFat,
+                starch.times(s.suspended),
                 pulpG * pulpShare,
-                coarseG * coarseShare,
+                coarseG * s.coarse,
                 behind,
-                pungencyShuG * liquidShare,
-                alkalinityMol * liquidShare);
+                pungencyShuG * s.liquid,
+                alkalinityMol * s.liquid);
         return new Parted(minus(out), out);
     }
 

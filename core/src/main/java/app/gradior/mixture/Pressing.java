@@ -36,10 +36,17 @@ public enum Pressing {
 
     /** The mixture after it, and what stayed behind: together exactly what went in. */
     public Mixture.Parted of(Mixture m) {
-        Mixture.Parted dry = m.without(0, coarseHeld, freePulpHeld, boundPulpHeld);
+        Mixture.Parted dry = m.without(new Mixture.Shares(0, 0, 0, coarseHeld, freePulpHeld, boundPulpHeld, 0));
         double clingingG = serumPerSolidG * dry.leftBehind().massG();
         double serumShare = m.serumG() > 0 ? Math.min(0.9, film + clingingG / m.serumG()) : 0;
-        Mixture.Parted parted = m.without(serumShare, orFilm(coarseHeld), orFilm(freePulpHeld), orFilm(boundPulpHeld));
+        Mixture.Parted parted = m.without(new Mixture.Shares(
+                serumShare,
+                serumShare,
+                serumShare,
+                orFilm(coarseHeld),
+                orFilm(freePulpHeld),
+                orFilm(boundPulpHeld),
+                serumShare));
         return freesPulp ? new Mixture.Parted(parted.kept().blended(), parted.leftBehind()) : parted;
     }
 

@@ -1,5 +1,6 @@
 package app.gradior.plan;
 
+import app.gradior.course.PiecesInPot;
 import app.gradior.course.SauceRun;
 import app.gradior.finding.Finding;
 import app.gradior.finding.Unfit;
@@ -94,7 +95,7 @@ public record SauceRoutes(
         /** So many times as much of everything, ending at so many times the weights. */
         public List<Stage> times(double factor) {
             return stages.stream()
-                    .map(s -> new Stage(s.kind(), s.adds().times(factor), s.look(), s.lid(), times(s.end(), factor)))
+                    .map(s -> s.times(factor).ending(times(s.end(), factor)))
                     .toList();
         }
 
@@ -134,6 +135,7 @@ public record SauceRoutes(
         }
         Stage stage = stages.get(main);
         Mixture before = head.out().plus(stage.adds());
+        PiecesInPot pieces = head.pieces().with(stage.pieces());
         Routes routes = new Routes(
                 before,
                 pot,
@@ -142,7 +144,7 @@ public record SauceRoutes(
                 targetStep,
                 servedC,
                 bodyFactor,
-                afterwards(main));
+                afterwards(main, pieces));
         Routes.Outcome outcome = routes.curve();
         if (outcome instanceof Routes.NoWay no) {
             return new NoWay(no.field(), no.why());
@@ -162,7 +164,7 @@ public record SauceRoutes(
         return s.kind() == StageKind.SLURRY ? new Stage(StageKind.SIMMER, s.adds(), s.look(), s.lid(), s.end()) : s;
     }
 
-    private Routes.Afterwards afterwards(int main) {
+    private Routes.Afterwards afterwards(int main, PiecesInPot pieces) {
         List<Stage> rest = stages.subList(main + 1, stages.size()).stream()
                 .map(SauceRoutes::asSimmer)
                 .toList();
@@ -170,7 +172,7 @@ public record SauceRoutes(
             return Routes.Afterwards.NOTHING;
         }
         return reduced -> {
-            SauceRun.Cooked cooked = SauceRun.cookOn(reduced, rest, pot, bodyFactor, servedC);
+            SauceRun.Cooked cooked = SauceRun.cookOn(reduced, pieces, rest, pot, bodyFactor, servedC);
             return cooked.stages().isEmpty() ? reduced : cooked.out();
         };
     }
@@ -184,7 +186,7 @@ public record SauceRoutes(
             return routes.withStarch(curve, writtenStarchG);
         }
         Stage alone = new Stage(stage.kind(), Mixture.EMPTY, stage.look(), stage.lid(), stage.end());
-        SauceRun.Cooked cooked = SauceRun.cookOn(before, List.of(alone), pot, bodyFactor, servedC);
+        SauceRun.Cooked cooked = SauceRun.cookOn(before, new PiecesInPot(), List.of(alone), pot, bodyFactor, servedC);
         double least = curve.leastReduced().evaporatedG();
         double most = curve.mostReduced().evaporatedG();
         return routes.evaporating(Math.max(least, Math.min(most, cooked.evaporatedG())));
@@ -241,7 +243,7 @@ public record SauceRoutes(
             if (i == main) {
                 mainAt = way.size();
                 StageEnd end = new StageEnd.Weight(Math.max(LEAST_WEIGHT_G, mainEndG));
-                stage = new Stage(stage.kind(), stage.adds(), stage.look(), stage.lid(), end);
+                stage = stage.ending(end);
             } else if (stage.kind() == StageKind.SLURRY && i > main && !slurried) {
                 slurried = true;
                 stage = slurry(stage, starchG);
@@ -267,7 +269,7 @@ public record SauceRoutes(
 
     private Stage slurry(Stage stage, double starchG) {
         Mixture in = stage.adds().plus(mix.perGram().times(starchG));
-        return new Stage(stage.kind(), in, stage.look(), stage.lid(), stage.end());
+        return stage.adding(in);
     }
 
     /** Why a way cannot be cooked through, if it cannot. */

@@ -5,6 +5,7 @@ import app.gradior.finding.Wrong;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Pressing;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +15,8 @@ public enum StageKind {
     SWEAT("sweat", Treatment.FRYING, Look.STEAMING),
     TOAST("toast", Treatment.FRYING, Look.STEAMING),
     FRY("fry", Treatment.BOILING, Look.LIVELY),
+    /** Fat comes out of meat, and most of it may be poured off. */
+    RENDER("render", Treatment.FRYING, Look.STEAMING),
     DEGLAZE("deglaze", Treatment.BOILING, Look.LIVELY),
     ADD("add", Treatment.BOILING, Look.GENTLE),
     REDUCE("reduce", Treatment.BOILING, Look.LIVELY),
@@ -24,6 +27,9 @@ public enum StageKind {
     SIEVE("sieve", Pressing.SIEVED),
     ENRICH("enrich", Treatment.OFF_THE_HEAT, Look.STEAMING),
     SEASON("season", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    /** Pieces are lifted out, to be put back or thrown away. */
+    TAKE_OUT("takeOut", Treatment.OFF_THE_HEAT, Look.STEAMING),
+    PUT_BACK("putBack", Treatment.OFF_THE_HEAT, Look.STEAMING),
     REST("rest", Treatment.OFF_THE_HEAT, Look.STEAMING),
     COOL("cool", Treatment.OFF_THE_HEAT, Look.STEAMING),
     PACK("pack", Treatment.OFF_THE_HEAT, Look.STEAMING);
@@ -68,14 +74,25 @@ public enum StageKind {
         return treatment;
     }
 
+    /** Whether there is a sauce to speak of, after these: what was only fried, or lifted out of the fat, has no thickness. */
+    public static boolean makeSauce(List<StageKind> soFar) {
+        return soFar.stream().anyMatch(kind -> kind.treatment == Treatment.BOILING)
+                || soFar.stream().noneMatch(kind -> kind.treatment == Treatment.FRYING);
+    }
+
     /** What its tool does, if it has one. */
     public Optional<Pressing> tool() {
         return Optional.ofNullable(tool);
     }
 
-    /** Whether vegetables lose water in it though nothing boils. */
+    /** Whether what is in it loses water though nothing boils. */
     public boolean sweats() {
-        return this == SWEAT;
+        return this == SWEAT || this == RENDER;
+    }
+
+    /** Whether it moves pieces that went in before: its lines are those, and nothing new goes in. */
+    public boolean movesPieces() {
+        return this == TAKE_OUT || this == PUT_BACK;
     }
 
     /** The look a cook means who says no more. */

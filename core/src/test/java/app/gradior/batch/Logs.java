@@ -25,7 +25,7 @@ final class Logs {
 
     private static BatchPlan.PlanStage stage(
             StageKind kind, List<Integer> lines, List<Integer> pours, Look look, LidState lid) {
-        return new BatchPlan.PlanStage(kind, "", lines, pours, look, lid, EndKind.MINUTES, 10, 10, 8, 12, 5.0);
+        return new BatchPlan.PlanStage(kind, "", lines, pours, look, lid, EndKind.MINUTES, 10, 10, 8, 12, 5.0, null);
     }
 
     /** Reduce stock and butter, lively and open; thicken with maize at a gentle simmer, lid ajar; rest off the heat. */

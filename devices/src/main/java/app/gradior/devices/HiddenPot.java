@@ -9,8 +9,10 @@ import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.EndKind;
+import app.gradior.sauce.Piece;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.io.IOException;
@@ -25,6 +27,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -136,21 +140,37 @@ final class HiddenPot {
     }
 
     private Stage stage(JsonNode batch, JsonNode stage, Set<Integer> leftOut) {
+        StageKind kind = StageKind.ofKey(stage.get("kind").stringValue());
         Mixture in = Mixture.EMPTY;
+        List<Integer> moved = new ArrayList<>();
+        Map<Integer, Piece> pieces = new TreeMap<>();
         for (JsonNode place : stage.get("lines")) {
-            if (!leftOut.contains(place.intValue())) {
+            if (kind.movesPieces()) {
+                moved.add(place.intValue());
+            } else if (!leftOut.contains(place.intValue())) {
                 JsonNode line = batch.get("lines").get(place.intValue());
-                in = in.plus(
-                        of(line.get("food").stringValue(), line.get("massG").doubleValue()));
+                double massG = line.get("massG").doubleValue();
+                in = in.plus(of(line.get("food").stringValue(), massG));
+                catalogue
+                        .food(line.get("food").stringValue())
+                        .map(food -> Piece.of(food, massG).with(m -> m.scaled(water, 1)))
+                        .ifPresent(piece -> pieces.put(place.intValue(), piece));
             }
         }
+        StageWork work =
+                new StageWork(moved, number(stage, "share"), number(stage, "keepFatG"), number(stage, "keepFatShare"));
         EndKind end = EndKind.valueOf(stage.get("end").stringValue().toUpperCase(Locale.ROOT));
         return new Stage(
-                StageKind.ofKey(stage.get("kind").stringValue()),
-                in.scaled(water, 1),
-                Look.ofKey(stage.get("look").stringValue()),
-                LidState.ofKey(stage.get("lid").stringValue()),
-                end.end(stage.get("value").doubleValue()));
+                        kind,
+                        in.scaled(water, 1),
+                        Look.ofKey(stage.get("look").stringValue()),
+                        LidState.ofKey(stage.get("lid").stringValue()),
+                        end.end(stage.get("value").doubleValue()))
+                .with(pieces, work.in(kind));
+    }
+
+    private static @Nullable Double number(JsonNode stage, String name) {
+        return stage.hasNonNull(name) ? stage.get(name).doubleValue() : null;
     }
 
     private Mixture of(String food, double massG) {

@@ -8,10 +8,13 @@ import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.EndKind;
+import app.gradior.sauce.Moves;
+import app.gradior.sauce.Piece;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
+import app.gradior.sauce.Work;
 import app.gradior.simmer.PotOnHeat;
 import java.util.ArrayList;
 import java.util.List;
@@ -59,6 +62,7 @@ public final class StagePlan {
     public static Laid lay(
             SauceBook.Draft draft, List<LineReading> readings, double factor, Map<Integer, Heating> heats) {
         List<StageDraft> drafts = drafts(draft, readings.size());
+        Moves moves = moves(drafts);
         List<Stage> stages = new ArrayList<>();
         double starchG = 0;
         Optional<StarchKind> starch = Optional.empty();
@@ -83,7 +87,8 @@ public final class StagePlan {
             boolean smooth = draft.stages().isEmpty() && draft.texture() == Texture.SMOOTH;
             Mixture whole = (smooth ? adds.blended() : adds).times(factor);
             Heating heat = heats.getOrDefault(i, new Heating(stage.look(), stage.lid()));
-            stages.add(new Stage(stage.kind(), whole, heat.look(), heat.lid(), end(stage, factor)));
+            stages.add(new Stage(stage.kind(), whole, heat.look(), heat.lid(), end(stage, factor))
+                    .with(pieces(moves, stage, readings, factor), work(stage, factor)));
         }
         return new Laid(stages, drafts, starchG, starch, powderLines);
     }
@@ -115,12 +120,15 @@ public final class StagePlan {
      */
     public static List<Stage> stages(SauceBook.Draft draft, List<LineReading> readings, double factor) {
         List<Stage> stages = new ArrayList<>();
-        for (StageDraft stage : drafts(draft, readings.size())) {
+        List<StageDraft> drafts = drafts(draft, readings.size());
+        Moves moves = moves(drafts);
+        for (StageDraft stage : drafts) {
             Mixture adds = Mixture.EMPTY;
             for (LineReading reading : lines(stage, readings)) {
                 adds = adds.plus(of(reading));
             }
-            stages.add(new Stage(stage.kind(), adds.times(factor), stage.look(), stage.lid(), end(stage, factor)));
+            stages.add(new Stage(stage.kind(), adds.times(factor), stage.look(), stage.lid(), end(stage, factor))
+                    .with(pieces(moves, stage, readings, factor), work(stage, factor)));
         }
         return stages;
     }
@@ -138,6 +146,27 @@ public final class StagePlan {
                 StageKind.REDUCE.usualLid(),
                 EndKind.STEP_SERVED,
                 draft.targetStep());
+    }
+
+    private static Moves moves(List<StageDraft> drafts) {
+        Moves moves = new Moves();
+        drafts.forEach(stage -> moves.add(stage.kind(), stage.working()));
+        return moves;
+    }
+
+    private static Map<Integer, Piece> pieces(
+            Moves moves, StageDraft stage, List<LineReading> readings, double factor) {
+        return moves.among(
+                stage.lines(),
+                line -> line < 0 || line >= readings.size()
+                        ? Optional.empty()
+                        : readings.get(line)
+                                .food()
+                                .map(food -> Piece.of(food, readings.get(line).massG() * factor)));
+    }
+
+    private static Work work(StageDraft stage, double factor) {
+        return stage.working().in(stage.kind()).times(factor);
     }
 
     private static StageEnd end(StageDraft stage, double factor) {

@@ -5,6 +5,7 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.measure.LineReader;
 import app.gradior.method.MethodReader;
+import app.gradior.method.PieceWords;
 import app.gradior.method.ReadRecipe;
 import app.gradior.method.ReadRecipe.ReadLine;
 import app.gradior.method.ReadRecipe.ReadStage;
@@ -19,10 +20,13 @@ import app.gradior.room.words.Told;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import org.jsoup.Jsoup;
 import org.springframework.stereotype.Service;
 
@@ -113,7 +117,7 @@ public class BroughtIn {
         for (Span piece : made) {
             read = reader.made(read, head, piece);
         }
-        return of(read, head, made, tags, List.of());
+        return of(reader, read, head, made, tags, List.of());
     }
 
     private static String head(String text) {
@@ -137,19 +141,22 @@ public class BroughtIn {
         String head = head(text);
         ReadRecipe read = reader.read(
                 head, inItsMeasures ? Optional.of(kitchen.measures()) : Optional.empty(), kitchen.measures());
-        return of(read, head, List.of(), tags, others);
+        return of(reader, read, head, List.of(), tags, others);
     }
 
-    private static Recipe of(ReadRecipe read, String text, List<Span> made, String tags, List<String> others) {
+    // Wide: a recipe as it came and as it was read.
+    private static Recipe of(
+            MethodReader reader, ReadRecipe read, String text, List<Span> made, String tags, List<String> others) {
         if (read.lines().isEmpty()) {
             throw Refusal.unfit("file", Told.of("recipe-reader.no-ingredient-lines-were-found-put"));
         }
         RecipeSense.Said said = RecipeSense.of(read, text);
         String all = tags.isBlank() ? String.join(", ", said.tags()) : tags;
-        return new Recipe(text, read, said, made, draft(text, read, said, all), others);
+        return new Recipe(text, read, said, made, draft(reader.pieces(read.measures()), text, read, said, all), others);
     }
 
-    private static SauceBook.Draft draft(String text, ReadRecipe read, RecipeSense.Said said, String tags) {
+    private static SauceBook.Draft draft(
+            PieceWords words, String text, ReadRecipe read, RecipeSense.Said said, String tags) {
         List<Lines.Typed> typed = read.lines().stream()
                 .limit(SauceLimits.MOST_LINES)
                 .map(BroughtIn::typed)
@@ -164,13 +171,14 @@ public class BroughtIn {
                 }
             }
             ReadStage stage = read.stages().get(s);
-            Optional<StageKind> kind = kind(stage.kind());
-            if (kind.isEmpty()) {
+            StageKind kind = StageKind.ofKey(stage.kind().key());
+            if (kind.movesPieces() && !in.isEmpty()) {
                 waiting = in;
-                continue;
+                in = List.of();
+            } else {
+                waiting = new ArrayList<>();
             }
-            waiting = new ArrayList<>();
-            stages.add(stage(stage, kind.get(), in));
+            stages.add(stage(stage, kind, in).with(moved(words, read, stage, s, stages)));
         }
         String notes = text.strip();
         return new SauceBook.Draft(
@@ -206,12 +214,30 @@ public class BroughtIn {
                 : Lines.Typed.of(text);
     }
 
-    /** The stage that the sauce has for it; none yet for pieces that leave and come back. */
-    private static Optional<StageKind> kind(StageWord word) {
-        return switch (word) {
-            case TAKE_OUT, PUT_BACK -> Optional.empty();
-            case RENDER -> Optional.of(StageKind.TOAST);
-            default -> Optional.of(StageKind.ofKey(word.key()));
+    /** The pieces that come out or go back: those that the stage names, among what is in the pot or was taken out of it. */
+    private static StageWork moved(
+            PieceWords words, ReadRecipe read, ReadStage stage, int place, List<StageDraft> before) {
+        Set<Integer> out = new TreeSet<>();
+        for (StageDraft one : before) {
+            if (one.kind() == StageKind.TAKE_OUT) {
+                out.addAll(one.working().lines());
+            } else if (one.kind() == StageKind.PUT_BACK) {
+                out.clear();
+            }
+        }
+        boolean back = stage.kind() == StageWord.PUT_BACK;
+        List<PieceWords.In> in = new ArrayList<>();
+        for (int i = 0; i < Math.min(read.lines().size(), SauceLimits.MOST_LINES); i++) {
+            ReadLine line = read.lines().get(i);
+            if (line.stage() > 0 && line.stage() <= place && out.contains(i) == back) {
+                in.add(new PieceWords.In(
+                        i, line.stage(), line.text(), line.reading().food()));
+            }
+        }
+        return switch (stage.kind()) {
+            case TAKE_OUT -> StageWork.of(words.meant(stage.says(), in));
+            case PUT_BACK -> StageWork.of(words.named(stage.says(), in));
+            default -> StageWork.NONE;
         };
     }
 
@@ -244,7 +270,7 @@ public class BroughtIn {
                 .filter(l -> kind.treatment() == StageKind.Treatment.BOILING)
                 .orElse(kind.usualLook());
         LidState lid = read.lid().orElse(kind.usualLid());
-        String says = read.says().strip().replaceAll("\\s+", " ");
+        String says = read.says().strip().replaceAll("\\s+", " ").replaceAll("[.,;:]+$", "");
         String title = says.length() > LONGEST_TITLE ? says.substring(0, LONGEST_TITLE - 2) + "…" : says;
         return new StageDraft(kind, title, in, look, lid, end, figure);
     }

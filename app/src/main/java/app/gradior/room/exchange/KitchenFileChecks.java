@@ -18,6 +18,7 @@ import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.SauceLine;
 import app.gradior.room.book.SauceVersion;
 import app.gradior.room.book.SaucesAsKept;
+import app.gradior.room.book.StageDraft;
 import app.gradior.room.book.StageJson;
 import app.gradior.room.exchange.KitchenFile.BatchOut;
 import app.gradior.room.exchange.KitchenFile.EventOut;
@@ -283,12 +284,14 @@ final class KitchenFileChecks {
 
     private void places(String path, SauceBook.Draft draft) {
         for (int i = 0; i < draft.stages().size(); i++) {
-            for (int line : draft.stages().get(i).lines()) {
-                place(
-                        path + ".version.stages[" + i + "].lines",
-                        line,
-                        draft.lines().size());
-            }
+            StageDraft stage = draft.stages().get(i);
+            String at = path + ".version.stages[" + i + "].";
+            stage.lines()
+                    .forEach(line -> place(at + "lines", line, draft.lines().size()));
+            stage.working()
+                    .lines()
+                    .forEach(
+                            line -> place(at + "work.lines", line, draft.lines().size()));
         }
     }
 
@@ -377,6 +380,7 @@ final class KitchenFileChecks {
     private void stage(String path, BatchPlan.PlanStage stage, int lines) {
         stage.lines().forEach(line -> place(path + ".lines", line, lines));
         stage.pours().forEach(line -> place(path + ".pours", line, lines));
+        stage.working().lines().forEach(line -> place(path + ".work.lines", line, lines));
         if (!stage.pours().isEmpty() && stage.pours().size() != 2) {
             add(path + ".pours", Words.text("kitchen-file-checks.a-slurry-is-a-powder-and"));
         }

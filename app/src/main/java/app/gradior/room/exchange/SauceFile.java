@@ -17,6 +17,7 @@ import app.gradior.sauce.EndKind;
 import app.gradior.sauce.School;
 import app.gradior.sauce.SchoolAnswer;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
 import java.util.ArrayList;
@@ -78,7 +79,10 @@ public class SauceFile {
                     .put("end", stage.end().name().toLowerCase(Locale.ROOT))
                     .put("value", stage.value());
             ArrayNode in = node.putArray("lines");
-            stage.lines().forEach(in::add);
+            (stage.kind().movesPieces() ? stage.working().lines() : stage.lines()).forEach(in::add);
+            number(node, "share", stage.working().share());
+            number(node, "keepFatG", stage.working().keepFatG());
+            number(node, "keepFatShare", stage.working().keepFatShare());
         }
         ObjectNode schools = root.putObject("schools");
         draft.schools()
@@ -133,8 +137,9 @@ public class SauceFile {
             if (!stage.title().isBlank()) {
                 step.append(": ").append(stage.title().strip());
             }
-            if (!stage.lines().isEmpty()) {
-                List<String> in = stage.lines().stream()
+            List<Integer> of = stage.kind().movesPieces() ? stage.working().lines() : stage.lines();
+            if (!of.isEmpty()) {
+                List<String> in = of.stream()
                         .filter(i -> i >= 0 && i < draft.lines().size())
                         .map(i -> draft.lines().get(i).text())
                         .toList();
@@ -213,14 +218,20 @@ public class SauceFile {
                 List<Integer> in = new ArrayList<>();
                 node.path("lines").forEach(line -> in.add(line.asInt(-1)));
                 Double value = number(node.path("value"));
-                stages.add(new StageDraft(
-                        StageKind.ofKey(node.path("kind").asString("")),
+                StageKind kind = StageKind.ofKey(node.path("kind").asString(""));
+                StageDraft stage = new StageDraft(
+                        kind,
                         node.path("title").asString(""),
-                        in,
+                        kind.movesPieces() ? List.of() : in,
                         Look.ofKey(node.path("look").asString("")),
                         LidState.ofKey(node.path("lid").asString("")),
                         EndKind.valueOf(node.path("end").asString("").toUpperCase(Locale.ROOT)),
-                        value == null ? Double.NaN : value));
+                        value == null ? Double.NaN : value);
+                stages.add(stage.with(new StageWork(
+                        kind.movesPieces() ? in : List.of(),
+                        number(node.path("share")),
+                        number(node.path("keepFatG")),
+                        number(node.path("keepFatShare")))));
             } catch (Unfit e) {
                 faults.add(new Fault(field, Told.of("stage.left-out", i, e.why())));
             } catch (IllegalArgumentException e) {
@@ -239,6 +250,12 @@ public class SauceFile {
         }
         faults.add(new Fault(field, Told.of("sauce-file.is-which-is-not-known", field, node.asString(""))));
         return Optional.empty();
+    }
+
+    private static void number(ObjectNode node, String name, @Nullable Double value) {
+        if (value != null) {
+            node.put(name, value.doubleValue());
+        }
     }
 
     private static @Nullable Double number(JsonNode node) {

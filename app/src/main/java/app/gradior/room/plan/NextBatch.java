@@ -22,6 +22,7 @@ import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -141,6 +142,7 @@ public class NextBatch {
     private final class Made {
         private final List<Lines.Typed> typed = new ArrayList<>();
         private final List<StageDraft> stages = new ArrayList<>();
+        private final Map<Integer, Integer> places = new HashMap<>();
         private final Kitchen kitchen;
         private final Batch batch;
 
@@ -153,6 +155,7 @@ public class NextBatch {
                 for (int line : stage.lines()) {
                     if (!batch.ticks().out().contains(line)) {
                         in.add(typed.size());
+                        places.put(line, typed.size());
                         typed.add(line(batch.lines().get(line)));
                     }
                 }
@@ -216,7 +219,8 @@ public class NextBatch {
             if (stage.end() == EndKind.MINUTES && stage.kind() != StageKind.SLURRY) {
                 value = really(place, stage).orElse(value);
             }
-            return new StageDraft(stage.kind(), stage.title(), in, stage.look(), stage.lid(), stage.end(), value);
+            return new StageDraft(stage.kind(), stage.title(), in, stage.look(), stage.lid(), stage.end(), value)
+                    .with(stage.working().at(places::get));
         }
 
         /** Minutes at its heat that a stage by the clock really took: what it took, less the warming up that was planned. */

@@ -77,7 +77,7 @@ public record PlanAnswer(
             List<StageName> names = new ArrayList<>();
             for (int i = 0; i < way.stages().size(); i++) {
                 int origin = way.origins().get(i);
-                String title = origin < 0 ? "" : laid().drafts().get(origin).title();
+                String title = origin < 0 ? "" : PieceTitle.of(laid().drafts().get(origin), readings);
                 StageKind kind = way.stages().get(i).kind();
                 names.add(StageName.of(title, kind));
             }

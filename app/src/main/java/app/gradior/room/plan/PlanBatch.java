@@ -8,6 +8,7 @@ import app.gradior.larder.Catalogue;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.plan.SauceRoutes;
+import app.gradior.room.book.StageDraft;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.words.Words;
@@ -15,12 +16,14 @@ import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** A plan as a batch keeps it. */
 final class PlanBatch {
@@ -102,7 +105,7 @@ final class PlanBatch {
             double step = result.end().stepServed();
             stages.add(new BatchPlan.PlanStage(
                     stage.kind(),
-                    origin < 0 ? "" : setting.laid().drafts().get(origin).title(),
+                    origin < 0 ? "" : PieceTitle.of(setting.laid().drafts().get(origin), setting.readings()),
                     in,
                     pours ? List.of(firstPour, firstPour + 1) : List.of(),
                     stage.look(),
@@ -112,9 +115,15 @@ final class PlanBatch {
                     minutes.middle(),
                     minutes.low(),
                     minutes.high(),
-                    Double.isNaN(step) ? null : step));
+                    Double.isNaN(step) ? null : step,
+                    origin < 0 ? null : work(setting.laid().drafts().get(origin), places, setting.factor())));
         }
         return stages;
+    }
+
+    /** What a stage does with what went in before, of the batch's own lines and for as much as it makes. */
+    private static @Nullable StageWork work(StageDraft draft, Map<Integer, Integer> places, double factor) {
+        return draft.work() == null ? null : draft.working().at(places::get).times(factor);
     }
 
     /** How a cook ends it: the main reduction, when no starch follows, by its thickness and not by weight. */

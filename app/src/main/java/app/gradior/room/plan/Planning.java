@@ -24,6 +24,7 @@ import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Moves;
 import app.gradior.sauce.Stage;
 import app.gradior.simmer.PotOnHeat;
 import com.github.benmanes.caffeine.cache.Cache;
@@ -274,6 +275,7 @@ public class Planning {
     private static List<List<Caution>> stageCautions(PlanAnswer.Setting setting, SauceRoutes.Way way) {
         List<List<Caution>> all = new ArrayList<>();
         List<LineReading> before = new ArrayList<>();
+        Moves moves = new Moves();
         double tempC = 20;
         for (int i = 0; i < way.cooked().stages().size(); i++) {
             StageResult stage = way.cooked().stages().get(i);
@@ -281,11 +283,22 @@ public class Planning {
             List<LineReading> in = origin < 0
                     ? List.of()
                     : StagePlan.lines(setting.laid().drafts().get(origin), setting.readings());
-            all.add(StageCautions.of(stage, in, before, tempC));
+            all.add(StageCautions.of(stage, in, stillIn(before, moves, setting.readings()), tempC));
             before.addAll(in);
+            if (origin >= 0) {
+                moves.add(
+                        stage.stage().kind(),
+                        setting.laid().drafts().get(origin).working());
+            }
             tempC = stage.end().tempC();
         }
         return all;
+    }
+
+    private static List<LineReading> stillIn(List<LineReading> before, Moves moves, List<LineReading> readings) {
+        return before.stream()
+                .filter(line -> moves.beside().stream().noneMatch(out -> readings.get(out) == line))
+                .toList();
     }
 
     /** The plan as a batch keeps it. */

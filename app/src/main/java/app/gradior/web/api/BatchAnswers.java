@@ -28,10 +28,11 @@ final class BatchAnswers {
     /**
      * A stage of a batch.
      *
-     * @param lines places of the batch's lines that go in at its start
+     * @param lines places of the batch's lines that go in at its start; of takeOut and putBack those that come out or go back
      * @param state done, on or next
      * @param targetStep step when served at its end, where it is known
      */
+    // Wide: as the API has it.
     record StageAnswer(
             String kind,
             String name,
@@ -43,7 +44,10 @@ final class BatchAnswers {
             double value,
             String state,
             @Nullable Double targetStep,
-            double servedC) {}
+            double servedC,
+            @Nullable Double share,
+            @Nullable Double keepFatG,
+            @Nullable Double keepFatShare) {}
 
     /** A line of a batch; in is whether it was ticked, out whether it was left out. */
     record LineAnswer(String text, String food, double massG, boolean in, boolean out) {}
@@ -192,7 +196,7 @@ final class BatchAnswers {
             answers.add(new StageAnswer(
                     s.kind().key(),
                     Words.say(s.name()),
-                    s.lines(),
+                    s.kind().movesPieces() ? s.working().lines() : s.lines(),
                     s.pours(),
                     s.look().key(),
                     s.lid().key(),
@@ -200,7 +204,10 @@ final class BatchAnswers {
                     s.value(),
                     i < at ? "done" : i == at ? "on" : "next",
                     s.stepServed(),
-                    batch.plan().servedC()));
+                    batch.plan().servedC(),
+                    s.working().share(),
+                    s.working().keepFatG(),
+                    s.working().keepFatShare()));
         }
         return answers;
     }

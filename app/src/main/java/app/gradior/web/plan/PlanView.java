@@ -11,6 +11,7 @@ import app.gradior.room.kit.KitBurner;
 import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.plan.PlanWork;
 import app.gradior.room.words.Words;
+import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
 import app.gradior.texture.Stair;
@@ -30,6 +31,7 @@ final class PlanView {
     /** Less starch than this is none, g. */
     static final double SOME_STARCH_G = 0.05;
 
+    private static final double SOME_LEAVES_G = 0.5;
     private static final double SOME_ALCOHOL_G = 0.5;
 
     private final PlanAnswer answer;
@@ -255,6 +257,9 @@ final class PlanView {
             StageResult stage = done.way().cooked().stages().get(i);
             Band band = done.bands().stages().get(i);
             PotState end = stage.end();
+            boolean sauce = StageKind.makeSauce(done.way().stages().subList(0, i + 1).stream()
+                    .map(Stage::kind)
+                    .toList());
             boolean boils = stage.stage().kind().treatment() == StageKind.Treatment.BOILING;
             rows.add(new StageRow(
                     i + 1,
@@ -264,13 +269,13 @@ final class PlanView {
                                     "plan-view.lid",
                                     Words.say(stage.stage().look()),
                                     Words.say(stage.stage().lid()))
-                            : "",
+                            : leaves(stage),
                     band.middle() < FEW_MIN ? Words.text("plan-view.at-once") : minutes(Math.max(1, band.middle())),
                     band.width() >= 1 ? figures.minutesBand(band, false) : "",
                     figures.volume(stage.out().volumeMl20c()),
                     mm(end.levelMm()),
-                    Double.isNaN(end.stepHot()) ? "—" : figures.step(end.stepHot()),
-                    Double.isNaN(end.stepServed()) ? "—" : figures.stepWords(end.stepServed()),
+                    !sauce || Double.isNaN(end.stepHot()) ? "—" : figures.step(end.stepHot()),
+                    !sauce || Double.isNaN(end.stepServed()) ? "—" : figures.stepWords(end.stepServed()),
                     stage.out().ethanolG() > SOME_ALCOHOL_G
                             ? figures.mass(stage.out().ethanolG())
                             : "",
@@ -280,6 +285,14 @@ final class PlanView {
                     done.stageCautions().get(i)));
         }
         return rows;
+    }
+
+    /** What is poured off, lifted out, or stays in a tool. */
+    private String leaves(StageResult stage) {
+        double massG = stage.leftBehind().massG();
+        return massG < SOME_LEAVES_G
+                ? ""
+                : Words.text("plan-view.leaves", stage.stage().kind(), figures.mass(massG));
     }
 
     private static String every(double minutes) {

@@ -1,12 +1,15 @@
 package app.gradior.web.pot;
 
 import app.gradior.batch.Batch;
+import app.gradior.batch.BatchPlan;
 import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
 import app.gradior.room.words.Words;
+import app.gradior.sauce.StageKind;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -35,9 +38,9 @@ public record PotAnswers(
         boolean open = forecast.finish().map(Forecast.Finish::highIsOpen).orElse(true);
         Band yield = forecast.finish().map(Forecast.Finish::volumeMl20c).orElse(forecast.volumeMl20c());
         return new PotAnswers(
-                figures.step(forecast.stepHot().middle()),
-                figures.step(forecast.stepServed().middle()),
-                liquid(forecast)
+                liquid(batch, forecast) ? figures.step(forecast.stepHot().middle()) : "—",
+                liquid(batch, forecast) ? figures.step(forecast.stepServed().middle()) : "—",
+                liquid(batch, forecast)
                         ? Words.say(Stair.Tread.of(forecast.stepServed().middle()))
                         : Words.text("pot-answers.nothing-liquid-yet"),
                 figures.temp(batch.plan().servedC()),
@@ -61,7 +64,12 @@ public record PotAnswers(
         return forecast.finish().map(Forecast.Finish::stepServed).filter(step -> !Double.isNaN(step.middle()));
     }
 
-    static boolean liquid(Forecast forecast) {
-        return !Double.isNaN(forecast.stepServed().middle());
+    /** Whether there is a sauce in it whose thickness can be told. */
+    static boolean liquid(Batch batch, Forecast forecast) {
+        List<BatchPlan.PlanStage> course = batch.plan().course();
+        return !Double.isNaN(forecast.stepServed().middle())
+                && StageKind.makeSauce(course.subList(0, Math.min(course.size(), batch.stage() + 1)).stream()
+                        .map(BatchPlan.PlanStage::kind)
+                        .toList());
     }
 }

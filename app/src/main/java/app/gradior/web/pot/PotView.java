@@ -29,6 +29,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A pot as a page shows it: the three answers, the drawings, what to do and what happened.
@@ -89,16 +90,16 @@ public record PotView(
                 prompt,
                 next(batch, forecast, figures),
                 PotAnswers.of(batch, forecast, figures),
-                lossLine(forecast, figures) + leastSure(batch, forecast, prompt),
+                lossLine(batch, forecast, figures) + leastSure(batch, forecast, prompt),
                 StairDrawing.draw(
-                        PotAnswers.liquid(forecast) ? forecast.stepHot().middle() : THINNEST.middle(),
-                        PotAnswers.liquid(forecast) ? forecast.stepServed() : THINNEST,
+                        PotAnswers.liquid(batch, forecast) ? forecast.stepHot().middle() : THINNEST.middle(),
+                        PotAnswers.liquid(batch, forecast) ? forecast.stepServed() : THINNEST,
                         batch.plan().targetStep(),
                         pot,
                         table,
                         StairDrawing.Later.of(
                                 PotAnswers.end(forecast),
-                                PotAnswers.liquid(forecast) ? forecast.stepServed() : THINNEST,
+                                PotAnswers.liquid(batch, forecast) ? forecast.stepServed() : THINNEST,
                                 night(batch, forecast))),
                 SectionDrawing.draw(
                         batch.plan().pot().shape(), startMm, forecast.levelMm().middle(), stopMm, true),
@@ -115,7 +116,7 @@ public record PotView(
 
     /** How it would be met the next day, as it is now. */
     private static Optional<StairDrawing.Night> night(Batch batch, Forecast forecast) {
-        if (!PotAnswers.liquid(forecast)) {
+        if (!PotAnswers.liquid(batch, forecast)) {
             return Optional.empty();
         }
         List<AsMet> met = AsMet.all(
@@ -128,7 +129,7 @@ public record PotView(
 
     /** What the thickness is least sure of, where that is worth a word. */
     private static String leastSure(Batch batch, Forecast forecast, Prompt prompt) {
-        if (!PotAnswers.liquid(forecast)) {
+        if (!PotAnswers.liquid(batch, forecast)) {
             return "";
         }
         double servedC = batch.plan().servedC();
@@ -155,16 +156,16 @@ public record PotView(
                 : forecast.boilingC().middle();
     }
 
-    private static String lossLine(Forecast forecast, Figures figures) {
+    private static String lossLine(Batch batch, Forecast forecast, Figures figures) {
         String inPot = Words.text(
                 "pot-view.in-the-pot-2",
                 figures.mass(forecast.massG().middle()),
-                (PotAnswers.liquid(forecast)
+                (PotAnswers.liquid(batch, forecast)
                         ? Words.text(
                                 "pot-view.salt",
                                 Numbers.fixed(forecast.saltPercent().middle(), 1))
                         : "."));
-        if (!PotAnswers.liquid(forecast)) {
+        if (!PotAnswers.liquid(batch, forecast)) {
             return inPot;
         }
         return Words.text(
@@ -187,7 +188,7 @@ public record PotView(
             return Words.text("pot-view.after-this-it-is-done");
         }
         BatchPlan.PlanStage next = course.get(at + 1);
-        String in = next.lines().stream()
+        String in = Stream.concat(next.lines().stream(), next.pours().stream())
                 .map(line -> batch.plan().lines().get(line).text())
                 .collect(Collectors.joining(", "));
         String when = forecast.stageEnd()

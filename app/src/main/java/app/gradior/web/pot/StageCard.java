@@ -8,12 +8,16 @@ import app.gradior.estimate.Band;
 import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
 import app.gradior.room.words.Words;
+import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * The stage at hand: what goes in, what to look for, how long yet.
@@ -62,7 +66,7 @@ public record StageCard(
                 at + 1,
                 Words.say(stage.name()),
                 at + 1 < course.size() ? Words.say(course.get(at + 1).name()) : "",
-                lookFor(batch, stage, forecast, figures),
+                pieces(batch, stage, figures).orElseGet(() -> lookFor(batch, stage, forecast, figures)),
                 batch.stageBegan().toEpochMilli(),
                 left(forecast, figures),
                 ticks,
@@ -97,6 +101,26 @@ public record StageCard(
                             : Words.text("stage-card.more", figures.minutesBand(left, end.highIsOpen()));
                 })
                 .orElse(Words.text("stage-card.no-end-in-sight"));
+    }
+
+    /** What comes out or goes back in a stage that moves pieces; what is poured off at the end of one that renders fat. */
+    private static Optional<String> pieces(Batch batch, BatchPlan.PlanStage stage, Figures figures) {
+        StageWork work = stage.working();
+        Double keptG = work.keepFatG();
+        Double keptShare = work.keepFatShare();
+        if (stage.kind() == StageKind.RENDER && (keptG != null || keptShare != null)) {
+            String kept = keptG != null
+                    ? figures.mass(keptG)
+                    : Numbers.plain(100 * Objects.requireNonNull(keptShare), 0) + " %";
+            return Optional.of(Words.text("stage-card.pour-off", Numbers.cooks(stage.value()), kept));
+        }
+        if (!stage.kind().movesPieces()) {
+            return Optional.empty();
+        }
+        String names = work.lines().stream()
+                .map(line -> batch.plan().lines().get(line).text())
+                .collect(Collectors.joining(", "));
+        return Optional.of(Words.text("stage-card.moves", stage.kind(), names.isEmpty() ? "none" : "some", names));
     }
 
     /** What a cook sees when the stage is over. */

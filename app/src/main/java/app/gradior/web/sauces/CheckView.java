@@ -10,6 +10,7 @@ import app.gradior.method.ReadRecipe.EndWord;
 import app.gradior.method.ReadRecipe.ReadLine;
 import app.gradior.method.ReadRecipe.ReadStage;
 import app.gradior.method.ReadRecipe.Span;
+import app.gradior.room.book.StageDraft;
 import app.gradior.room.exchange.BroughtIn;
 import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
@@ -20,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** What was read of a recipe, beside its text: what each line and stage rests on, what is asked, what was not used. */
 final class CheckView {
@@ -49,10 +51,9 @@ final class CheckView {
     /**
      * A stage as a sentence.
      *
-     * @param number of all that was read, from 1
-     * @param label its number in the sauce; a dash where it has no stage of its own
+     * @param number from 1
      */
-    record Stage(int number, String label, String sentence, String quote, boolean sure, boolean kept) {}
+    record Stage(int number, String sentence, String quote, boolean sure) {}
 
     /**
      * Something that the text does not say, or that is in doubt.
@@ -121,15 +122,23 @@ final class CheckView {
 
     List<Stage> stages() {
         List<Stage> stages = new ArrayList<>();
-        int kept = 0;
         for (ReadStage stage : recipe.read().stages()) {
-            boolean own =
-                    stage.kind() != ReadRecipe.StageWord.TAKE_OUT && stage.kind() != ReadRecipe.StageWord.PUT_BACK;
-            kept += own ? 1 : 0;
-            stages.add(new Stage(
-                    stages.size() + 1, own ? kept + "." : "–", sentence(stage), stage.says(), stage.sure(), own));
+            int number = stages.size() + 1;
+            String of = number <= recipe.draft().stages().size()
+                    ? pieces(recipe.draft().stages().get(number - 1))
+                    : "";
+            stages.add(
+                    new Stage(number, sentence(stage) + (of.isEmpty() ? "" : ": " + of), stage.says(), stage.sure()));
         }
         return stages;
+    }
+
+    /** What comes out or goes back. */
+    private String pieces(StageDraft stage) {
+        return stage.working().lines().stream()
+                .map(line -> recipe.read().lines().get(line))
+                .map(line -> line.reading().food().map(Words::say).orElse(line.text()))
+                .collect(Collectors.joining(", "));
     }
 
     /** "Reduce, until half of it is left, lively, lid off": only what was read, nothing usual. */

@@ -183,8 +183,7 @@ class SauceFileController {
             return editor.page(kitchen, model, form, List.of());
         }
         List<Fault> faults = new ArrayList<>();
-        SauceBook.Draft draft = form.draft(
-                lines.catalogue(kitchen), typed -> lines.parts(kitchen, typed), new Figures(kitchen), faults);
+        SauceBook.Draft draft = form.draft(new Understands(lines, kitchen), new Figures(kitchen), faults);
         faults.addAll(book.faults(kitchen, draft));
         if (faults.isEmpty()) {
             return "redirect:/plan?sauce=" + book.save(kitchen, 0, 0, draft);

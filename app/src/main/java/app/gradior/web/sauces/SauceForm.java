@@ -10,6 +10,7 @@ import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.measure.WrittenIn;
+import app.gradior.method.PieceWords;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
 import app.gradior.room.house.Kitchen;
@@ -23,6 +24,7 @@ import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.School;
 import app.gradior.sauce.SchoolAnswer;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
@@ -32,7 +34,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -59,6 +61,7 @@ record SauceForm(
         String notes,
         String measures) {
     private static final int MOST_STAGES = 24;
+    private static final double PERCENT = 100;
 
     /** A line of the form. */
     record Line(String text, String food, String grams, int stage) {
@@ -67,16 +70,59 @@ record SauceForm(
         }
     }
 
-    /** A stage of the form, its figure as typed. */
-    record StageRow(String kind, String title, String end, String value, String look, String lid) {
-        static StageRow of(StageDraft stage) {
+    /**
+     * A stage of the form, its figures as typed.
+     *
+     * @param pieces names of what comes out or goes back
+     * @param share of it, percent
+     * @param keep fat that stays in the pan, g, or with a percent sign its share
+     */
+    // Wide: fields of one form.
+    record StageRow(
+            String kind,
+            String title,
+            String end,
+            String value,
+            String look,
+            String lid,
+            String pieces,
+            String share,
+            String keep) {
+        /** One that does nothing with what went in before. */
+        static StageRow plain(Outline.Step step) {
+            return new StageRow(
+                    step.kind().key(),
+                    "",
+                    step.end().name(),
+                    Numbers.plain(step.value(), 2),
+                    step.kind().usualLook().key(),
+                    step.kind().usualLid().key(),
+                    "",
+                    "",
+                    "");
+        }
+
+        static StageRow of(StageDraft stage, List<Lines.Typed> lines) {
+            StageWork work = stage.working();
             return new StageRow(
                     stage.kind().key(),
                     stage.title(),
                     stage.end().name(),
                     Numbers.plain(stage.value(), 2).replace(",", ""),
                     stage.look().key(),
-                    stage.lid().key());
+                    stage.lid().key(),
+                    work.lines().stream()
+                            .filter(line -> line < lines.size())
+                            .map(line -> lines.get(line).text().strip())
+                            .collect(Collectors.joining(", ")),
+                    percent(work.share()),
+                    work.keepFatG() != null
+                            ? Numbers.plain(work.keepFatG(), 1)
+                            : work.keepFatShare() == null ? "" : percent(work.keepFatShare()) + " %");
+        }
+
+        private static String percent(@Nullable Double share) {
+            return share == null ? "" : Numbers.plain(PERCENT * share, 0);
         }
     }
 
@@ -93,15 +139,7 @@ record SauceForm(
                 "",
                 Map.of(),
                 List.of(),
-                outline.map(o -> o.steps().stream()
-                                .map(step -> new StageRow(
-                                        step.kind().key(),
-                                        "",
-                                        step.end().name(),
-                                        Numbers.plain(step.value(), 2),
-                                        step.kind().usualLook().key(),
-                                        step.kind().usualLid().key()))
-                                .toList())
+                outline.map(o -> o.steps().stream().map(StageRow::plain).toList())
                         .orElse(List.of()),
                 "",
                 "");
@@ -131,7 +169,9 @@ record SauceForm(
                 draft.tags(),
                 draft.schools(),
                 lines,
-                draft.stages().stream().map(StageRow::of).toList(),
+                draft.stages().stream()
+                        .map(stage -> StageRow.of(stage, draft.lines()))
+                        .toList(),
                 draft.notes(),
                 draft.measures()
                         .map(MeasureSystem::name)
@@ -163,7 +203,10 @@ record SauceForm(
                     at(values(request, "stageEnd"), i),
                     at(values(request, "stageValue"), i),
                     at(values(request, "stageLook"), i),
-                    at(values(request, "stageLid"), i)));
+                    at(values(request, "stageLid"), i),
+                    at(values(request, "stagePieces"), i),
+                    at(values(request, "stageShare"), i),
+                    at(values(request, "stageKeep"), i)));
         }
         Map<School, SchoolAnswer> schools = new EnumMap<>(School.class);
         for (School school : School.values()) {
@@ -290,10 +333,10 @@ record SauceForm(
     /**
      * The draft that the form says; what cannot be read becomes a fault of its field.
      *
-     * @param parted cuts a line of several foods into lines of one
+     * @param understands what lines mean
      */
-    SauceBook.Draft draft(
-            Catalogue catalogue, Function<Lines.Typed, List<Lines.Typed>> parted, Figures figures, List<Fault> faults) {
+    SauceBook.Draft draft(Understands understands, Figures figures, List<Fault> faults) {
+        Catalogue catalogue = understands.catalogue();
         List<Lines.Typed> typed = new ArrayList<>();
         List<Integer> stageOfLine = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
@@ -302,7 +345,7 @@ record SauceForm(
                 String field = "lines[" + i + "]";
                 Lines.Typed whole = new Lines.Typed(
                         line.text(), foodId(catalogue, line.food(), field, faults), mass(line.grams(), field, faults));
-                for (Lines.Typed part : parted.apply(whole)) {
+                for (Lines.Typed part : understands.parts(whole)) {
                     typed.add(part);
                     stageOfLine.add(line.stage());
                 }
@@ -317,7 +360,7 @@ record SauceForm(
                 useOf(),
                 yield.isBlank() ? null : Numbers.parse(yield).orElse(Double.NaN),
                 tags,
-                stageDrafts(stageOfLine, faults),
+                stageDrafts(understands, typed, stageOfLine, faults),
                 schools,
                 notes,
                 Optional.of(writtenIn(figures.kitchen())));
@@ -332,7 +375,8 @@ record SauceForm(
         return Optional.empty();
     }
 
-    private List<StageDraft> stageDrafts(List<Integer> stageOfLine, List<Fault> faults) {
+    private List<StageDraft> stageDrafts(
+            Understands understands, List<Lines.Typed> typed, List<Integer> stageOfLine, List<Fault> faults) {
         List<StageDraft> drafts = new ArrayList<>();
         for (int s = 0; s < stages.size(); s++) {
             StageRow row = stages.get(s);
@@ -345,14 +389,23 @@ record SauceForm(
             try {
                 double value =
                         Numbers.parse(row.value()).orElseThrow(() -> new Unfit(Told.of("stage.no-end", row.value())));
-                drafts.add(new StageDraft(
-                        StageKind.ofKey(row.kind()),
+                StageKind kind = StageKind.ofKey(row.kind());
+                boolean moves = kind.movesPieces();
+                StageDraft stage = new StageDraft(
+                        kind,
                         row.title().strip(),
-                        in,
+                        moves ? List.of() : in,
                         Look.ofKey(row.look()),
                         LidState.ofKey(row.lid()),
                         EndKind.valueOf(row.end()),
-                        value));
+                        value);
+                if (moves) {
+                    MeasureSystem written = writtenIn(understands.kitchen());
+                    List<PieceWords.In> inPot = understands.inBy(s, typed, stageOfLine, written);
+                    drafts.add(stage.with(moved(kind, row, understands.pieces(written), inPot)));
+                } else {
+                    drafts.add(kind == StageKind.RENDER ? stage.with(kept(row.keep())) : stage);
+                }
             } catch (Unfit e) {
                 faults.add(new Fault("stages[" + s + "]", Told.of("stage.stuck", s + 1, e.why())));
             } catch (IllegalArgumentException e) {
@@ -360,6 +413,36 @@ record SauceForm(
             }
         }
         return drafts;
+    }
+
+    private static StageWork moved(StageKind kind, StageRow row, PieceWords words, List<PieceWords.In> in) {
+        Double share = row.share().isBlank() || kind == StageKind.PUT_BACK
+                ? null
+                : Numbers.parse(row.share().replace("%", "")).orElseThrow(() -> noFigure(row.share())) / PERCENT;
+        String named = row.pieces().strip();
+        List<Integer> lines = named.isEmpty() && (kind == StageKind.PUT_BACK || share != null)
+                ? List.of()
+                : named.isEmpty() ? words.leaving(in) : words.named(named, in);
+        if (!named.isEmpty() && lines.isEmpty()) {
+            throw new Unfit(Told.of("stage.no-such-piece", named));
+        }
+        return new StageWork(lines, share, null, null);
+    }
+
+    private static StageWork kept(String typed) {
+        if (typed.isBlank()) {
+            return StageWork.NONE;
+        }
+        boolean percent = typed.contains("%");
+        double figure =
+                Numbers.parse(typed.replace("%", "").replaceAll("g\\s*$", "")).orElseThrow(() -> noFigure(typed));
+        return percent
+                ? new StageWork(List.of(), null, null, figure / PERCENT)
+                : new StageWork(List.of(), null, figure, null);
+    }
+
+    private static Unfit noFigure(String typed) {
+        return new Unfit(Told.of("stage.no-end", typed.strip()));
     }
 
     private static @Nullable String foodId(Catalogue catalogue, String name, String field, List<Fault> faults) {

@@ -196,7 +196,7 @@ final class SauceView {
         if (pot.isPresent() && !draft.stages().isEmpty() && SauceLimits.isServed(draft.servedC())) {
             SauceRun.Cooked cooked = StagePlan.cook(
                     draft, readings, 1, PotOnHeat.unknownPair(pot.get().shape(), kitchen.altitudeM()));
-            stages = cooked.stages().stream().map(this::figure).toList();
+            stages = figures(cooked.stages());
             cooked.stuck().ifPresent(stuck -> warnings.add(Words.text("stage.stuck", stuck.stage() + 1, stuck.why())));
             if (cooked.stuck().isEmpty()) {
                 cookedIn = Words.text(
@@ -215,10 +215,20 @@ final class SauceView {
         return new Whole(totals, TasteDrawing.draw(m), warnings, stages, cookedIn, cautions);
     }
 
-    private StageFigure figure(StageResult result) {
+    private List<StageFigure> figures(List<StageResult> results) {
+        List<StageFigure> figured = new ArrayList<>();
+        List<StageKind> soFar = new ArrayList<>();
+        for (StageResult result : results) {
+            soFar.add(result.stage().kind());
+            figured.add(figure(result, StageKind.makeSauce(soFar)));
+        }
+        return figured;
+    }
+
+    private StageFigure figure(StageResult result, boolean sauce) {
         double minutes = result.warmUpMinutes() + result.minutes();
         String after = figures.volume(result.out().volumeMl20c());
-        if (!Double.isNaN(result.end().stepServed())) {
+        if (sauce && !Double.isNaN(result.end().stepServed())) {
             after += Words.text(
                     "sauce-view.step-served", figures.step(result.end().stepServed()));
         }

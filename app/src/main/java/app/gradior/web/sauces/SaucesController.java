@@ -185,8 +185,7 @@ class SaucesController {
             Model model) {
         SauceForm form = SauceForm.of(request);
         List<Fault> faults = new ArrayList<>();
-        SauceBook.Draft draft = form.draft(
-                lines.catalogue(kitchen), typed -> lines.parts(kitchen, typed), new Figures(kitchen), faults);
+        SauceBook.Draft draft = form.draft(new Understands(lines, kitchen), new Figures(kitchen), faults);
         faults.addAll(book.faults(kitchen, draft));
         if (faults.isEmpty()) {
             try {
@@ -234,8 +233,7 @@ class SaucesController {
                 form.stages().stream()
                         .map(row -> StageSentence.of(row, figures))
                         .toList());
-        SauceBook.Draft draft =
-                form.draft(lines.catalogue(kitchen), typed -> lines.parts(kitchen, typed), figures, new ArrayList<>());
+        SauceBook.Draft draft = form.draft(new Understands(lines, kitchen), figures, new ArrayList<>());
         model.addAttribute("whole", view.whole(draft, kit.pots(kitchen.id())));
     }
 }

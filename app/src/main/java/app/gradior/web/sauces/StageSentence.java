@@ -23,18 +23,45 @@ final class StageSentence {
             OptionalDouble value = Numbers.parse(row.value());
             EndKind end = EndKind.valueOf(row.end());
             boolean atOnce = end == EndKind.MINUTES && kind.tool().isPresent();
+            if (kind.movesPieces()) {
+                return moving(kind, row);
+            }
             if (value.isPresent() && !atOnce) {
                 words.add(end(end, value.getAsDouble(), figures));
             }
             if (kind.treatment() != StageKind.Treatment.OFF_THE_HEAT
                     && kind.tool().isEmpty()) {
-                words.add(Words.say(Look.ofKey(row.look())));
+                if (kind.treatment() == StageKind.Treatment.BOILING) {
+                    words.add(Words.say(Look.ofKey(row.look())));
+                }
                 words.add(Words.text("check.lid", LidState.ofKey(row.lid())));
+            }
+            if (kind == StageKind.RENDER && !row.keep().isBlank()) {
+                words.add(Words.text(
+                        "stage-sentence.keep-fat",
+                        row.keep().contains("%")
+                                ? row.keep()
+                                : figures.mass(Numbers.parse(row.keep()).orElse(0))));
             }
             return String.join(", ", words);
         } catch (IllegalArgumentException e) {
             return "";
         }
+    }
+
+    /** "Take out: the bay leaf". */
+    private static String moving(StageKind kind, SauceForm.StageRow row) {
+        String which = row.pieces().isBlank()
+                ? Words.text(
+                        "stage-sentence.unnamed." + kind.name(), row.share().isBlank() ? "none" : "some")
+                : row.pieces().strip();
+        String share = kind == StageKind.TAKE_OUT && !row.share().isBlank()
+                ? ", "
+                        + Words.text(
+                                "stage-sentence.so-much",
+                                row.share().replace("%", "").strip())
+                : "";
+        return Words.say(kind) + ": " + which + share;
     }
 
     /** What a stage ends by: "until half of it is left". */

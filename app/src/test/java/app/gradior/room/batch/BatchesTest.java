@@ -88,7 +88,7 @@ class BatchesTest {
     private static BatchPlan.PlanStage stage(
             StageKind kind, List<Integer> lines, List<Integer> pours, EndKind end, double value) {
         return new BatchPlan.PlanStage(
-                kind, "", lines, pours, kind.usualLook(), kind.usualLid(), end, value, 10, 8, 12, 6.5);
+                kind, "", lines, pours, kind.usualLook(), kind.usualLid(), end, value, 10, 8, 12, 6.5, null);
     }
 
     /** Stewed, milled, sweetened and reduced, thickened, enriched. */

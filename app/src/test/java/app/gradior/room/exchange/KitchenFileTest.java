@@ -38,6 +38,7 @@ import app.gradior.room.shelf.ShelfCalendar;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Overnight;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
 import app.gradior.testing.Refused;
 import app.gradior.vessel.Jar;
@@ -154,7 +155,8 @@ class KitchenFileTest {
                 List.of(
                         stage(StageKind.SIMMER, EndKind.MINUTES, 15, 0, 1),
                         stage(StageKind.REDUCE, EndKind.FRACTION, 0.7, 2),
-                        stage(StageKind.SLURRY, EndKind.MINUTES, 1, 3)),
+                        stage(StageKind.SLURRY, EndKind.MINUTES, 1, 3),
+                        stage(StageKind.TAKE_OUT, EndKind.WORD, 1).with(StageWork.of(List.of(0)))),
                 Map.of(),
                 "",
                 Optional.empty());

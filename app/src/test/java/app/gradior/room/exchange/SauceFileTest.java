@@ -13,6 +13,7 @@ import app.gradior.sauce.EndKind;
 import app.gradior.sauce.School;
 import app.gradior.sauce.SchoolAnswer;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
 import app.gradior.testing.Refused;
@@ -33,20 +34,39 @@ class SauceFileTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final SauceBook.Draft FULL = new SauceBook.Draft(
             "Quince & bay",
-            List.of(Lines.Typed.of("1 kg quinces"), new Lines.Typed("3 of the jars", "sugar", 250.0)),
+            List.of(
+                    Lines.Typed.of("1 kg quinces"),
+                    new Lines.Typed("3 of the jars", "sugar", 250.0),
+                    Lines.Typed.of("150 g bacon"),
+                    Lines.Typed.of("2 bay leaves")),
             Texture.CHUNKY,
             6.5,
             20,
             Optional.of(Use.SPREAD),
             800.0,
             "fruit, shelf",
-            List.of(new StageDraft(
-                    StageKind.SIMMER, "until soft", List.of(0, 1), Look.GENTLE, LidState.AJAR, EndKind.MINUTES, 25)),
+            List.of(
+                    stage(StageKind.RENDER, List.of(2)).with(new StageWork(List.of(), null, 13.0, null)),
+                    new StageDraft(
+                            StageKind.SIMMER,
+                            "until soft",
+                            List.of(0, 1, 3),
+                            Look.GENTLE,
+                            LidState.AJAR,
+                            EndKind.MINUTES,
+                            25),
+                    stage(StageKind.TAKE_OUT, List.of()).with(new StageWork(List.of(2, 3), 0.5, null, null)),
+                    stage(StageKind.PUT_BACK, List.of()).with(StageWork.of(List.of(2))),
+                    stage(StageKind.RENDER, List.of()).with(new StageWork(List.of(), null, null, 0.25))),
             Map.of(School.LID, SchoolAnswer.AJAR),
             "Stir to the edges.",
             Optional.empty());
 
     private final SauceFile files = new SauceFile(JSON);
+
+    private static StageDraft stage(StageKind kind, List<Integer> lines) {
+        return new StageDraft(kind, "", lines, kind.usualLook(), kind.usualLid(), EndKind.WORD, 3);
+    }
 
     private static JsonNode schema() throws IOException {
         return JSON.readTree(Files.readString(Path.of("../docs/schema/sauce.schema.json")));
@@ -71,8 +91,12 @@ class SauceFileTest {
         assertThat(saved.get("lines").get(1).propertyNames())
                 .allSatisfy(name -> assertThat(line.has(name)).as(name).isTrue());
         JsonNode stage = schema.get("stages").get("items").get("properties");
-        assertThat(saved.get("stages").get(0).propertyNames())
-                .allSatisfy(name -> assertThat(stage.has(name)).as(name).isTrue());
+        saved.get("stages")
+                .forEach(one -> assertThat(one.propertyNames())
+                        .allSatisfy(name -> assertThat(stage.has(name)).as(name).isTrue()));
+        assertThat(saved.get("stages").get(2).get("lines").size())
+                .as("what comes out")
+                .isEqualTo(2);
     }
 
     @Test
@@ -103,7 +127,7 @@ class SauceFileTest {
         List<Fault> faults = new ArrayList<>();
         String broken = files.json(FULL).replace("\"simmer\"", "\"fly\"").replace("\"spread\"", "\"hat\"");
         SauceBook.Draft draft = files.read(broken, faults);
-        assertThat(faults).extracting(Fault::field).containsExactlyInAnyOrder("use", "stages[0]");
+        assertThat(faults).extracting(Fault::field).containsExactlyInAnyOrder("use", "stages[1]");
         assertThat(draft.lines()).isEqualTo(FULL.lines());
         assertThatThrownBy(() -> files.read("{\"format\":\"gradior.sauce\",\"formatVersion\":9}", faults))
                 .satisfies(Refused.saying("version 1"));

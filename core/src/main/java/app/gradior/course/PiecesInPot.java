@@ -1,0 +1,157 @@
+package app.gradior.course;
+
+import app.gradior.mixture.Lifting;
+import app.gradior.mixture.Mixture;
+import app.gradior.sauce.Piece;
+import app.gradior.sauce.Work;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+
+/** Which pieces are in a pot, for how long, and what stands beside it to go back. Not thread-safe. */
+public final class PiecesInPot {
+    /** The place under which a share of the whole pot stands beside it. */
+    private static final int WHOLE = -1;
+    /** Less of a line than this is gone. */
+    private static final double LEAST = 1e-6;
+
+    /**
+     * Pieces in the pot.
+     *
+     * @param since minutes of cooking when they went in
+     * @param wet share of their liquid that they did not lose in the pan
+     */
+    private record In(Piece piece, double since, double wet) {}
+
+    /**
+     * Pieces beside the pot.
+     *
+     * @param mixture as they are
+     * @param in as they went in once
+     * @param out minutes of cooking when they were lifted
+     */
+    private record Aside(Mixture mixture, In in, double out) {}
+
+    private final Map<Integer, In> in = new TreeMap<>();
+    private final Map<Integer, Aside> aside = new TreeMap<>();
+    /** Minutes of cooking so far, as minutes at a simmer. */
+    private double cookedMin;
+
+    PiecesInPot copy() {
+        PiecesInPot copy = new PiecesInPot();
+        copy.in.putAll(in);
+        copy.aside.putAll(aside);
+        copy.cookedMin = cookedMin;
+        return copy;
+    }
+
+    /** The same with these in it too. */
+    public PiecesInPot with(Map<Integer, Piece> pieces) {
+        PiecesInPot more = copy();
+        more.putIn(pieces);
+        return more;
+    }
+
+    void cooked(double minutesAtSimmer) {
+        cookedMin += minutesAtSimmer;
+    }
+
+    /** In the pan they lose liquid with everything else: only so much of it is left. */
+    void dried(double share) {
+        in.replaceAll((line, one) -> new In(one.piece, one.since, one.wet * share));
+    }
+
+    void putIn(Map<Integer, Piece> pieces) {
+        pieces.forEach((line, piece) -> in.put(line, new In(piece, cookedMin, 1)));
+    }
+
+    /** So much of the pot, pieces and all, was taken away. */
+    void taken(double share) {
+        in.replaceAll((line, one) -> less(one, 1 - share));
+    }
+
+    /** Nothing is in pieces any more. */
+    void brokenUp() {
+        in.clear();
+    }
+
+    private static In less(In one, double share) {
+        return new In(one.piece.with(m -> m.times(share)), one.since, one.wet);
+    }
+
+    /** What is left in the pot, and what is lifted out and stands beside it. */
+    Mixture.Parted takeOut(Mixture pot, Work.TakeOut work, double viscosityPaS) {
+        if (work.pieces().isEmpty()) {
+            Mixture out = pot.times(work.share());
+            aside.put(WHOLE, new Aside(out, new In(Piece.of(out), cookedMin, 1), cookedMin));
+            taken(work.share());
+            return new Mixture.Parted(pot.times(1 - work.share()), out);
+        }
+        Mixture kept = pot;
+        Mixture all = Mixture.EMPTY;
+        for (int line : new TreeSet<>(work.pieces())) {
+            In one = in.get(line);
+            if (one != null) {
+                In lifted = less(one, work.share());
+                Mixture.Parted parted = Lifting.of(kept, asTheyAre(lifted), viscosityPaS);
+                kept = parted.kept();
+                all = all.plus(parted.leftBehind());
+                aside.merge(line, new Aside(parted.leftBehind(), lifted, cookedMin), PiecesInPot::together);
+                leave(line, less(one, 1 - work.share()));
+            }
+        }
+        return new Mixture.Parted(kept, all);
+    }
+
+    private static Aside together(Aside one, Aside other) {
+        return new Aside(
+                one.mixture.plus(other.mixture),
+                new In(one.in.piece.with(m -> m.plus(other.in.piece.mixture())), one.in.since, one.in.wet),
+                other.out);
+    }
+
+    private void leave(int line, In left) {
+        if (left.piece.mixture().massG() > LEAST) {
+            in.put(line, left);
+        } else {
+            in.remove(line);
+        }
+    }
+
+    private Lifting.Pieces asTheyAre(In one) {
+        double minutes = cookedMin - one.since;
+        return new Lifting.Pieces(
+                one.piece.mixture().cookedFor(minutes), one.wet, one.piece.fatInG(minutes), one.piece.meat());
+    }
+
+    /** What goes back in. */
+    Mixture putBack(Work.PutBack work) {
+        Set<Integer> lines = new TreeSet<>(work.pieces().isEmpty() ? aside.keySet() : work.pieces());
+        Mixture back = Mixture.EMPTY;
+        for (int line : lines) {
+            Aside one = aside.remove(line);
+            if (one != null) {
+                back = back.plus(one.mixture);
+                if (line != WHOLE) {
+                    in.put(line, new In(one.in.piece, one.in.since + cookedMin - one.out, one.in.wet));
+                }
+            }
+        }
+        return back;
+    }
+
+    /** Fat in the pan that has come out of everything, g. */
+    double renderedG(Mixture pot) {
+        double stillIn = 0;
+        for (In one : in.values()) {
+            stillIn += one.piece.fatInG(cookedMin - one.since);
+        }
+        return Math.max(0, pot.freeFatG() - stillIn);
+    }
+
+    /** What is left in the pan, and the fat that is poured off. */
+    Mixture.Parted pour(Mixture pot, Work.PourFat work) {
+        return Lifting.fat(pot, work.pouredG(renderedG(pot)));
+    }
+}

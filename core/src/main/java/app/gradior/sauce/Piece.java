@@ -1,0 +1,36 @@
+package app.gradior.sauce;
+
+import app.gradior.larder.Food;
+import app.gradior.larder.Rendering;
+import app.gradior.larder.Trait;
+import app.gradior.mixture.Mixture;
+import java.util.function.UnaryOperator;
+
+/**
+ * A line in pieces that a cook can lift out again, or whose fat comes out as it cooks: bay, bones, stalks, fruit, bacon.
+ *
+ * @param mixture as it went in
+ * @param rendering how its fat comes out
+ * @param meat whether its protein stays in it
+ */
+public record Piece(Mixture mixture, Rendering rendering, boolean meat) {
+    /** So many grams of a food. */
+    public static Piece of(Food food, double massG) {
+        return new Piece(Mixture.of(food, massG), Rendering.of(food), food.has(Trait.MEAT) || food.has(Trait.FISH));
+    }
+
+    /** Of anything. */
+    public static Piece of(Mixture mixture) {
+        return new Piece(mixture, Rendering.AT_ONCE, false);
+    }
+
+    /** The same with its matter changed. */
+    public Piece with(UnaryOperator<Mixture> change) {
+        return new Piece(change.apply(mixture), rendering, meat);
+    }
+
+    /** Fat still in it after so many minutes of cooking, g. */
+    public double fatInG(double minutes) {
+        return mixture.freeFatG() * (1 - rendering.share(minutes));
+    }
+}
