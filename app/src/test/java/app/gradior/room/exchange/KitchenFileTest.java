@@ -400,7 +400,8 @@ class KitchenFileTest {
                 .extracting(Lines.Typed::text)
                 .contains("400 g onions, sliced", "60 ml water", "12 g cornflour", "18 g water")
                 .doesNotContain("1 tsp salt", "20 g cornflour");
-        assertThat(made.stages()).hasSize(3);
+        assertThat(made.stages()).hasSize(4);
+        assertThat(made.stages().get(3).working().lines()).as("the onions come out").containsExactly(0);
         assertThat(made.stages().get(1).lines())
                 .as("the splash went into the reduction")
                 .hasSize(1);
