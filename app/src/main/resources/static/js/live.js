@@ -22,10 +22,12 @@ async function answer(fieldsToo) {
       document.querySelector('#answer')?.replaceWith(reply);
     }
     if (fieldsToo && fields) {
-      const focus = document.activeElement instanceof HTMLElement ? document.activeElement.getAttribute('name') : null;
+      const at = document.activeElement;
+      const tick = at instanceof HTMLInputElement && at.type === 'checkbox' ? `[value="${at.value}"]` : '';
+      const focus = at instanceof HTMLElement ? at.getAttribute('name') : null;
       fields.querySelectorAll('.nojs').forEach((button) => button.remove());
       document.querySelector('#fields')?.replaceWith(fields);
-      /** @type {HTMLElement | null} */ (form.querySelector(`[name="${focus}"]`))?.focus();
+      /** @type {HTMLElement | null} */ (form.querySelector(`[name="${focus}"]${tick}`))?.focus();
     }
     if (form.method === 'get') {
       history.replaceState(null, '', `${form.getAttribute('action')}?${data}`);
@@ -37,7 +39,7 @@ async function answer(fieldsToo) {
 
 const answerSoon = settled(() => answer(false), 150);
 form.addEventListener('input', (event) => {
-  if (event.target instanceof HTMLSelectElement) {
+  if (event.target instanceof HTMLSelectElement || (event.target instanceof HTMLInputElement && event.target.type === 'checkbox')) {
     void answer(true);
   } else {
     answerSoon();

@@ -30,6 +30,7 @@ async function refresh() {
     setClock(fresh);
     document.querySelector('#panel')?.replaceWith(fresh);
     newPanel();
+    showAll();
     const again = focused.map((selector) => pot.querySelector(selector)).find((found) => found !== null);
     /** @type {HTMLElement | null} */ (again ?? null)?.focus();
   }
@@ -333,6 +334,20 @@ addEventListener('online', sync);
 const far = () => get('far') === '1';
 const showFar = () => document.body.classList.toggle('far', far());
 showFar();
+
+// What is likely now stands large; the rest is one tap away, and stays so on this device.
+function showAll() {
+  const all = get('all') === '1';
+  document.body.classList.toggle('all-readings', all);
+  pot.querySelector('[data-more]')?.setAttribute('aria-expanded', String(all));
+}
+showAll();
+pot.addEventListener('click', (event) => {
+  if (event.target instanceof Element && event.target.closest('[data-more]')) {
+    set('all', get('all') === '1' ? '' : '1');
+    showAll();
+  }
+});
 
 // Minutes in the stage go on without a network; the server's clock is the one that counts.
 const AHEAD = 'ahead';

@@ -128,7 +128,8 @@ public record Prompt(PromptFinding doNow, PromptFinding why, boolean urgent, Str
 
     private static Prompt next(Forecast forecast, PotSituation.AtHand hand) {
         boolean onHeat = hand.stage().kind().treatment() != StageKind.Treatment.OFF_THE_HEAT;
-        PromptFinding looks = looks(forecast);
+        boolean frying = hand.stage().kind().treatment() == StageKind.Treatment.FRYING;
+        PromptFinding looks = frying ? new PromptFinding.Nothing() : looks(forecast);
         if (onHeat && hand.lastOnHeat()) {
             return new Prompt(
                     new PromptFinding.TakeOff(),

@@ -45,6 +45,7 @@ class LivePotJourneyTest {
                 assertThat(phone.locator(".log")).containsText("Stirred");
                 assertThat(named(stream, "event", "forecast", "prompt")).isTrue();
             }
+            phone.click("[data-more]");
             phone.click("[data-open=added]");
             phone.fill("#dlg-added input[name=line]", "100 ml water");
             phone.selectOption("#dlg-added select[name=ago]", "2");

@@ -67,7 +67,7 @@ class PiecesJourneyTest {
             page.click("text=Start cooking");
             assertThat(page.locator(".coursebar")).containsText("Take out");
             assertThat(page.locator(".until")).containsText("then pour off all fat but 15 g");
-            assertThat(page.locator(".caution")).containsText("Hot fat");
+            assertThat(page.locator(".pot-right .caution")).containsText("Hot fat");
 
             double withBacon = massG(page);
             onTo(page);

@@ -31,6 +31,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -131,6 +132,18 @@ public class Batches {
         batches.understood(kitchenId, key.getId());
         summarise(kitchenId, batch(kitchenId, key.getId()));
         return key.getId();
+    }
+
+    /**
+     * Records several things that happen now, all or none.
+     *
+     * @throws Refusal when one of them does not fit this batch
+     */
+    @Transactional
+    public void recordNow(Kitchen kitchen, long batchId, List<EventBody> bodies) {
+        Instant now = clock.instant();
+        bodies.forEach(
+                body -> record(kitchen, batchId, new Draft(UUID.randomUUID().toString(), now, body)));
     }
 
     /**

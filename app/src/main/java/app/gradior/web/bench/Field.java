@@ -30,6 +30,16 @@ record Field(String name, String label, String kind, String value, List<Choice> 
         return new Field(name, label, "lines", value, List.of(), hint);
     }
 
+    /** Several of many; the value has what is ticked, a line each. */
+    static Field ticks(String name, String label, String value, List<Choice> choices) {
+        return new Field(name, label, "ticks", value, choices, "");
+    }
+
+    /** Whether one of many is ticked. */
+    public boolean has(String choice) {
+        return value.lines().anyMatch(choice::equals);
+    }
+
     static Field choice(String name, String label, String value, List<Choice> choices) {
         return new Field(name, label, "choice", value, choices, "");
     }

@@ -13,9 +13,28 @@ import java.util.List;
  * @param table rows under a head; empty for none
  * @param drawings SVG
  * @param cautions where they apply
+ * @param ways to do it, to be chosen from
  */
 record Reply(
-        String saying, List<Figure> big, List<Fact> facts, Table table, List<String> drawings, List<Caution> cautions) {
+        String saying,
+        List<Figure> big,
+        List<Fact> facts,
+        Table table,
+        List<String> drawings,
+        List<Caution> cautions,
+        List<Choice> ways) {
+    /**
+     * One way of several.
+     *
+     * @param mark its number, or another sign
+     * @param how it is done; may be empty
+     * @param take what a tap records in a live pot; empty where there is none
+     */
+    record Choice(String mark, String title, String how, List<Effect> effects, String take) {}
+
+    /** What a way does to something, and whether that is worth a look. */
+    record Effect(String word, String value, boolean changed) {}
+
     /** A figure with its unit. */
     record Figure(String word, String figure, String unit) {}
 
@@ -32,6 +51,7 @@ record Reply(
         private final List<Fact> facts = new ArrayList<>();
         private final List<String> drawings = new ArrayList<>();
         private final List<Caution> cautions = new ArrayList<>();
+        private final List<Choice> ways = new ArrayList<>();
         private Table table = Table.NONE;
 
         Builder(String saying) {
@@ -63,8 +83,13 @@ record Reply(
             return this;
         }
 
+        Builder way(Choice way) {
+            ways.add(way);
+            return this;
+        }
+
         Reply done() {
-            return new Reply(saying, big, facts, table, drawings, cautions);
+            return new Reply(saying, big, facts, table, drawings, cautions, ways);
         }
     }
 }

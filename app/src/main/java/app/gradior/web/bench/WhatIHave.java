@@ -1,10 +1,14 @@
 package app.gradior.web.bench;
 
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchTelling;
+import app.gradior.estimate.Forecast;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.ByLook;
+import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.SauceVersion;
 import app.gradior.room.house.Kitchen;
@@ -14,8 +18,10 @@ import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
 import app.gradior.web.frame.Figures;
+import app.gradior.web.frame.Forecasts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** What is in the pot: a sauce of the book, typed lines, or a sauce described by its look. */
@@ -26,14 +32,29 @@ class WhatIHave {
 
     private final SauceBook book;
     private final Lines lines;
+    private final Batches batches;
+    private final Forecasts forecasts;
 
-    WhatIHave(SauceBook book, Lines lines) {
+    WhatIHave(SauceBook book, Lines lines, Batches batches, Forecasts forecasts) {
         this.book = book;
         this.lines = lines;
+        this.batches = batches;
+        this.forecasts = forecasts;
     }
 
-    /** The mixture and, where lines are known, what they were understood as. */
-    record Have(Mixture mixture, Ingredients ingredients, String words) {}
+    /**
+     * The mixture and, where lines are known, what they were understood as.
+     *
+     * @param live the pot it is in, if it is on the heat
+     */
+    record Have(Mixture mixture, Ingredients ingredients, String words, Optional<Live> live) {
+        Have(Mixture mixture, Ingredients ingredients, String words) {
+            this(mixture, ingredients, words, Optional.empty());
+        }
+    }
+
+    /** A pot that is on, as it is believed to be. */
+    record Live(Batch batch, Forecast forecast) {}
 
     static String way(BenchForm asked) {
         String way = asked.text("have", "");
@@ -54,8 +75,17 @@ class WhatIHave {
                 List.of(
                         new Field.Choice("lines", Words.text("what-ihave.typed-lines")),
                         new Field.Choice("sauce", Words.text("what-ihave.a-sauce-of-my-book")),
-                        new Field.Choice("look", Words.text("what-ihave.described-by-its-look")))));
+                        new Field.Choice("look", Words.text("what-ihave.described-by-its-look")),
+                        new Field.Choice("pot", Words.text("what-ihave.in-a-pot-that-is-on")))));
         switch (way) {
+            case "pot" ->
+                fields.add(Field.choice(
+                        "batch",
+                        Words.text("what-ihave.pot"),
+                        asked.text("batch", ""),
+                        batches.livePlans(kitchen.id()).stream()
+                                .map(batch -> new Field.Choice(String.valueOf(batch.id()), batch.name()))
+                                .toList()));
             case "sauce" ->
                 fields.add(Field.choice(
                         "sauce",
@@ -89,7 +119,7 @@ class WhatIHave {
                         asked.text("lines", FIRST_LINES),
                         Words.text("what-ihave.as-you-would-write-them")));
         }
-        if (!way.equals("look")) {
+        if (!way.equals("look") && !way.equals("pot")) {
             fields.add(Field.choice(
                     "pieces",
                     Words.text("what-ihave.pieces-are"),
@@ -106,6 +136,7 @@ class WhatIHave {
         return switch (way(asked)) {
             case "sauce" -> sauce(asked, kitchen, texture);
             case "look" -> look(asked, kitchen);
+            case "pot" -> pot(asked, kitchen);
             default -> typed(asked, kitchen, texture);
         };
     }
@@ -133,6 +164,26 @@ class WhatIHave {
                 .toList();
         Ingredients ingredients = new Ingredients(readings, texture);
         return checked(new Have(ingredients.mixture().cookedThrough(), ingredients, ""), "lines");
+    }
+
+    private Have pot(BenchForm asked, Kitchen kitchen) {
+        long id = (long) Numbers.parse(asked.text("batch", ""))
+                .orElseGet(() -> batches.livePlans(kitchen.id()).stream()
+                        .mapToLong(Batch::id)
+                        .findFirst()
+                        .orElse(0));
+        if (id == 0) {
+            throw Refusal.unfit("batch", Told.of("what-ihave.no-pot-is-on"));
+        }
+        Batch batch = batches.batch(kitchen.id(), id);
+        Forecast forecast = forecasts.now(kitchen, batch);
+        return checked(
+                new Have(
+                        forecast.likely().mixture(),
+                        new BatchTelling(batch).wentIn(),
+                        batch.name(),
+                        Optional.of(new Live(batch, forecast))),
+                "batch");
     }
 
     private static Have look(BenchForm asked, Kitchen kitchen) {

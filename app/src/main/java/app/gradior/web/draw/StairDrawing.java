@@ -45,7 +45,7 @@ public final class StairDrawing {
 
         /** The end where it differs from what would be served now, else the night. */
         public static Later of(Optional<Band> end, Band served, Optional<Night> night) {
-            Optional<Band> other = end.filter(step -> Math.abs(step.middle() - served.middle()) > SAME_STEP);
+            Optional<Band> other = end.filter(step -> !(Math.abs(step.middle() - served.middle()) <= SAME_STEP));
             return new Later(other, other.isPresent() ? Optional.empty() : night);
         }
     }
@@ -97,7 +97,9 @@ public final class StairDrawing {
         }
         svg.path("outline", outline.toString());
         svg.line("goal", x(wanted - 0.49), top(wanted), x(wanted + 0.49), top(wanted));
-        marks(svg, hot, served);
+        if (!Double.isNaN(hot)) {
+            marks(svg, hot, served);
+        }
         svg.circle("now dot", 14, 22, 8).text("now figure", 32, 38, "start", hotText);
         svg.text("now caption", 32, 60, "start", hotLabel);
         svg.path("later dot", diamond(206, 22, 9)).text("later figure", 224, 38, "start", servedText);
@@ -160,6 +162,9 @@ public final class StairDrawing {
 
     /** Steps below the first tread are shown on it: the stair begins there. */
     private static String figure(double step) {
+        if (Double.isNaN(step)) {
+            return "—";
+        }
         return step < 1 ? "1.0" : step > 9 ? "9.0" : Numbers.fixed(step, 1);
     }
 

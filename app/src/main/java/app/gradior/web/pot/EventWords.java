@@ -83,11 +83,7 @@ public final class EventWords {
             .on(EventBody.Read.class, (read, told) -> read(read.kind(), read.value(), told.figures()))
             .on(EventBody.HeatSet.class, (set, told) -> Words.text("event-words.heat", set.look()))
             .on(EventBody.LidSet.class, (set, told) -> Words.text("event-words.lid", set.state()))
-            .on(
-                    EventBody.Added.class,
-                    (added, told) -> Words.text(
-                            "event-words.added",
-                            added.ingredients().stream().map(EventWords::name).collect(Collectors.joining("; "))))
+            .on(EventBody.Added.class, (added, told) -> Words.text("event-words.added", names(added, told.event())))
             .on(
                     EventBody.Slurry.class,
                     (s, told) -> Words.text(
@@ -253,5 +249,23 @@ public final class EventWords {
         return input.line() != null
                 ? input.line()
                 : Numbers.plain(input.massG() == null ? 0 : input.massG(), 1) + " g " + input.food();
+    }
+
+    /** What went in: as it was typed, else by the foods that were understood. */
+    private static String names(EventBody.Added added, BatchEvent event) {
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < added.ingredients().size(); i++) {
+            IngredientInput input = added.ingredients().get(i);
+            boolean byFood = input.line() == null
+                    && added.ingredients().size() == event.understood().size();
+            names.add(
+                    byFood
+                            ? Words.text(
+                                    "event-words.g-of-food",
+                                    event.understood().get(i).massG(),
+                                    event.understood().get(i).food())
+                            : name(input));
+        }
+        return String.join("; ", names);
     }
 }

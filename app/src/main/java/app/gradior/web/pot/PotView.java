@@ -53,10 +53,12 @@ public record PotView(
         StageCard stage,
         List<Caution> cautions,
         Optional<Caution> wholePieces,
+        List<String> likely,
         List<EventWords.Entry> log,
         String asOf) {
 
-    private static final Band THINNEST = new Band(1, 1, 1);
+    /** How thick what is no sauce yet is. */
+    private static final Band NONE = new Band(Double.NaN, Double.NaN, Double.NaN);
 
     /** So much thicker than wanted is worth thinning, steps. */
     private static final double PAST_STEP = 0.4;
@@ -92,14 +94,14 @@ public record PotView(
                 PotAnswers.of(batch, forecast, figures),
                 lossLine(batch, forecast, figures) + leastSure(batch, forecast, prompt),
                 StairDrawing.draw(
-                        PotAnswers.liquid(batch, forecast) ? forecast.stepHot().middle() : THINNEST.middle(),
-                        PotAnswers.liquid(batch, forecast) ? forecast.stepServed() : THINNEST,
+                        PotAnswers.liquid(batch, forecast) ? forecast.stepHot().middle() : NONE.middle(),
+                        PotAnswers.liquid(batch, forecast) ? forecast.stepServed() : NONE,
                         batch.plan().targetStep(),
                         pot,
                         table,
                         StairDrawing.Later.of(
                                 PotAnswers.end(forecast),
-                                PotAnswers.liquid(batch, forecast) ? forecast.stepServed() : THINNEST,
+                                PotAnswers.liquid(batch, forecast) ? forecast.stepServed() : NONE,
                                 night(batch, forecast))),
                 SectionDrawing.draw(
                         batch.plan().pot().shape(), startMm, forecast.levelMm().middle(), stopMm, true),
@@ -110,6 +112,7 @@ public record PotView(
                 StageCard.of(batch, forecast, portion, figures, now),
                 new BatchAdvice(batch, forecast, now).cautions(),
                 new BatchTelling(batch).wholePieces(),
+                LikelyNow.of(batch, forecast),
                 log(batch, forecast, figures),
                 figures.time(now));
     }

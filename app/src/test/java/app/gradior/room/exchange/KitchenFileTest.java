@@ -401,7 +401,9 @@ class KitchenFileTest {
                 .contains("400 g onions, sliced", "60 ml water", "12 g cornflour", "18 g water")
                 .doesNotContain("1 tsp salt", "20 g cornflour");
         assertThat(made.stages()).hasSize(4);
-        assertThat(made.stages().get(3).working().lines()).as("the onions come out").containsExactly(0);
+        assertThat(made.stages().get(3).working().lines())
+                .as("the onions come out")
+                .containsExactly(0);
         assertThat(made.stages().get(1).lines())
                 .as("the splash went into the reduction")
                 .hasSize(1);

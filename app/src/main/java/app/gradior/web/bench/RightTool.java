@@ -1,0 +1,349 @@
+package app.gradior.web.bench;
+
+import app.gradior.batch.BatchPlan;
+import app.gradior.finding.Refusal;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.larder.Food;
+import app.gradior.larder.StarchKind;
+import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
+import app.gradior.rescue.Aim;
+import app.gradior.rescue.Complaint;
+import app.gradior.rescue.Handling;
+import app.gradior.rescue.Measure;
+import app.gradior.rescue.Move;
+import app.gradior.rescue.Rescue;
+import app.gradior.rescue.Sauce;
+import app.gradior.rescue.Way;
+import app.gradior.rescue.Ways;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
+import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Texture;
+import app.gradior.simmer.Heat;
+import app.gradior.web.frame.Figures;
+import app.gradior.web.pot.Taking;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** Put it right: what is wrong with a sauce, and the ways out of it. */
+@Component
+@Order(0)
+class RightTool implements Tool {
+    private static final String AS_IT_IS = "as";
+    private static final double ONE_STEP = 1;
+    private static final double A_THIRD = 0.3;
+    private static final double WORTH = 0.05;
+    private static final double PERCENT = 100;
+
+    private final WhatIHave have;
+
+    RightTool(WhatIHave have) {
+        this.have = have;
+    }
+
+    @Override
+    public String key() {
+        return "right";
+    }
+
+    @Override
+    public String title() {
+        return Words.text("right-tool.put-it-right");
+    }
+
+    @Override
+    public String lead() {
+        return Words.text("right-tool.say-what-is-wrong");
+    }
+
+    private static Set<Complaint> wrong(BenchForm asked) {
+        Set<Complaint> wrong = EnumSet.noneOf(Complaint.class);
+        asked.text("wrong", "")
+                .lines()
+                .filter(key -> !key.isBlank())
+                .forEach(key -> wrong.add(Refusal.checked("wrong", () -> Complaint.ofKey(key))));
+        return wrong;
+    }
+
+    @Override
+    public List<Field> fields(BenchForm asked, Kitchen kitchen) {
+        Set<Complaint> wrong = wrong(asked);
+        Liquids liquids = liquids(asked, kitchen, wrong);
+        List<Field> fields = new ArrayList<>();
+        fields.add(Field.ticks(
+                "wrong",
+                Words.text("right-tool.it-is"),
+                asked.text("wrong", ""),
+                Arrays.stream(Complaint.values())
+                        .map(one -> new Field.Choice(one.key(), Words.say(one)))
+                        .toList()));
+        if (wrong.stream().anyMatch(Complaint::asksHowMuch)) {
+            fields.add(Field.choice(
+                    "less",
+                    Words.text("right-tool.by-how-much"),
+                    asked.text("less", "25"),
+                    List.of(
+                            new Field.Choice("10", Words.text("right-tool.a-little")),
+                            new Field.Choice("25", Words.text("right-tool.clearly")),
+                            new Field.Choice("50", Words.text("right-tool.by-half")))));
+        }
+        List<Field.Choice> steps = new ArrayList<>();
+        steps.add(new Field.Choice(AS_IT_IS, Words.text("right-tool.as-planned-or-is")));
+        steps.addAll(Ask.step(asked, "").choices());
+        fields.add(Field.choice("step", Words.text("ask.wanted-when-served"), asked.text("step", AS_IT_IS), steps));
+        fields.add(number(asked, "leastMl", "right-tool.no-less-than"));
+        fields.add(number(asked, "mostMl", "right-tool.no-more-than"));
+        fields.add(number(asked, "minutes", "right-tool.minutes-there-are"));
+        if (!WhatIHave.way(asked).equals("pot")) {
+            fields.add(Ask.served(asked, kitchen));
+        }
+        fields.add(Field.ticks(
+                "hand",
+                Words.text("right-tool.there-is-in-the-house"),
+                asked.text("hand", liquids.usual()),
+                liquids.all().stream()
+                        .map(food -> new Field.Choice(food.id(), Words.say(food)))
+                        .toList()));
+        List<Field.Choice> starches = new ArrayList<>(Ask.starch(asked).choices());
+        starches.add(new Field.Choice("none", Words.text("right-tool.none")));
+        fields.add(Field.choice(
+                "starch", Words.text("ask.starch"), asked.text("starch", StarchKind.MAIZE.key()), starches));
+        return fields;
+    }
+
+    private static Field number(BenchForm asked, String name, String word) {
+        return Field.number(name, Words.text(word), asked.text(name, ""));
+    }
+
+    /** What suits the sauce; what suits any where nothing is understood of it yet. */
+    private Liquids liquids(BenchForm asked, Kitchen kitchen, Set<Complaint> wrong) {
+        try {
+            WhatIHave.Have what = have.have(asked, kitchen);
+            return Liquids.of(what.ingredients(), what.mixture(), wrong);
+        } catch (Refusal nothingYet) {
+            return Liquids.of(new Ingredients(List.of(), Texture.SMOOTH), Mixture.EMPTY, wrong);
+        }
+    }
+
+    @Override
+    public Reply answer(BenchForm asked, Kitchen kitchen) {
+        WhatIHave.Have what = have.have(asked, kitchen);
+        Set<Complaint> wrong = wrong(asked);
+        Figures figures = new Figures(kitchen);
+        Sauce sauce = sauce(asked, kitchen, what);
+        if (wrong.isEmpty()) {
+            return new Reply.Builder(Words.text("right-tool.tick-what-is-wrong"))
+                    .fact(Words.text("right-tool.it-is-now"), now(sauce, figures))
+                    .done();
+        }
+        Rescue rescue = rescue(asked, what, wrong, sauce);
+        Ways.Answer answer = rescue.answer();
+        String batch = what.live().map(live -> live.batch().id() + " ").orElse("");
+        List<Way> ways = answer.cannot().map(Ways.Cannot::instead).orElse(answer.ways());
+        Reply.Builder reply = new Reply.Builder(saying(rescue, answer, figures));
+        reply.fact(Words.text("right-tool.it-is-now"), now(sauce, figures));
+        int number = 1;
+        for (Way way : ways) {
+            reply.way(new Reply.Choice(
+                    String.valueOf(number++),
+                    title(way.moves(), figures),
+                    how(way, figures),
+                    effects(sauce, way.after(), way.minutes(), figures),
+                    batch.isEmpty() ? "" : batch + Taking.of(way.moves())));
+        }
+        for (Handling handling : rescue.handlings()) {
+            List<Move> adds = handling.adds(sauce.mixture()).stream().toList();
+            String taking = Taking.of(handling, adds);
+            reply.way(new Reply.Choice(
+                    rescue.measured() ? "±" : String.valueOf(number++),
+                    Words.say(handling) + (adds.isEmpty() ? "" : ": " + title(adds, figures)),
+                    Words.say(handling, "how"),
+                    effects(sauce, handling.on(sauce), handling.minutes(sauce.mixture()), figures),
+                    batch.isEmpty() || taking.isEmpty() ? "" : batch + taking));
+        }
+        wrong.forEach(one -> reply.fact(Words.say(one), Words.say(one, "beware")));
+        return reply.done();
+    }
+
+    private static Sauce sauce(BenchForm asked, Kitchen kitchen, WhatIHave.Have what) {
+        if (what.live().isEmpty()) {
+            return new Sauce(what.mixture(), Ask.servedC(asked, kitchen), 1, Optional.empty());
+        }
+        WhatIHave.Live live = what.live().get();
+        BatchPlan plan = live.batch().plan();
+        return new Sauce(
+                what.mixture(),
+                plan.servedC(),
+                live.forecast().likelyBody(),
+                Optional.of(new Sauce.Hob(plan.potOnHeat(), new Heat(Look.LIVELY, LidState.OPEN))));
+    }
+
+    private static Rescue rescue(BenchForm asked, WhatIHave.Have what, Set<Complaint> wrong, Sauce sauce) {
+        double is = sauce.of(Measure.STEP);
+        if (Double.isNaN(is)) {
+            throw Refusal.unfit("lines", Told.of("right-tool.nothing-liquid"));
+        }
+        double ml = sauce.of(Measure.VOLUME);
+        boolean wrongStep = wrong.stream().anyMatch(one -> one.measure().equals(Optional.of(Measure.STEP)));
+        double usual = wrong.contains(Complaint.TOO_THIN)
+                ? is + ONE_STEP
+                : wrong.contains(Complaint.TOO_THICK) ? is - ONE_STEP : is;
+        double planned =
+                what.live().map(live -> live.batch().plan().targetStep()).orElse(usual);
+        boolean said = wrong.contains(Complaint.TOO_THIN) ? planned > is + WORTH : planned < is - WORTH;
+        double step = asked.text("step", AS_IT_IS).equals(AS_IT_IS)
+                ? wrongStep && (said || wrong.contains(Complaint.TOO_LATE)) ? planned : usual
+                : Ask.stepWanted(asked, usual);
+        double least = asked.number(
+                "leastMl",
+                "right-tool.no-less-than",
+                wrong.contains(Complaint.TOO_LITTLE) ? (1 + A_THIRD) * ml : 0,
+                0,
+                100_000,
+                " mL");
+        double most = asked.number(
+                "mostMl",
+                "right-tool.no-more-than",
+                wrong.contains(Complaint.TOO_MUCH) ? (1 - A_THIRD) * ml : Double.POSITIVE_INFINITY,
+                10,
+                100_000,
+                " mL");
+        if (least > most) {
+            throw Refusal.unfit("mostMl", Told.of("right-tool.less-than-the-least", most, least));
+        }
+        double minutes = asked.number(
+                "minutes",
+                "right-tool.minutes-there-are",
+                wrong.contains(Complaint.TOO_LATE) ? 5 : Double.POSITIVE_INFINITY,
+                0,
+                600,
+                " min");
+        double less = asked.number("less", "right-tool.by-how-much", 25, 5, 90, " %") / PERCENT;
+        Liquids liquids = Liquids.of(what.ingredients(), what.mixture(), wrong);
+        List<Food> hand = liquids.of(asked.text("hand", liquids.usual()));
+        Optional<StarchKind> starch =
+                asked.text("starch", "").equals("none") ? Optional.empty() : Optional.of(Ask.starchKind(asked));
+        return new Rescue(sauce, wrong, less, Math.max(0.5, Math.min(9, step)), least, most, minutes, hand, starch);
+    }
+
+    private static String saying(Rescue rescue, Ways.Answer answer, Figures figures) {
+        Optional<Measure> absent = rescue.absent();
+        if (!rescue.measured() && absent.isPresent()) {
+            return Words.text(
+                    "right-tool.hardly-any",
+                    absent.get(),
+                    figure(absent.get(), rescue.sauce().of(absent.get()), figures));
+        }
+        if (!rescue.measured()) {
+            return Words.text("right-tool.by-hand", rescue.handlings().size());
+        }
+        if (answer.cannot().isEmpty()) {
+            return answer.ways().isEmpty()
+                    ? Words.text("right-tool.nothing-to-do")
+                    : Words.text(
+                            "right-tool.ways",
+                            answer.ways().size(),
+                            title(answer.ways().get(0).moves(), figures));
+        }
+        Ways.Cannot cannot = answer.cannot().get();
+        String missed = cannot.missed().stream()
+                .map(aim -> wish(aim, figures)
+                        + cannot.nearest()
+                                .map(way -> " ("
+                                        + Words.text(
+                                                "right-tool.at-best",
+                                                figure(aim.measure(), way.of(aim.measure()), figures))
+                                        + ")")
+                                .orElse(""))
+                .collect(Collectors.joining("; "));
+        return Words.text("right-tool.cannot", missed)
+                + cannot.without()
+                        .map(aim -> " " + Words.text("right-tool.without", wish(aim, figures)))
+                        .orElse("");
+    }
+
+    private static String wish(Aim aim, Figures figures) {
+        boolean least = Double.isFinite(aim.low());
+        boolean most = Double.isFinite(aim.high());
+        return Words.text(
+                "right-tool.wish",
+                aim.measure(),
+                least && most && aim.measure() == Measure.STEP ? "at" : least ? "least" : "most",
+                figure(
+                        aim.measure(),
+                        aim.measure() == Measure.STEP ? (aim.low() + aim.high()) / 2 : least ? aim.low() : aim.high(),
+                        figures));
+    }
+
+    private static String figure(Measure measure, double value, Figures figures) {
+        return switch (measure) {
+            case STEP -> figures.step(value);
+            case VOLUME -> figures.volume(value);
+            case HEAT -> Numbers.plain(value, 0) + " SHU";
+            case SALT, ACID -> Numbers.fixed(value, 2) + " %";
+            case SUGAR, FAT -> Numbers.fixed(value, 1) + " %";
+        };
+    }
+
+    private static String now(Sauce sauce, Figures figures) {
+        return Words.text(
+                "right-tool.now",
+                Ask.stepWords(sauce.of(Measure.STEP)),
+                figures.volume(sauce.of(Measure.VOLUME)),
+                figure(Measure.SALT, sauce.of(Measure.SALT), figures));
+    }
+
+    private static String title(List<Move> moves, Figures figures) {
+        return moves.stream()
+                .map(move -> Words.say(move, figures))
+                .reduce((one, other) -> Words.text("right-tool.then", one, other))
+                .orElse("");
+    }
+
+    private static String how(Way way, Figures figures) {
+        return way.moves().stream()
+                .filter(move -> move instanceof Move.Thicken)
+                .map(move -> (Move.Thicken) move)
+                .map(move -> Words.text("right-tool.slurry-how", figures.mass(move.waterG())) + " "
+                        + Words.say(move.starch(), "boiling"))
+                .findFirst()
+                .orElse("");
+    }
+
+    /** What a way does, with what it changes marked. */
+    private static List<Reply.Effect> effects(Sauce sauce, Mixture after, double minutes, Figures figures) {
+        List<Reply.Effect> effects = new ArrayList<>();
+        for (Measure measure : Measure.values()) {
+            double before = sauce.of(measure);
+            double then = measure.of(after.cooked(), sauce.servedC(), sauce.bodyFactor());
+            boolean there = Math.max(before, then) > 3 * measure.near();
+            if (there) {
+                boolean changed = Math.abs(then - before) > 2 * measure.near();
+                effects.add(new Reply.Effect(
+                        Words.say(measure),
+                        changed
+                                ? Words.text(
+                                        "right-tool.from-to",
+                                        figure(measure, before, figures),
+                                        figure(measure, then, figures))
+                                : figure(measure, then, figures),
+                        changed));
+            }
+        }
+        if (minutes > 0) {
+            effects.add(new Reply.Effect(
+                    Words.text("right-tool.takes"), figures.minutes(Math.max(1, minutes)), minutes >= 1));
+        }
+        return effects;
+    }
+}

@@ -1,0 +1,55 @@
+package app.gradior.rescue;
+
+import app.gradior.mixture.Mixture;
+import app.gradior.texture.Consistency;
+import java.util.Locale;
+
+/** What of a sauce can be wished for. */
+public enum Measure {
+    /** Step of the stair when served. */
+    STEP(0.05),
+    /** mL at 20 °C. */
+    VOLUME(2),
+    /** g of salt in 100 g. */
+    SALT(0.01),
+    /** g of sugars in 100 g. */
+    SUGAR(0.1),
+    /** g of acids in 100 g, as they are. */
+    ACID(0.01),
+    /** Scoville units. */
+    HEAT(5),
+    /** g of fat in 100 g, floating and spread. */
+    FAT(0.1);
+
+    private final double near;
+
+    Measure(double near) {
+        this.near = near;
+    }
+
+    /** As near to a wish as nobody notices, in its unit. */
+    public double near() {
+        return near;
+    }
+
+    public String key() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** How much of it a sauce has; NaN for the step of what has no liquid. */
+    public double of(Mixture sauce, double servedC, double bodyFactor) {
+        return switch (this) {
+            case STEP -> sauce.serumG() > 0 ? Consistency.step(sauce, bodyFactor, servedC) : Double.NaN;
+            case VOLUME -> sauce.volumeMl20c();
+            case SALT -> sauce.saltPercent();
+            case SUGAR -> percent(sauce.sugarsG(), sauce);
+            case ACID -> percent(sauce.aceticG() + sauce.otherAcidsG(), sauce);
+            case HEAT -> sauce.pungencyShu();
+            case FAT -> percent(sauce.freeFatG() + sauce.emulsifiedFatG(), sauce);
+        };
+    }
+
+    private static double percent(double grams, Mixture sauce) {
+        return sauce.massG() > 0 ? 100 * grams / sauce.massG() : 0;
+    }
+}
