@@ -51,6 +51,9 @@ public sealed interface Caution extends Finding {
     /** Hot sauce splashes from a mill or sieve. */
     record Splashes() implements Caution {}
 
+    /** A sauce brushed on what is raw. */
+    record RawBrush() implements Caution {}
+
     /** Fat that is poured off hot. */
     record HotFat() implements Caution {}
 
