@@ -4,6 +4,7 @@ import app.gradior.care.Storage;
 import app.gradior.larder.StarchKind;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StagePlan;
+import app.gradior.sauce.Portions;
 import app.gradior.sauce.Use;
 import java.time.LocalDateTime;
 import java.util.Map;
@@ -30,6 +31,7 @@ import org.jspecify.annotations.Nullable;
  * @param swaps lines written anew, by their place
  * @param otherPotId a pot to compare with; 0 for none
  * @param otherBurnerId the burner under it; 0 when not known
+ * @param portions how much guests take and what is left; absent for the usual, and in older plans
  */
 // Wide: all that a cook sets of a plan.
 public record PlanDraft(
@@ -55,7 +57,8 @@ public record PlanDraft(
         int movedMinutes,
         Map<Integer, String> swaps,
         long otherPotId,
-        long otherBurnerId) {
+        long otherBurnerId,
+        @Nullable Portions portions) {
     /** What most tongues call too salty for a sauce, g in 100 g; kitchen teaching. */
     public static final double USUAL_MOST_SALT_PERCENT = 2;
 
@@ -98,7 +101,13 @@ public record PlanDraft(
                 0,
                 Map.of(),
                 0,
-                0);
+                0,
+                null);
+    }
+
+    /** How much guests take, and what is left on purpose. */
+    public Portions portioned() {
+        return portions == null ? Portions.USUAL : portions;
     }
 
     /** The same with another line in a line's place. */
@@ -142,6 +151,7 @@ public record PlanDraft(
                 newMoved,
                 newSwaps,
                 otherPotId,
-                otherBurnerId);
+                otherBurnerId,
+                portions);
     }
 }

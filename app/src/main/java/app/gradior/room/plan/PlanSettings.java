@@ -138,7 +138,7 @@ class PlanSettings {
         Use use = Optional.ofNullable(draft.use()).or(() -> sauce.draft().use()).orElse(Use.POUR_OVER);
         return switch (draft.by()) {
             case YIELD -> OptionalDouble.of(draft.amount());
-            case GUESTS -> OptionalDouble.of(draft.amount() * use.portionMl());
+            case GUESTS -> OptionalDouble.of(draft.portioned().wantedMl(draft.amount(), use));
             case FACTOR, INGREDIENT -> OptionalDouble.empty();
         };
     }

@@ -198,7 +198,8 @@ class PlanApi {
                 0,
                 Map.of(),
                 0,
-                0);
+                0,
+                null);
     }
 
     private static double or(@Nullable Double value, double otherwise) {

@@ -23,6 +23,7 @@ import app.gradior.room.plan.Planning;
 import app.gradior.room.plan.Plans;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
+import app.gradior.sauce.Portions;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
@@ -215,6 +216,7 @@ class PlanController {
         model.addAttribute("lids", LidState.values());
         model.addAttribute("uses", Use.values());
         model.addAttribute("starches", StarchKind.values());
+        model.addAttribute("appetites", Portions.Appetite.values());
         model.addAttribute("bys", PlanDraft.ScaleBy.values());
         model.addAttribute("storages", Storage.values());
         List<HeatRow> heats = new ArrayList<>();

@@ -11,6 +11,7 @@ import app.gradior.room.book.StagePlan;
 import app.gradior.room.plan.PlanDraft;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
+import app.gradior.sauce.Portions;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.Use;
 import app.gradior.web.form.TypedNumber;
@@ -65,6 +66,10 @@ final class PlanForm {
         f.put("by", d.by().name());
         f.put("amount", d.by() == PlanDraft.ScaleBy.YIELD ? figures.volumeField(d.amount()) : plain(d.amount(), 3));
         f.put("line", String.valueOf(d.line()));
+        f.put("appetite", d.portioned().appetite().name());
+        f.put(
+                "left",
+                d.portioned().leftMl() > 0 ? figures.volumeField(d.portioned().leftMl()) : "");
         f.put("use", d.use() == null ? "" : d.use().name());
         f.put("pot", String.valueOf(d.potId()));
         f.put("burner", String.valueOf(d.burnerId()));
@@ -133,7 +138,18 @@ final class PlanForm {
                 (int) number("moved", "plan-form.minutes-earlier", -24 * 60, 24 * 60, "min"),
                 swaps(),
                 whole("pot2"),
-                whole("burner2"));
+                whole("burner2"),
+                by == PlanDraft.ScaleBy.GUESTS ? portions() : null);
+    }
+
+    /** The usual, where nothing else is said. */
+    private @Nullable Portions portions() {
+        Portions.Appetite appetite =
+                choice("appetite", "plan-form.appetite", Portions.Appetite::valueOf, Portions.Appetite.USUAL);
+        double leftMl = text("left").isEmpty() || text("left").equals("0") ? 0 : volume("left", "plan-form.left-over");
+        Portions said =
+                Double.isNaN(leftMl) ? Portions.USUAL : new Portions(appetite, Math.min(leftMl, Portions.MOST_LEFT_ML));
+        return said.equals(Portions.USUAL) ? null : said;
     }
 
     private double amount(PlanDraft.ScaleBy by) {

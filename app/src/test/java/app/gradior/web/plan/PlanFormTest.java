@@ -12,6 +12,7 @@ import app.gradior.measure.MeasureSystem;
 import app.gradior.room.book.StagePlan;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.plan.PlanDraft;
+import app.gradior.sauce.Portions;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
 import java.time.LocalDateTime;
@@ -47,7 +48,8 @@ class PlanFormTest {
             15,
             Map.of(2, "200 g dry cider"),
             6,
-            1);
+            1,
+            null);
 
     private static Figures figures(MeasureSystem measures, boolean fahrenheit) {
         return new Figures(new Kitchen(
@@ -73,6 +75,29 @@ class PlanFormTest {
         PlanForm form = new PlanForm(PlanForm.fields(FULL, metric), FULL, metric);
         assertThat(form.draft()).isEqualTo(FULL);
         assertThat(form.faults()).isEmpty();
+    }
+
+    @Test
+    void guestsTakeALotOrALittleAndSomethingIsLeftOnPurpose() {
+        PlanForm form = form(Map.of("by", "GUESTS", "amount", "8", "appetite", "BIG", "left", "300"));
+        PlanDraft draft = form.draft();
+        assertThat(form.faults()).isEmpty();
+        assertThat(draft.portioned()).isEqualTo(new Portions(Portions.Appetite.BIG, 300));
+        assertThat(draft.portioned().wantedMl(8, Use.DIP)).isCloseTo(8 * 1.5 * 45 + 300, within(1e-9));
+        PlanForm again = new PlanForm(
+                PlanForm.fields(draft, figures(MeasureSystem.METRIC, false)),
+                FULL,
+                figures(MeasureSystem.METRIC, false));
+        assertThat(again.draft()).isEqualTo(draft);
+        assertThat(form(Map.of("by", "GUESTS", "amount", "8", "left", "0"))
+                        .draft()
+                        .portions())
+                .as("the usual is not kept")
+                .isNull();
+        PlanForm wrong = form(Map.of("by", "GUESTS", "amount", "8", "left", "plenty"));
+        wrong.draft();
+        assertThat(wrong.faults()).extracting(fault -> fault.field()).containsExactly("left");
+        assertThat(Portions.USUAL.wantedMl(4, Use.PASTA)).isEqualTo(360);
     }
 
     @ParameterizedTest
