@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -299,6 +300,65 @@ class BringInJourneyTest {
         page.click("text=That is what is left");
         assertThat(page.locator(".fault")).containsText("3 to 120");
         assertThat(page.locator("input[name=endG]")).hasValue("1400");
+        Browser.checkScreen(page);
+    }
+
+    @Test
+    void aRoastingPanAcrossTwoBurnersTakesASauceAndIsPlanned() {
+        Page page = enter();
+        page.navigate("/kit");
+        page.check("input[name=outline][value=RECTANGULAR]");
+        page.fill("input[name=top]", "380");
+        page.fill("input[name=base]", "350");
+        page.fill("input[name=topWidth]", "280");
+        page.fill("input[name=baseWidth]", "250");
+        page.fill("input[name=height]", "75");
+        page.fill("input[name=corner]", "20");
+        page.check("input[name=twoBurners]");
+        assertThat(page.locator("#answer svg.section")).isVisible();
+        assertThat(page.locator("#answer")).containsText("Holds 6.");
+        page.fill("form#live input[name=name]", "Big roasting pan");
+        page.fill("input[name=empty]", "1800");
+        page.locator("form#live input[name=empty]").press("Enter");
+        assertThat(page.locator(".pots")).containsText("Big roasting pan");
+
+        page.navigate("/plan?sauce=1");
+        page.selectOption("select[name=pot]", new SelectOption().setLabel("Big roasting pan"));
+        assertThat(page.locator("#answer .stagesec")).isVisible();
+        String minutes = page.locator("#answer .three").first().textContent();
+        assertThat(minutes).isNotBlank();
+        Browser.checkScreen(page);
+        page.selectOption("select[name=by]", "GUESTS");
+        page.fill("input[name=amount]", "8");
+        String usual = page.locator("#answer").textContent();
+        page.selectOption("select[name=appetite]", "BIG");
+        page.fill("input[name=left]", "200");
+        assertThat(page.locator("#answer")).not().hasText(usual);
+        page.click("text=Start cooking");
+        assertThat(page.locator(".pothead")).containsText("Big roasting pan");
+        assertThat(page.locator(".pot-left svg.section")).isVisible();
+    }
+
+    @Test
+    void aGlazeInCoats() {
+        Page page = enter();
+        page.navigate("/bench/glaze");
+        page.fill("textarea[name=lines]", "250 ml passata\n120 g honey\n60 ml soy sauce\n40 ml cider vinegar");
+        page.selectOption("select[name=food]", "wings");
+        page.fill("input[name=guests]", "6");
+        assertThat(page.locator(".saying")).containsText("2 coats: the first");
+        assertThat(page.locator("#answer")).containsText("Keep clean");
+        assertThat(page.locator("#answer")).containsText("touched raw meat");
+        assertThat(page.locator("#answer table.facts tbody tr")).hasCount(2);
+        page.selectOption("select[name=heat]", "grill");
+        page.fill("input[name=coats]", "8");
+        assertThat(page.locator("#answer")).containsText("before the food is done");
+        page.fill("input[name=coats]", "20");
+        assertThat(page.locator("#answer .fault")).containsText("20");
+        page.fill("input[name=coats]", "2");
+        page.fill("textarea[name=lines]", "1 l chicken stock");
+        assertThat(page.locator("#answer")).containsText("it runs off");
+        assertThat(page.locator("#answer")).containsText("it dries dull");
         Browser.checkScreen(page);
     }
 }
