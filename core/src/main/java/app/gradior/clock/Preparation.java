@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -13,8 +14,19 @@ import java.util.regex.Pattern;
  * @param what the line it belongs to
  * @param jobs what is done, one after the other
  * @param minutes of the cook's hands
+ * @param soaksMin that it stands in water before, which takes no hands
  */
-public record Preparation(String what, List<Job> jobs, double minutes) {
+public record Preparation(String what, List<Job> jobs, double minutes, double soaksMin) {
+    /** Dried chillies, mushrooms, nuts; and pulses, over night. Kitchen teaching. */
+    private static final double USUAL_SOAK_MIN = 20;
+
+    private static final double OVERNIGHT_MIN = 8 * 60;
+    private static final double LONGEST_SOAK_MIN = 24 * 60;
+    private static final Pattern SOAKS = Pattern.compile(
+            "\\bsoaked\\b[^.;]{0,40}?\\b(\\d{1,3})(?: ?(?:to|-|–) ?(\\d{1,3}))? ?(min|minutes?|hours?|hrs?|h)\\b");
+    private static final Pattern OVERNIGHT = Pattern.compile("\\bsoaked\\b.*\\bover ?night\\b");
+    private static final Pattern PULSE = Pattern.compile("\\b(beans?|chickpeas?|peas|lentils?|pulses?)\\b");
+
     private static final double G_PER_PORTION = 100;
     private static final double LONGEST_MIN = 60;
 
@@ -30,7 +42,10 @@ public record Preparation(String what, List<Job> jobs, double minutes) {
         PEEL("peeled|skinned|shelled", 0.5, 0.8),
         CHAR("charred", 5, 1.2),
         TOAST("toasted", 3, 0.3),
-        GRIND("ground to order|freshly ground|pounded|crushed", 0.5, 1),
+        GRIND(
+                "ground to order|freshly ground|pounded|crushed|(?:ground|blitzed|blended) to a (?:coarse |smooth |fine )?(?:paste|powder)",
+                0.5,
+                1),
         CHOP("chopped|diced|sliced|minced|shredded|julienned|cubed|halved|quartered", 0.5, 0.8),
         GRATE("grated|zested|zest of", 0.5, 1.5),
         SQUEEZE("juiced|squeezed|juice of", 0.5, 0.5),
@@ -66,6 +81,22 @@ public record Preparation(String what, List<Job> jobs, double minutes) {
         }
         return jobs.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Preparation(line.strip(), jobs, Math.min(LONGEST_MIN, minutes)));
+                : Optional.of(new Preparation(
+                        line.strip(),
+                        jobs,
+                        Math.min(LONGEST_MIN, minutes),
+                        jobs.contains(Job.SOAK) ? soaks(words) : 0));
+    }
+
+    /** As the line says, the middle of a range; else over night for pulses, and a while for the rest. */
+    private static double soaks(String words) {
+        Matcher said = SOAKS.matcher(words);
+        if (said.find()) {
+            double from = Double.parseDouble(said.group(1));
+            double to = said.group(2) == null ? from : Double.parseDouble(said.group(2));
+            double each = said.group(3).startsWith("m") ? 1 : 60;
+            return Math.min(LONGEST_SOAK_MIN, each * (from + to) / 2);
+        }
+        return OVERNIGHT.matcher(words).find() || PULSE.matcher(words).find() ? OVERNIGHT_MIN : USUAL_SOAK_MIN;
     }
 }

@@ -14,6 +14,9 @@ public sealed interface TaskName extends Finding {
     /** Jobs before the heat. */
     record Prepare() implements TaskName {}
 
+    /** Something stands in water before it goes in. */
+    record Soak() implements TaskName {}
+
     /** Time in hand for a slow pot. */
     record InHand() implements TaskName {}
 

@@ -18,6 +18,8 @@ import app.gradior.vessel.PotShape;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class StageTasksTest {
     @Test
@@ -121,7 +123,29 @@ class StageTasksTest {
                 .containsExactly(Job.PEEL, Job.CHOP);
         assertThat(Preparation.of("juice of half a lemon", 20).orElseThrow().jobs())
                 .containsExactly(Job.SQUEEZE);
+        assertThat(Preparation.of("4 dried chillies, toasted and ground to a paste", 20)
+                        .orElseThrow()
+                        .jobs())
+                .containsExactly(Job.TOAST, Job.GRIND);
         assertThat(Preparation.of("300 ml water", 300)).isEmpty();
         assertThat(Preparation.of("600 ml groundnut oil", 500)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "20 g dried mushrooms, soaked in hot water for 30 minutes|30",
+                "3 dried chillies, soaked 15 to 25 min|20",
+                "200 g cashews, soaked for 4 hours|240",
+                "2 dried chillies, soaked|20",
+                "250 g dried white beans, soaked|480",
+                "100 g almonds, soaked overnight|480",
+                "2 onions, sliced|0"
+            })
+    void whatIsSoakedStandsWithoutHands(String line, double minutes) {
+        Preparation job = Preparation.of(line, 100).orElseThrow();
+        assertThat(job.soaksMin()).isEqualTo(minutes);
+        assertThat(job.minutes()).as("of hands").isLessThan(5);
     }
 }

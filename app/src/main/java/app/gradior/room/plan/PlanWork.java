@@ -101,6 +101,12 @@ public record PlanWork(
     public List<Task> tasks(double inHandMinutes) {
         List<Task> tasks = new ArrayList<>();
         double prepare = preparations.stream().mapToDouble(Preparation::minutes).sum();
+        double soaks =
+                preparations.stream().mapToDouble(Preparation::soaksMin).max().orElse(0);
+        if (soaks > prepare) {
+            // The rest is prepared while it soaks.
+            tasks.add(Task.standing(new TaskName.Soak(), soaks - prepare));
+        }
         if (prepare > 0) {
             tasks.add(Task.byHand(new TaskName.Prepare(), prepare));
         }

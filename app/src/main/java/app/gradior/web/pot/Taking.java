@@ -67,7 +67,8 @@ public final class Taking {
                     switch (parts[0]) {
                         case "add" -> new EventBody.Added(List.of(new IngredientInput(null, parts[1], amount)));
                         case "thicken" -> {
-                            Move.Thicken thicken = new Move.Thicken(StarchKind.ofKey(parts[1]), amount);
+                            Move.Thicken thicken =
+                                    new Move.Thicken(Refusal.checked("way", () -> StarchKind.ofKey(parts[1])), amount);
                             yield new EventBody.Slurry(thicken.starch(), amount, thicken.waterG());
                         }
                         case "pouraway" -> new EventBody.Taken(amount * massG, null);
