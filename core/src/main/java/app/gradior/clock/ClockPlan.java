@@ -28,10 +28,17 @@ public final class ClockPlan {
      * @param dueMinute when it is served, on the day's own scale
      * @param holdMinutes how long before that it may be ready without harm
      * @param movedMinutes how much earlier than it must the cook wants it ready; not 0 pins it there
+     * @param across how many burners its pan takes, side by side: 1 or 2
      */
-    public record Job(String name, List<Task> tasks, int dueMinute, int holdMinutes, int movedMinutes) {
+    public record Job(String name, List<Task> tasks, int dueMinute, int holdMinutes, int movedMinutes, int across) {
+        /** In a pot on one burner. */
+        public Job(String name, List<Task> tasks, int dueMinute, int holdMinutes, int movedMinutes) {
+            this(name, tasks, dueMinute, holdMinutes, movedMinutes, 1);
+        }
+
         public Job {
             tasks = List.copyOf(tasks);
+            Unfit.inRange("across", across, 1, 2, "");
             Unfit.atLeast("holdMinutes", holdMinutes, 0, "");
         }
 
@@ -44,8 +51,21 @@ public final class ClockPlan {
      * A piece of work in its place.
      *
      * @param burner from 0; −1 off the heat
+     * @param across how many burners from that one on
      */
-    public record Placed(Task task, int startMinute, int endMinute, int burner) {}
+    public record Placed(Task task, int startMinute, int endMinute, int burner, int across) {
+        /** On one burner, or off the heat. */
+        public Placed(Task task, int startMinute, int endMinute, int burner) {
+            this(task, startMinute, endMinute, burner, 1);
+        }
+
+        private boolean sharesBurner(Placed other) {
+            return burner >= 0
+                    && other.burner >= 0
+                    && burner < other.burner + other.across
+                    && other.burner < burner + across;
+        }
+    }
 
     /**
      * A sauce in its place.
@@ -211,7 +231,7 @@ public final class ClockPlan {
     private static Row best(Job job, List<List<Task>> blocks, List<Placed> taken, int burners) {
         Row best = onBurner(job, blocks, taken, 0);
         int fewest = clashes(best, taken);
-        for (int burner = 1; burner < burners; burner++) {
+        for (int burner = 1; burner + job.across() <= burners; burner++) {
             Row row = onBurner(job, blocks, taken, burner);
             int clashes = clashes(row, taken);
             boolean later = row.readyMinute() > best.readyMinute()
@@ -239,8 +259,9 @@ public final class ClockPlan {
         int latest = job.dueMinute() - job.movedMinutes();
         for (int i = blocks.size() - 1; i >= 0; i--) {
             boolean stays = job.pinned() && i == blocks.size() - 1;
-            List<Placed> block =
-                    stays ? at(blocks.get(i), latest, burner) : latestFree(blocks.get(i), latest, taken, burner);
+            List<Placed> block = stays
+                    ? at(blocks.get(i), latest, burner, job.across())
+                    : latestFree(blocks.get(i), latest, taken, burner, job.across());
             placed.addAll(0, block);
             latest = block.isEmpty() ? latest : block.get(0).startMinute();
         }
@@ -266,17 +287,17 @@ public final class ClockPlan {
         return blocks;
     }
 
-    private static List<Placed> latestFree(List<Task> block, int latest, List<Placed> taken, int burner) {
+    private static List<Placed> latestFree(List<Task> block, int latest, List<Placed> taken, int burner, int across) {
         int end = latest;
         while (end > latest - EARLIEST_MIN) {
-            List<Placed> placed = at(block, end, burner);
+            List<Placed> placed = at(block, end, burner, across);
             int shift = shiftNeeded(placed, taken);
             if (shift == 0) {
                 return placed;
             }
             end -= shift;
         }
-        return at(block, latest, burner);
+        return at(block, latest, burner, across);
     }
 
     /** How much earlier the first clash found would have to be; 0 when there is none. */
@@ -299,10 +320,10 @@ public final class ClockPlan {
         if (a.task().handsOn() && b.task().handsOn()) {
             return Trouble.HANDS;
         }
-        return a.burner() >= 0 && a.burner() == b.burner() ? Trouble.BURNER : null;
+        return a.sharesBurner(b) ? Trouble.BURNER : null;
     }
 
-    private static List<Placed> at(List<Task> block, int end, int burner) {
+    private static List<Placed> at(List<Task> block, int end, int burner, int across) {
         int minute = end;
         for (Task task : block) {
             minute -= task.wholeMinutes();
@@ -310,7 +331,7 @@ public final class ClockPlan {
         List<Placed> placed = new ArrayList<>(block.size());
         for (Task task : block) {
             int after = minute + task.wholeMinutes();
-            placed.add(new Placed(task, minute, after, task.onHeat() ? burner : -1));
+            placed.add(new Placed(task, minute, after, task.onHeat() ? burner : -1, across));
             minute = after;
         }
         return placed;

@@ -130,6 +130,26 @@ class ClockPlanTest {
     }
 
     @Test
+    void aPanAcrossTwoBurnersLeavesNoneForAnotherPotBesideIt() {
+        Job roast = new Job(
+                "roasting juices", List.of(new Task(called("reduce"), 30, false, true, true)), SUPPER, 60, 0, 2);
+        Day two = ClockPlan.of(List.of(roast, fish(SUPPER)), 2, LONG_AGO);
+        checkClear(two);
+        Placed pan = two.rows().get(0).placed().get(0);
+        assertThat(pan.across()).isEqualTo(2);
+        assertThat(two.rows().get(1).placed())
+                .allMatch(p -> p.endMinute() <= pan.startMinute() || p.startMinute() >= pan.endMinute());
+        Day three = ClockPlan.of(List.of(roast, fish(SUPPER)), 3, LONG_AGO);
+        assertThat(three.rows().stream().mapToInt(Row::readyMinute))
+                .as("beside it on the third")
+                .containsOnly(SUPPER);
+        Day one = ClockPlan.of(List.of(roast), 1, LONG_AGO);
+        assertThat(one.rows().get(0).readyMinute())
+                .as("a kitchen with one burner cooks it all the same")
+                .isEqualTo(SUPPER);
+    }
+
+    @Test
     void oneWithAnOvernightRestBeginsTheDayBefore() {
         Job overnight = new Job(
                 "pepper sauce",

@@ -197,7 +197,11 @@ public class ClockPlans {
             LocalDateTime end = LocalDateTime.ofInstant(batch.momentOf(planned.minutesHigh()), kitchen.zone());
             int until = Math.max(now + STILL_ON_MIN, (int) ChronoUnit.MINUTES.between(origin, end));
             busy.add(new ClockPlan.Placed(
-                    new Task(new TaskName.Called(batch.name()), until - now, false, true, false), now, until, burner));
+                    new Task(new TaskName.Called(batch.name()), until - now, false, true, false),
+                    now,
+                    until,
+                    burner,
+                    batch.plan().pot().shape().burners()));
         }
         return busy;
     }

@@ -156,6 +156,7 @@ public record PlanWork(
                 tasks(inHandMinutes),
                 dueMinute,
                 hold,
-                setting.draft().movedMinutes());
+                setting.draft().movedMinutes(),
+                setting.pot().shape().burners());
     }
 }

@@ -79,7 +79,13 @@ public final class ClockDrawing {
                 row.placed().stream().mapToInt(ClockPlan.Placed::burner).max().orElse(-1);
         svg.text("lane-name", 4, top + 16, "start", shortened(row.job().name(), 24));
         if (burner >= 0 && burner < burners.size()) {
-            svg.text("lane-burner", 4, top + 32, "start", burners.get(burner));
+            int across = row.placed().stream()
+                    .filter(one -> one.burner() == burner)
+                    .mapToInt(ClockPlan.Placed::across)
+                    .max()
+                    .orElse(1);
+            List<String> names = burners.subList(burner, Math.min(burners.size(), burner + across));
+            svg.text("lane-burner", 4, top + 32, "start", String.join(" + ", names));
         }
         svg.group(
                 "lane",
