@@ -2,7 +2,6 @@ package app.gradior.care;
 
 import app.gradior.clock.Cooling;
 import app.gradior.course.StageResult;
-import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
@@ -28,6 +27,9 @@ public final class StageCautions {
 
     private static final double LEAST_SUCROSE_SHARE = 0.2;
 
+    /** What is covered so far keeps its heat in. */
+    private static final double COVERED = 0.9;
+
     private StageCautions() {}
 
     /**
@@ -44,7 +46,7 @@ public final class StageCautions {
                 lines,
                 before);
         stage.tooWeak()
-                .filter(weak -> stage.stage().lid() != LidState.CLOSED)
+                .filter(weak -> stage.stage().lid().covered() < COVERED)
                 .ifPresent(weak -> cautions.add(burner(weak, stage.stage().look())));
         shallow(stage).ifPresent(cautions::add);
         return cautions;

@@ -79,6 +79,7 @@ final class StageRules {
             case SCREEN -> 0.85;
             case AJAR -> 0.4;
             case CLOSED -> 0.07;
+            case FOIL -> 0.15;
         };
     }
 

@@ -24,6 +24,9 @@ final class HeatWords {
     private static final Pattern CLOSED =
             Pattern.compile("\\b(?:cover|covered|lid on|put (?:the |a )?lid on|with (?:the |a )?lid)\\b");
 
+    private static final Pattern FOIL = Pattern.compile(
+            "\\b(?:cover|covered|tent|seal|wrap)\\b.{0,30}\\b(?:foil|tinfoil)\\b|\\bfoil (?:over|on top)\\b");
+
     private HeatWords() {}
 
     static Optional<Look> look(String norm) {
@@ -51,6 +54,9 @@ final class HeatWords {
         }
         if (OPEN.matcher(norm).find()) {
             return Optional.of(LidState.OPEN);
+        }
+        if (FOIL.matcher(norm).find()) {
+            return Optional.of(LidState.FOIL);
         }
         return CLOSED.matcher(norm).find() ? Optional.of(LidState.CLOSED) : Optional.empty();
     }

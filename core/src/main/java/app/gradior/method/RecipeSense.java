@@ -189,7 +189,7 @@ public final class RecipeSense {
         return switch (lid) {
             case OPEN -> Optional.of(SchoolAnswer.OFF);
             case AJAR -> Optional.of(SchoolAnswer.AJAR);
-            case CLOSED -> Optional.of(SchoolAnswer.ON);
+            case CLOSED, FOIL -> Optional.of(SchoolAnswer.ON);
             default -> Optional.empty();
         };
     }

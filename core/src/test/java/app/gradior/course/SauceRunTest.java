@@ -238,4 +238,18 @@ class SauceRunTest {
             assertThat(cooked.stages().get(2).minutes()).isCloseTo(days, within(1e-6));
         }
     }
+
+    @Test
+    void foilKeepsNearlyAsMuchInAsALidAndMuchMoreThanOneThatIsAjar() {
+        double[] lost = new double[4];
+        LidState[] lids = {LidState.CLOSED, LidState.FOIL, LidState.AJAR, LidState.OPEN};
+        for (Look look : List.of(Look.BARE, Look.GENTLE)) {
+            for (int i = 0; i < lids.length; i++) {
+                Stage simmer = Stage.of(StageKind.SIMMER, Sauces.of("water", 2000), new StageEnd.Minutes(30));
+                lost[i] = cook(simmer.at(look, lids[i])).stages().get(0).evaporatedG();
+            }
+            assertThat(lost).as(look + " closed, foil, ajar, open").isSorted();
+            assertThat(lost[1] - lost[0]).isLessThan(lost[2] - lost[1]);
+        }
+    }
 }

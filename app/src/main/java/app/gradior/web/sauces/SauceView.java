@@ -245,8 +245,9 @@ final class SauceView {
             warnings.add(Words.text(
                     "sauce-view.is-used-in-no-stage", readings.get(line).text().strip()));
         }
-        boolean aims =
-                draft.stages().stream().anyMatch(s -> s.lid() == LidState.CLOSED && s.kind() == StageKind.REDUCE);
+        boolean aims = draft.stages().stream()
+                .anyMatch(
+                        s -> (s.lid() == LidState.CLOSED || s.lid() == LidState.FOIL) && s.kind() == StageKind.REDUCE);
         if (aims) {
             warnings.add(Words.text("sauce-view.a-stage-reduces-with-the-lid"));
         }
