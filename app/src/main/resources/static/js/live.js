@@ -4,11 +4,17 @@ import { piece, settled } from './http.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#live'));
 let asked = 0;
+/** Whether other fields belong to what was chosen and are not shown yet. */
+let fieldsDue = false;
 form.querySelectorAll('.nojs').forEach((button) => button.remove());
+
+/** @param {unknown} field @returns {field is HTMLInputElement | HTMLTextAreaElement} */
+const isText = (field) => field instanceof HTMLInputElement || field instanceof HTMLTextAreaElement;
 
 /** @param {boolean} fieldsToo whether other fields belong to the new choice */
 async function answer(fieldsToo) {
   const ticket = ++asked;
+  fieldsDue ||= fieldsToo;
   const data = new URLSearchParams(/** @type {any} */ (new FormData(form)));
   data.delete('_csrf');
   try {
@@ -21,13 +27,19 @@ async function answer(fieldsToo) {
     if (reply) {
       document.querySelector('#answer')?.replaceWith(reply);
     }
-    if (fieldsToo && fields) {
+    if (fieldsDue && fields) {
+      fieldsDue = false;
       const at = document.activeElement;
       const tick = at instanceof HTMLInputElement && at.type === 'checkbox' ? `[value="${at.value}"]` : '';
+      const caret = isText(at) && !tick ? at.selectionStart : null;
       const focus = at instanceof HTMLElement ? at.getAttribute('name') : null;
       fields.querySelectorAll('.nojs').forEach((button) => button.remove());
       document.querySelector('#fields')?.replaceWith(fields);
-      /** @type {HTMLElement | null} */ (form.querySelector(`[name="${focus}"]${tick}`))?.focus();
+      const again = /** @type {HTMLElement | null} */ (form.querySelector(`[name="${focus}"]${tick}`));
+      again?.focus();
+      if (caret !== null && isText(again)) {
+        again.setSelectionRange(caret, caret);
+      }
     }
     if (form.method === 'get') {
       history.replaceState(null, '', `${form.getAttribute('action')}?${data}`);
@@ -42,6 +54,8 @@ form.addEventListener('input', (event) => {
   if (event.target instanceof HTMLSelectElement || (event.target instanceof HTMLInputElement && event.target.type === 'checkbox')) {
     void answer(true);
   } else {
+    // What is on its way was asked before this was typed, and would take it back.
+    asked++;
     answerSoon();
   }
 });
