@@ -112,7 +112,10 @@ public record Rescue(
             }
         }
         starch.ifPresent(kind -> moves.add(new Move.Thicken(kind, 0)));
-        moves.add(new Move.Reduce(0));
+        boolean timed = mostMinutes < Double.POSITIVE_INFINITY;
+        if (sauce.hob().isPresent() || !timed) {
+            moves.add(new Move.Reduce(0));
+        }
         if (mostMl < Double.POSITIVE_INFINITY || complaints.contains(Complaint.TOO_MUCH)) {
             moves.add(new Move.PourAway(0));
         }

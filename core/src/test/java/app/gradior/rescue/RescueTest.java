@@ -130,6 +130,24 @@ class RescueTest {
     }
 
     @Test
+    void nobodyPromisesAMinuteOfBoilingDownWhereThePotIsNotKnown() {
+        Sauce anywhere = new Sauce(GRAVY, 60, 1, Optional.empty());
+        double step = anywhere.of(Measure.STEP) + 1;
+        Rescue late = new Rescue(
+                anywhere,
+                Set.of(Complaint.TOO_LATE),
+                0.1,
+                step,
+                0,
+                ENDLESS,
+                5,
+                List.of(),
+                Optional.of(StarchKind.MAIZE));
+        assertThat(late.moves()).noneMatch(Move.Reduce.class::isInstance);
+        assertThat(late.answer().ways()).isNotEmpty();
+    }
+
+    @Test
     void whatCannotBeHadIsSaidWithWhatCould() {
         // Half the salt, the same thickness, no more than now, and nothing to thicken with: one of them has to go.
         double ml = sauce(GRAVY).of(Measure.VOLUME);

@@ -187,6 +187,9 @@ public class NextBatch {
             for (BatchState.Placed placed : batch.folded().standing()) {
                 BatchEvent event = placed.event();
                 int at = Math.min(placed.stage(), ofStages.size() - 1);
+                while (at > 0 && batch.plan().course().get(at).kind().movesPieces()) {
+                    at--;
+                }
                 List<Understood> in = additions.getOrDefault(event.clientKey(), List.of());
                 if (event.body() instanceof EventBody.Slurry slurry) {
                     if (!event.isUnderstood()) {
