@@ -120,7 +120,10 @@ public record StageCard(
         String names = work.lines().stream()
                 .map(line -> batch.plan().lines().get(line).text())
                 .collect(Collectors.joining(", "));
-        return Optional.of(Words.text("stage-card.moves", stage.kind(), names.isEmpty() ? "none" : "some", names));
+        return Optional.of(Words.text(
+                "stage-card.moves",
+                stage.kind(),
+                names.isEmpty() ? Words.text("stage-card.set-aside", stage.kind()) : names));
     }
 
     /** What a cook sees when the stage is over. */
