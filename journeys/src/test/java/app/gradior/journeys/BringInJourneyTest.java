@@ -328,15 +328,23 @@ class BringInJourneyTest {
         String minutes = page.locator("#answer .three").first().textContent();
         assertThat(minutes).isNotBlank();
         Browser.checkScreen(page);
-        page.selectOption("select[name=by]", "GUESTS");
-        page.fill("input[name=amount]", "8");
-        String usual = page.locator("#answer").textContent();
-        page.selectOption("select[name=appetite]", "BIG");
-        page.fill("input[name=left]", "200");
-        assertThat(page.locator("#answer")).not().hasText(usual);
         page.click("text=Start cooking");
         assertThat(page.locator(".pothead")).containsText("Big roasting pan");
         assertThat(page.locator(".pot-left svg").first()).isVisible();
+    }
+
+    @Test
+    void guestsTakeALotAndSomethingIsLeft() {
+        Page page = enter();
+        page.navigate("/plan?sauce=1");
+        assertThat(page.locator("select[name=appetite]")).isHidden();
+        page.selectOption("select[name=by]", "GUESTS");
+        page.fill("input[name=amount]", "20");
+        assertThat(page.locator("#answer")).containsText("½ × as written");
+        page.selectOption("select[name=appetite]", "BIG");
+        assertThat(page.locator("#answer")).not().containsText("½ × as written");
+        page.fill("input[name=left]", "lots");
+        assertThat(page.locator("#answer .fault")).containsText("what is left over");
     }
 
     @Test
