@@ -59,6 +59,12 @@ form.addEventListener('input', (event) => {
     answerSoon();
   }
 });
+// What is typed line by line may have other fields; they are fetched once it is left.
+form.addEventListener('change', (event) => {
+  if (event.target instanceof HTMLTextAreaElement) {
+    void answer(true);
+  }
+});
 form.addEventListener('submit', (event) => {
   if (form.method === 'get') {
     event.preventDefault();

@@ -192,6 +192,11 @@ public record BatchPlan(
             return work == null ? StageWork.NONE : work;
         }
 
+        /** The lines that it names: what comes out or goes back, else what goes in. */
+        public List<Integer> named() {
+            return kind.movesPieces() ? working().lines() : lines;
+        }
+
         Stage with(Mixture adds) {
             return new Stage(kind, adds, look, lid, end.end(value))
                     .with(Map.of(), working().in(kind));

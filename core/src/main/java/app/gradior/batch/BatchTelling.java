@@ -13,7 +13,6 @@ import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Moves;
 import app.gradior.simmer.PotState;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -115,8 +114,12 @@ public final class BatchTelling {
 
     /** All that went in, what was not planned too and what was left out not: what labels and shelf dates go by. */
     public Ingredients wentIn() {
+        return without(batch.ticks().out());
+    }
+
+    /** All that went in but these lines of the plan. */
+    private Ingredients without(Set<Integer> out) {
         List<LineReading> planned = plan.ingredients().lines();
-        Set<Integer> out = batch.ticks().out();
         List<LineReading> in = new ArrayList<>();
         for (int i = 0; i < planned.size(); i++) {
             if (!out.contains(i)) {
@@ -174,12 +177,9 @@ public final class BatchTelling {
 
     /** Whole pieces in it that come out before a blade. */
     public Optional<Caution> wholePieces() {
-        Set<Understood> beside = new HashSet<>();
-        beside(Math.min(batch.stage(), plan.course().size()))
-                .forEach(line -> beside.add(batch.lines().get(line)));
-        return StageCautions.wholePieces(wentIn().lines().stream()
-                .filter(line -> beside.stream().noneMatch(one -> one.text().equals(line.text())))
-                .toList());
+        Set<Integer> out = new TreeSet<>(batch.ticks().out());
+        out.addAll(beside(Math.min(batch.stage(), plan.course().size())));
+        return StageCautions.wholePieces(without(out).lines());
     }
 
     /** Why a batch with such an event cannot be reckoned. */

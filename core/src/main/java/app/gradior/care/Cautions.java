@@ -28,6 +28,9 @@ public final class Cautions {
     /** So much of what stings in the nose, of the whole, is felt in its steam; arbitrary. */
     private static final double PUNGENT_SHARE = 0.03;
 
+    /** Hot and so sweet it sticks and burns, g of solids in 100 g of the liquid; kitchen teaching. */
+    static final double SUGARY_BRIX = 40;
+
     private static final double ALCOHOL_G = 5;
     /** A spirit is anything at or above this, g of ethanol in 100 g. */
     static final double SPIRIT_PERCENT = 25;
@@ -63,7 +66,23 @@ public final class Cautions {
         if (any(ingredients, Trait.LEAVENING) && isAcid(ingredients, mixture)) {
             cautions.add(new Caution.Foams(foods(ingredients, food -> food.has(Trait.LEAVENING))));
         }
-        if (mixture.brixPercent() > 40) {
+        if (mixture.brixPercent() > SUGARY_BRIX) {
+            cautions.add(new Caution.HotSugar());
+        }
+        return cautions;
+    }
+
+    /**
+     * Cautions of a sauce that is brushed on food.
+     *
+     * @param raw whether the food is raw meat or fish
+     */
+    public static List<Caution> brushed(Mixture sauce, boolean raw) {
+        List<Caution> cautions = new ArrayList<>();
+        if (raw) {
+            cautions.add(new Caution.RawBrush());
+        }
+        if (sauce.brixPercent() > SUGARY_BRIX) {
             cautions.add(new Caution.HotSugar());
         }
         return cautions;

@@ -19,7 +19,6 @@ import java.util.Optional;
 /** Which cautions belong to one stage, shown there and nowhere else. Matters of safety: none can be switched off. */
 public final class StageCautions {
     private static final double HOT_FOOD_SHU = 3000;
-    private static final double SUGARY_BRIX = 40;
     private static final double COOLER_C = 45;
     private static final double THICK_STEP = 5;
     /** Sucrose that water holds at 10 °C, g in 100 g of both (sugar tables, rounded). */
@@ -141,7 +140,7 @@ public final class StageCautions {
         if (kind == StageKind.RENDER) {
             cautions.add(new Caution.HotFat());
         }
-        if (heated && pot.end().brixPercent() > SUGARY_BRIX) {
+        if (heated && pot.end().brixPercent() > Cautions.SUGARY_BRIX) {
             cautions.add(new Caution.HotSugar());
         }
         if (heated && pot.curdles()) {

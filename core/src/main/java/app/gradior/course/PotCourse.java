@@ -2,6 +2,7 @@ package app.gradior.course;
 
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.mixture.Lifting;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.mixture.SpecificHeat;
@@ -32,8 +33,6 @@ public final class PotCourse {
     private static final double ENOUGH = 0.85;
     /** The last of a pot is not taken out: there would be nothing left to follow. */
     private static final double MOST_TAKEN = 0.95;
-
-    private static final double WATER_PAS = 0.001;
 
     /** What the pot is doing. */
     private enum Mode {
@@ -230,7 +229,7 @@ public final class PotCourse {
     /** How the sauce clings to what is lifted out of it, Pa·s; as water with nothing liquid. */
     private double viscosityPaS() {
         double step = mixture.serumG() > 0 ? look().stepHot() : Double.NaN;
-        return Double.isNaN(step) ? WATER_PAS : Stair.viscosityPaS(step);
+        return Double.isNaN(step) ? Lifting.WATER_PAS : Stair.viscosityPaS(step);
     }
 
     /** The cook sees this look: a pot on its way up is there now. */

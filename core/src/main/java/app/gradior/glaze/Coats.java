@@ -10,18 +10,16 @@ import java.util.List;
  *
  * @param film of one coat
  * @param coatG of the first coat on all the food, g, what runs off and stays in the brush counted
- * @param brushedG of all coats together
  * @param tableG kept clean, before any food is touched
  * @param beforeDoneMin when each coat goes on, minutes before the food is done, the first first
  * @param scorches whether the first coat would burn before the food is done
  */
-public record Coats(
-        Film film, double coatG, double brushedG, double tableG, List<Double> beforeDoneMin, boolean scorches) {
+public record Coats(Film film, double coatG, double tableG, List<Double> beforeDoneMin, boolean scorches) {
     public static final int MOST_COATS = 8;
     /** What runs off and stays in brush or bowl. */
     private static final double LOST = 1.2;
     /** What a later coat holds of the first, which lies on bare food. */
-    public static final double LATER = 0.8;
+    private static final double LATER = 0.8;
 
     private static final double M2_PER_CM2 = 1e-4;
     private static final double LEAST_BETWEEN_MIN = 1;
@@ -49,12 +47,25 @@ public record Coats(
         for (int coat = coats - 1; coat >= 0; coat--) {
             before.add(Math.max(LEAST_BETWEEN_MIN, last) + coat * between);
         }
-        return new Coats(
-                film, coatG, coatG * (1 + LATER * (coats - 1)), tableG, before, before.get(0) > film.burnsMin());
+        return new Coats(film, coatG, tableG, before, before.get(0) > film.burnsMin());
+    }
+
+    /** What each coat takes, g, the first first. */
+    public List<Double> coatsG() {
+        List<Double> grams = new ArrayList<>();
+        for (int i = 0; i < beforeDoneMin.size(); i++) {
+            grams.add(i == 0 ? coatG : LATER * coatG);
+        }
+        return grams;
+    }
+
+    /** All coats together, g. */
+    public double brushedG() {
+        return coatsG().stream().mapToDouble(g -> g).sum();
     }
 
     /** All that is needed, g. */
     public double needG() {
-        return brushedG + tableG;
+        return brushedG() + tableG;
     }
 }

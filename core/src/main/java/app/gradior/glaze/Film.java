@@ -2,9 +2,9 @@ package app.gradior.glaze;
 
 import app.gradior.heat.WaterProperties;
 import app.gradior.mixture.Mixture;
+import app.gradior.plan.Roots;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
-import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * One coat of a sauce on hot food: how thick what does not run off is, and when it sticks, sets shiny, browns and burns.
@@ -68,7 +68,8 @@ public record Film(
         return new Film(mm, 1000 * kgPerM2, sticks, shines, browns, browns + BURNS_SHARE * browning);
     }
 
-    private static double step(Mixture m, double bodyFactor) {
+    /** Step of a sauce as it lies on hot food. */
+    public static double step(Mixture m, double bodyFactor) {
         return Stair.step(Consistency.flowNow(m, bodyFactor, ON_FOOD_C, 0).viscosityPaS());
     }
 
@@ -87,8 +88,8 @@ public record Film(
         if (reached.by(withWater(m, least)) < 0) {
             return water / m.massG();
         }
-        double left = new BracketingNthOrderBrentSolver(1e-6, 5)
-                .solve(100, w -> reached.by(withWater(m, w)), least, water, (least + water) / 2);
+        double left =
+                Roots.between(least, water, w -> reached.by(withWater(m, w))).orElse(least);
         return (water - left) / m.massG();
     }
 

@@ -55,6 +55,11 @@ public record Food(
 
     private static final double SALT_PERCENT = 80;
 
+    /** Of an animal's flesh, so that its protein and fat stay in it as it cooks. */
+    public boolean ofFlesh() {
+        return has(Trait.MEAT) || has(Trait.FISH);
+    }
+
     /** Bulk density of the lightest leaves and of salt, g/mL, with room. */
     public static final double LEAST_DENSITY = 0.03;
 

@@ -29,8 +29,7 @@ public record Rendering(double mostShare, double minutes) {
             return row;
         }
         double fat = food.per100g().fat();
-        boolean tissue = food.has(Trait.MEAT) || food.has(Trait.FISH);
-        return tissue && fat >= LEAST_FAT && fat < FAT_ITSELF ? OF_MEAT : AT_ONCE;
+        return food.ofFlesh() && fat >= LEAST_FAT && fat < FAT_ITSELF ? OF_MEAT : AT_ONCE;
     }
 
     /** Whether it gives off fat little by little, in a pan. */

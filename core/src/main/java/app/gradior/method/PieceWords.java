@@ -79,7 +79,7 @@ public final class PieceWords {
     }
 
     /** What is thrown away in the end, by its food or by how its line is cut: bay, bones, sprigs, strips of peel. */
-    public List<Integer> leaving(List<In> in) {
+    public static List<Integer> leaving(List<In> in) {
         return places(
                 in,
                 one -> one.food().filter(f -> f.has(Trait.LEAVES)).isPresent()
@@ -88,9 +88,8 @@ public final class PieceWords {
 
     private static List<Integer> lastMeat(List<In> in) {
         List<In> meat = in.stream()
-                .filter(one -> one.food()
-                        .filter(f -> (f.has(Trait.MEAT) || f.has(Trait.FISH)) && !f.pourable())
-                        .isPresent())
+                .filter(one ->
+                        one.food().filter(f -> f.ofFlesh() && !f.pourable()).isPresent())
                 .toList();
         int last = meat.stream().map(In::stage).max(Comparator.naturalOrder()).orElse(-1);
         return meat.stream().filter(one -> one.stage() == last).map(In::line).toList();

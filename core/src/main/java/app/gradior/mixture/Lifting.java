@@ -12,7 +12,9 @@ public final class Lifting {
     /** Film on a piece that drips off a spoon, g/g, of a sauce as thin as water; grows with the cube root of its viscosity, as of what runs off. */
     private static final double FILM = 0.03;
 
-    private static final double WATER_PAS = 0.001;
+    /** Viscosity of water, rounded, Pa·s. */
+    public static final double WATER_PAS = 0.001;
+
     private static final double MOST_FILM = 0.3;
     /** Of the protein of meat and fish so much stays in it. */
     private static final double PROTEIN_STAYS = 0.9;

@@ -5,7 +5,7 @@ import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /** Where a function of one number passes through zero. */
-final class Roots {
+public final class Roots {
     private static final double RELATIVE = 1e-10;
     private static final double ABSOLUTE = 1e-9;
     private static final int ORDER = 5;
@@ -14,7 +14,7 @@ final class Roots {
     private Roots() {}
 
     /** A root between two bounds; empty when the function has one sign at both. */
-    static OptionalDouble between(double low, double high, DoubleUnaryOperator f) {
+    public static OptionalDouble between(double low, double high, DoubleUnaryOperator f) {
         double atLow = f.applyAsDouble(low);
         if (atLow == 0) {
             return OptionalDouble.of(low);

@@ -21,6 +21,11 @@ public enum Measure {
     /** g of fat in 100 g, floating and spread. */
     FAT(0.1);
 
+    /** So many times what nobody notices is there, and is told apart. */
+    private static final double THERE = 3;
+
+    private static final double TOLD = 2;
+
     private final double near;
 
     Measure(double near) {
@@ -30,6 +35,16 @@ public enum Measure {
     /** As near to a wish as nobody notices, in its unit. */
     public double near() {
         return near;
+    }
+
+    /** Whether there is enough of it to be tasted, or seen. */
+    public boolean isThere(double value) {
+        return value > THERE * near;
+    }
+
+    /** Whether two values are told from one another. */
+    public boolean differ(double one, double other) {
+        return Math.abs(one - other) > TOLD * near;
     }
 
     public String key() {

@@ -107,19 +107,8 @@ public sealed interface Move extends Finding {
      * @param amount g
      */
     record Add(Food food, double amount) implements Move {
-        /** From so much salt, sugar and acid on a food is taken by the spoon, g in 100 g. */
-        private static final double STRONG = 4;
-        /** Usual and most of what is taken by the spoon, and by the cup, as shares of the sauce. */
-        private static final double USUAL_SPOONS = 0.01;
-
-        private static final double MOST_SPOONS = 0.3;
-        private static final double USUAL_CUPS = 0.1;
-        private static final double MOST_CUPS = 1.5;
-
-        private boolean strong() {
-            var c = food.per100g();
-            return c.salt() + c.sugars() + c.acetic() + c.otherAcids() > STRONG && c.water() < 95;
-        }
+        private static final double USUAL = 0.1;
+        private static final double MOST = 1.5;
 
         @Override
         public Move of(double otherAmount) {
@@ -138,12 +127,12 @@ public sealed interface Move extends Finding {
 
         @Override
         public double usual(Mixture sauce) {
-            return (strong() ? USUAL_SPOONS : USUAL_CUPS) * sauce.massG();
+            return USUAL * sauce.massG();
         }
 
         @Override
         public double most(Mixture sauce) {
-            return (strong() ? MOST_SPOONS : MOST_CUPS) * sauce.massG();
+            return MOST * sauce.massG();
         }
 
         /** Millilitres of it. */

@@ -45,8 +45,6 @@ public record Rescue(
     private static final double MORE = 1.03;
 
     private static final double NOT_SALTY = 1.2;
-    /** Less than so many times what nobody notices is not what makes it too hot, or too fat. */
-    private static final double THERE = 3;
 
     public Rescue {
         complaints = Set.copyOf(complaints);
@@ -68,7 +66,7 @@ public record Rescue(
 
     private boolean measured(Complaint one) {
         return one.measure()
-                .filter(measure -> !one.asksHowMuch() || sauce.of(measure) > THERE * measure.near())
+                .filter(measure -> !one.asksHowMuch() || measure.isThere(sauce.of(measure)))
                 .isPresent();
     }
 

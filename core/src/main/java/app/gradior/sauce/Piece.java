@@ -2,7 +2,6 @@ package app.gradior.sauce;
 
 import app.gradior.larder.Food;
 import app.gradior.larder.Rendering;
-import app.gradior.larder.Trait;
 import app.gradior.mixture.Mixture;
 import java.util.function.UnaryOperator;
 
@@ -16,7 +15,7 @@ import java.util.function.UnaryOperator;
 public record Piece(Mixture mixture, Rendering rendering, boolean meat) {
     /** So many grams of a food. */
     public static Piece of(Food food, double massG) {
-        return new Piece(Mixture.of(food, massG), Rendering.of(food), food.has(Trait.MEAT) || food.has(Trait.FISH));
+        return new Piece(Mixture.of(food, massG), Rendering.of(food), food.ofFlesh());
     }
 
     /** Of anything. */

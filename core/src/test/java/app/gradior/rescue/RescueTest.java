@@ -14,6 +14,7 @@ import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -218,5 +219,40 @@ class RescueTest {
         Mixture floury = Sauces.of("milk", 500).plus(Sauces.of("wheat-flour", 30));
         assertThat(Handling.SIMMER_ON.minutes(floury)).isEqualTo(10);
         assertThat(Handling.SIMMER_ON.minutes(GRAVY)).isEqualTo(2);
+    }
+
+    @Test
+    void whoGivesNoFigureMeansThePlannedStepElseOneMoreOrLess() {
+        Sauce gravy = sauce(GRAVY);
+        double is = gravy.of(Measure.STEP);
+        double ml = gravy.of(Measure.VOLUME);
+        OptionalDouble none = OptionalDouble.empty();
+        assertThat(Unsaid.step(gravy, Set.of(Complaint.TOO_SALTY), OptionalDouble.of(7)))
+                .isEqualTo(is);
+        assertThat(Unsaid.step(gravy, Set.of(Complaint.TOO_THIN), none)).isEqualTo(is + 1);
+        assertThat(Unsaid.step(gravy, Set.of(Complaint.TOO_THICK), none)).isEqualTo(is - 1);
+        assertThat(Unsaid.step(gravy, Set.of(Complaint.TOO_THIN), OptionalDouble.of(is + 2)))
+                .isEqualTo(is + 2);
+        assertThat(Unsaid.step(gravy, Set.of(Complaint.TOO_THIN), OptionalDouble.of(is - 2)))
+                .as("planned thinner than it is: what is complained of counts")
+                .isEqualTo(is + 1);
+        assertThat(Unsaid.step(gravy, Set.of(Complaint.TOO_LATE), OptionalDouble.of(is - 1)))
+                .isEqualTo(is - 1);
+        assertThat(Unsaid.step(gravy, Set.of(Complaint.TOO_LATE), OptionalDouble.of(9.5)))
+                .isEqualTo(9);
+        assertThat(Unsaid.leastMl(gravy, Set.of(Complaint.TOO_LITTLE))).isCloseTo(1.3 * ml, within(1e-9));
+        assertThat(Unsaid.leastMl(gravy, Set.of(Complaint.TOO_MUCH))).isZero();
+        assertThat(Unsaid.mostMl(gravy, Set.of(Complaint.TOO_MUCH))).isCloseTo(0.7 * ml, within(1e-9));
+        assertThat(Unsaid.mostMl(gravy, Set.of(Complaint.LUMPY))).isInfinite();
+        assertThat(Unsaid.minutes(Set.of(Complaint.TOO_LATE))).isEqualTo(5);
+        assertThat(Unsaid.minutes(Set.of(Complaint.TOO_SALTY))).isInfinite();
+    }
+
+    @Test
+    void whatNobodyNoticesIsNoChange() {
+        assertThat(Measure.SALT.isThere(0.02)).isFalse();
+        assertThat(Measure.SALT.isThere(0.04)).isTrue();
+        assertThat(Measure.STEP.differ(5, 5.08)).isFalse();
+        assertThat(Measure.STEP.differ(5, 4.8)).isTrue();
     }
 }

@@ -56,6 +56,7 @@ class LivePotJourneyTest {
             stove.keyboard().press("o");
             assertThat(stove.locator(".donow h2")).hasText("It is off the heat");
             assertThat(phone.locator(".donow h2")).hasText("It is off the heat");
+            assertThat(stove.locator(".likely[data-heatkey]")).isVisible();
             stove.keyboard().press("o");
             assertThat(stove.locator(".donow h2")).not().hasText("It is off the heat");
             stove.keyboard().press("x");

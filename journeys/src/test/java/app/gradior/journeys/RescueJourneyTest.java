@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -23,6 +24,9 @@ class RescueJourneyTest {
             assertThat(page.locator(".saying")).hasText("Tick what is wrong with it.");
             page.fill("textarea[name=lines]", GRAVY);
             Locator says = page.locator(".saying");
+            page.locator("textarea[name=lines]").blur();
+            assertThat(page.locator("input[name=hand][value='cream-single']")).isChecked();
+            assertThat(page.locator("input[name=hand][value=passata]")).not().isChecked();
 
             // Less salt, the same thickness, no less than 900 mL.
             tick(page, "too salty");
@@ -42,6 +46,13 @@ class RescueJourneyTest {
 
             // By half, nothing to thicken with, and no more than there is: that cannot be had.
             tick(page, "too thick");
+            Object ticked = page.locator("input[name=hand]:checked").evaluateAll("all => all.map(one => one.value)");
+            for (Object food : (List<?>) ticked) {
+                page.waitForResponse(
+                        answer -> answer.url().contains("/bench/right/answer"),
+                        () -> page.locator("input[name=hand][value='" + food + "']")
+                                .uncheck());
+            }
             page.selectOption("select[name=less]", "50");
             page.selectOption("select[name=starch]", "none");
             page.fill("input[name=mostMl]", "950");

@@ -43,6 +43,11 @@ public record StageDraft(
         return work == null ? StageWork.NONE : work;
     }
 
+    /** The lines that it names: what comes out or goes back, else what goes in. */
+    public List<Integer> named() {
+        return kind.movesPieces() ? working().lines() : lines;
+    }
+
     /** The same doing that with what went in before. */
     public StageDraft with(StageWork other) {
         return new StageDraft(kind, title, lines, look, lid, end, value, other.equals(StageWork.NONE) ? null : other);

@@ -6,6 +6,7 @@ import app.gradior.heat.Look;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
+import app.gradior.method.PieceWords;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Moves;
@@ -13,8 +14,8 @@ import app.gradior.sauce.Piece;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
-import app.gradior.sauce.Work;
 import app.gradior.simmer.PotOnHeat;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,7 +62,7 @@ public final class StagePlan {
      */
     public static Laid lay(
             SauceBook.Draft draft, List<LineReading> readings, double factor, Map<Integer, Heating> heats) {
-        List<StageDraft> drafts = drafts(draft, readings.size());
+        List<StageDraft> drafts = drafts(draft, readings);
         Moves moves = moves(drafts);
         List<Stage> stages = new ArrayList<>();
         double starchG = 0;
@@ -87,15 +88,19 @@ public final class StagePlan {
             boolean smooth = draft.stages().isEmpty() && draft.texture() == Texture.SMOOTH;
             Mixture whole = (smooth ? adds.blended() : adds).times(factor);
             Heating heat = heats.getOrDefault(i, new Heating(stage.look(), stage.lid()));
-            stages.add(new Stage(stage.kind(), whole, heat.look(), heat.lid(), end(stage, factor))
-                    .with(pieces(moves, stage, readings, factor), work(stage, factor)));
+            stages.add(stage(stage, whole, heat, pieces(moves, stage, readings, factor), factor));
         }
         return new Laid(stages, drafts, starchG, starch, powderLines);
     }
 
     /** The lines that go in at a stage. */
     public static List<LineReading> lines(StageDraft stage, List<LineReading> readings) {
-        return stage.lines().stream()
+        return lines(stage.lines(), readings);
+    }
+
+    /** The lines at these places. */
+    public static List<LineReading> lines(List<Integer> places, List<LineReading> readings) {
+        return places.stream()
                 .filter(line -> line >= 0 && line < readings.size())
                 .map(readings::get)
                 .toList();
@@ -108,8 +113,25 @@ public final class StagePlan {
                 .flatMap(Food::starchKind);
     }
 
-    private static List<StageDraft> drafts(SauceBook.Draft draft, int lines) {
-        return draft.stages().isEmpty() ? List.of(allInOne(draft, lines)) : draft.stages();
+    private static List<StageDraft> drafts(SauceBook.Draft draft, List<LineReading> readings) {
+        if (draft.stages().isEmpty()) {
+            return List.of(allInOne(draft, readings.size()));
+        }
+        List<PieceWords.In> in = new ArrayList<>();
+        List<StageDraft> drafts = new ArrayList<>();
+        for (StageDraft stage : draft.stages()) {
+            boolean unnamed = stage.kind() == StageKind.TAKE_OUT
+                    && stage.working().lines().isEmpty()
+                    && stage.working().share() == null;
+            drafts.add(unnamed ? stage.with(StageWork.of(PieceWords.leaving(in))) : stage);
+            for (int line : stage.lines()) {
+                if (line >= 0 && line < readings.size()) {
+                    LineReading reading = readings.get(line);
+                    in.add(new PieceWords.In(line, drafts.size(), reading.text(), reading.food()));
+                }
+            }
+        }
+        return drafts;
     }
 
     /**
@@ -120,15 +142,15 @@ public final class StagePlan {
      */
     public static List<Stage> stages(SauceBook.Draft draft, List<LineReading> readings, double factor) {
         List<Stage> stages = new ArrayList<>();
-        List<StageDraft> drafts = drafts(draft, readings.size());
+        List<StageDraft> drafts = drafts(draft, readings);
         Moves moves = moves(drafts);
         for (StageDraft stage : drafts) {
             Mixture adds = Mixture.EMPTY;
             for (LineReading reading : lines(stage, readings)) {
                 adds = adds.plus(of(reading));
             }
-            stages.add(new Stage(stage.kind(), adds.times(factor), stage.look(), stage.lid(), end(stage, factor))
-                    .with(pieces(moves, stage, readings, factor), work(stage, factor)));
+            Heating heat = new Heating(stage.look(), stage.lid());
+            stages.add(stage(stage, adds.times(factor), heat, pieces(moves, stage, readings, factor), factor));
         }
         return stages;
     }
@@ -165,8 +187,16 @@ public final class StagePlan {
                                 .map(food -> Piece.of(food, readings.get(line).massG() * factor)));
     }
 
-    private static Work work(StageDraft stage, double factor) {
-        return stage.working().in(stage.kind()).times(factor);
+    private static Stage stage(
+            StageDraft draft, Mixture adds, Heating heat, Map<Integer, Piece> pieces, double factor) {
+        return new Stage(
+                draft.kind(),
+                adds,
+                heat.look(),
+                heat.lid(),
+                end(draft, factor),
+                pieces,
+                draft.working().in(draft.kind()).times(factor));
     }
 
     private static StageEnd end(StageDraft stage, double factor) {

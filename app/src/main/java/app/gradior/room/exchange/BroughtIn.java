@@ -18,6 +18,7 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.words.Told;
 import app.gradior.sauce.EndKind;
+import app.gradior.sauce.Moves;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageWork;
@@ -25,8 +26,6 @@ import app.gradior.sauce.Texture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import org.jsoup.Jsoup;
 import org.springframework.stereotype.Service;
 
@@ -217,19 +216,13 @@ public class BroughtIn {
     /** The pieces that come out or go back: those that the stage names, among what is in the pot or was taken out of it. */
     private static StageWork moved(
             PieceWords words, ReadRecipe read, ReadStage stage, int place, List<StageDraft> before) {
-        Set<Integer> out = new TreeSet<>();
-        for (StageDraft one : before) {
-            if (one.kind() == StageKind.TAKE_OUT) {
-                out.addAll(one.working().lines());
-            } else if (one.kind() == StageKind.PUT_BACK) {
-                out.clear();
-            }
-        }
+        Moves moves = new Moves();
+        before.forEach(one -> moves.add(one.kind(), one.working()));
         boolean back = stage.kind() == StageWord.PUT_BACK;
         List<PieceWords.In> in = new ArrayList<>();
         for (int i = 0; i < Math.min(read.lines().size(), SauceLimits.MOST_LINES); i++) {
             ReadLine line = read.lines().get(i);
-            if (line.stage() > 0 && line.stage() <= place && out.contains(i) == back) {
+            if (line.stage() > 0 && line.stage() <= place && moves.beside().contains(i) == back) {
                 in.add(new PieceWords.In(
                         i, line.stage(), line.text(), line.reading().food()));
             }

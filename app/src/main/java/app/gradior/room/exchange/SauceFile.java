@@ -79,7 +79,7 @@ public class SauceFile {
                     .put("end", stage.end().name().toLowerCase(Locale.ROOT))
                     .put("value", stage.value());
             ArrayNode in = node.putArray("lines");
-            (stage.kind().movesPieces() ? stage.working().lines() : stage.lines()).forEach(in::add);
+            stage.named().forEach(in::add);
             number(node, "share", stage.working().share());
             number(node, "keepFatG", stage.working().keepFatG());
             number(node, "keepFatShare", stage.working().keepFatShare());
@@ -137,9 +137,8 @@ public class SauceFile {
             if (!stage.title().isBlank()) {
                 step.append(": ").append(stage.title().strip());
             }
-            List<Integer> of = stage.kind().movesPieces() ? stage.working().lines() : stage.lines();
-            if (!of.isEmpty()) {
-                List<String> in = of.stream()
+            if (!stage.named().isEmpty()) {
+                List<String> in = stage.named().stream()
                         .filter(i -> i >= 0 && i < draft.lines().size())
                         .map(i -> draft.lines().get(i).text())
                         .toList();

@@ -274,16 +274,18 @@ public class Planning {
 
     private static List<List<Caution>> stageCautions(PlanAnswer.Setting setting, SauceRoutes.Way way) {
         List<List<Caution>> all = new ArrayList<>();
-        List<LineReading> before = new ArrayList<>();
+        List<Integer> before = new ArrayList<>();
         Moves moves = new Moves();
         double tempC = 20;
         for (int i = 0; i < way.cooked().stages().size(); i++) {
             StageResult stage = way.cooked().stages().get(i);
             int origin = way.origins().get(i);
-            List<LineReading> in = origin < 0
-                    ? List.of()
-                    : StagePlan.lines(setting.laid().drafts().get(origin), setting.readings());
-            all.add(StageCautions.of(stage, in, stillIn(before, moves, setting.readings()), tempC));
+            List<Integer> in =
+                    origin < 0 ? List.of() : setting.laid().drafts().get(origin).lines();
+            List<Integer> still = before.stream()
+                    .filter(line -> !moves.beside().contains(line))
+                    .toList();
+            all.add(StageCautions.of(stage, readings(setting, in), readings(setting, still), tempC));
             before.addAll(in);
             if (origin >= 0) {
                 moves.add(
@@ -295,10 +297,8 @@ public class Planning {
         return all;
     }
 
-    private static List<LineReading> stillIn(List<LineReading> before, Moves moves, List<LineReading> readings) {
-        return before.stream()
-                .filter(line -> moves.beside().stream().noneMatch(out -> readings.get(out) == line))
-                .toList();
+    private static List<LineReading> readings(PlanAnswer.Setting setting, List<Integer> lines) {
+        return StagePlan.lines(lines, setting.readings());
     }
 
     /** The plan as a batch keeps it. */

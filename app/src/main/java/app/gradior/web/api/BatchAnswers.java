@@ -196,7 +196,7 @@ final class BatchAnswers {
             answers.add(new StageAnswer(
                     s.kind().key(),
                     Words.say(s.name()),
-                    s.kind().movesPieces() ? s.working().lines() : s.lines(),
+                    s.named(),
                     s.pours(),
                     s.look().key(),
                     s.lid().key(),

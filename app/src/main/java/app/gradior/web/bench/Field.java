@@ -30,9 +30,13 @@ record Field(String name, String label, String kind, String value, List<Choice> 
         return new Field(name, label, "lines", value, List.of(), hint);
     }
 
-    /** Several of many; the value has what is ticked, a line each. */
-    static Field ticks(String name, String label, String value, List<Choice> choices) {
-        return new Field(name, label, "ticks", value, choices, "");
+    /**
+     * Several of many; the value has what is ticked, a line each.
+     *
+     * @param usual what is ticked before a cook ticks; goes along as the hint, so that what nobody changed follows the sauce
+     */
+    static Field ticks(String name, String label, String value, String usual, List<Choice> choices) {
+        return new Field(name, label, "ticks", value, choices, usual.replace('\n', ' '));
     }
 
     /** Whether one of many is ticked. */

@@ -1,6 +1,6 @@
 package app.gradior.web.bench;
 
-import app.gradior.care.Caution;
+import app.gradior.care.Cautions;
 import app.gradior.finding.Refusal;
 import app.gradior.glaze.Brushed;
 import app.gradior.glaze.Coats;
@@ -10,7 +10,6 @@ import app.gradior.measure.Numbers;
 import app.gradior.mixture.Mixture;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Words;
-import app.gradior.texture.Consistency;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -22,10 +21,8 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(8)
 class GlazeTool implements Tool {
-    private static final double ON_FOOD_C = 75;
     private static final double USUAL_GUESTS = 4;
     private static final double USUAL_TABLE_ML = 20;
-    private static final double SUGARY_BRIX = 60;
 
     private final WhatIHave have;
 
@@ -54,10 +51,6 @@ class GlazeTool implements Tool {
 
     private static Fire fire(BenchForm asked) {
         return Refusal.checked("heat", () -> Fire.ofKey(asked.text("heat", Fire.OVEN.key())));
-    }
-
-    private static double guests(BenchForm asked) {
-        return asked.number("guests", "glaze-tool.guests", USUAL_GUESTS, 1, 1000, "");
     }
 
     @Override
@@ -93,12 +86,12 @@ class GlazeTool implements Tool {
     public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture();
         Brushed food = food(asked);
-        double guests = guests(asked);
+        double guests = asked.number("guests", "glaze-tool.guests", USUAL_GUESTS, 1, 1000, "");
         double foodG = asked.number("foodG", "glaze-tool.how-much-food", guests * food.portionG(), 10, 100_000, " g");
         int coats = (int) Math.rint(asked.number("coats", "glaze-tool.coats", food.coats(), 1, Coats.MOST_COATS, ""));
         double gPerMl = sauce.massG() / sauce.volumeMl20c();
         double tableMl = guests * asked.number("tableMl", "glaze-tool.table-each", USUAL_TABLE_ML, 0, 500, " mL");
-        double step = Refusal.checked("lines", () -> Consistency.stepCooked(sauce, ON_FOOD_C));
+        double step = Refusal.checked("lines", () -> Film.step(sauce.cooked(), 1));
         Coats done = Coats.of(sauce, 1, food, foodG, coats, fire(asked), tableMl * gPerMl);
         Figures figures = new Figures(kitchen);
         Film film = done.film();
@@ -150,22 +143,14 @@ class GlazeTool implements Tool {
                                 Words.text("glaze-tool.before"),
                                 Words.text("glaze-tool.grams")),
                         rows(done));
-        List<Caution> cautions = new ArrayList<>();
-        if (food.isRaw()) {
-            cautions.add(new Caution.RawBrush());
-        }
-        if (sauce.brixPercent() > SUGARY_BRIX) {
-            cautions.add(new Caution.HotSugar());
-        }
-        return reply.cautions(cautions).done();
+        return reply.cautions(Cautions.brushed(sauce, food.isRaw())).done();
     }
 
     private static List<List<String>> rows(Coats coats) {
         List<List<String>> rows = new ArrayList<>();
         for (double before : coats.beforeDoneMin()) {
-            double share = rows.isEmpty() ? 1 : Coats.LATER;
-            rows.add(
-                    List.of(String.valueOf(rows.size() + 1), minutes(before), Ask.grams(share * coats.coatG()) + " g"));
+            double grams = coats.coatsG().get(rows.size());
+            rows.add(List.of(String.valueOf(rows.size() + 1), minutes(before), Ask.grams(grams) + " g"));
         }
         return rows;
     }

@@ -11,10 +11,12 @@ import app.gradior.mixture.Mixture;
 import app.gradior.rescue.Aim;
 import app.gradior.rescue.Complaint;
 import app.gradior.rescue.Handling;
+import app.gradior.rescue.Liquids;
 import app.gradior.rescue.Measure;
 import app.gradior.rescue.Move;
 import app.gradior.rescue.Rescue;
 import app.gradior.rescue.Sauce;
+import app.gradior.rescue.Unsaid;
 import app.gradior.rescue.Way;
 import app.gradior.rescue.Ways;
 import app.gradior.room.house.Kitchen;
@@ -30,6 +32,7 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.core.annotation.Order;
@@ -40,9 +43,7 @@ import org.springframework.stereotype.Component;
 @Order(0)
 class RightTool implements Tool {
     private static final String AS_IT_IS = "as";
-    private static final double ONE_STEP = 1;
-    private static final double A_THIRD = 0.3;
-    private static final double WORTH = 0.05;
+    private static final double MOST_ML = 100_000;
     private static final double PERCENT = 100;
 
     private final WhatIHave have;
@@ -75,15 +76,25 @@ class RightTool implements Tool {
         return wrong;
     }
 
+    /** Those that there are: the page with its fields is shown whatever is asked, and the answer names what is none. */
+    private static Set<Complaint> known(BenchForm asked) {
+        try {
+            return wrong(asked);
+        } catch (Refusal none) {
+            return Set.of();
+        }
+    }
+
     @Override
     public List<Field> fields(BenchForm asked, Kitchen kitchen) {
-        Set<Complaint> wrong = wrong(asked);
+        Set<Complaint> wrong = known(asked);
         Liquids liquids = liquids(asked, kitchen, wrong);
         List<Field> fields = new ArrayList<>();
         fields.add(Field.ticks(
                 "wrong",
                 Words.text("right-tool.it-is"),
                 asked.text("wrong", ""),
+                "",
                 Arrays.stream(Complaint.values())
                         .map(one -> new Field.Choice(one.key(), Words.say(one)))
                         .toList()));
@@ -110,7 +121,8 @@ class RightTool implements Tool {
         fields.add(Field.ticks(
                 "hand",
                 Words.text("right-tool.there-is-in-the-house"),
-                asked.text("hand", liquids.usual()),
+                hand(asked, liquids),
+                liquids.usual(),
                 liquids.all().stream()
                         .map(food -> new Field.Choice(food.id(), Words.say(food)))
                         .toList()));
@@ -119,6 +131,14 @@ class RightTool implements Tool {
         fields.add(Field.choice(
                 "starch", Words.text("ask.starch"), asked.text("starch", StarchKind.MAIZE.key()), starches));
         return fields;
+    }
+
+    /** Ids of what is ticked; what was not touched since it was shown is what suits the sauce as it is now. */
+    private static String hand(BenchForm asked, Liquids liquids) {
+        String ticked = asked.text("hand", liquids.usual());
+        boolean untouched = asked.fields().containsKey("handWas")
+                && ticked.equals(asked.text("handWas", "").replace(' ', '\n'));
+        return untouched ? liquids.usual() : ticked;
     }
 
     private static Field number(BenchForm asked, String name, String word) {
@@ -189,51 +209,28 @@ class RightTool implements Tool {
     }
 
     private static Rescue rescue(BenchForm asked, WhatIHave.Have what, Set<Complaint> wrong, Sauce sauce) {
-        double is = sauce.of(Measure.STEP);
-        if (Double.isNaN(is)) {
+        if (Double.isNaN(sauce.of(Measure.STEP))) {
             throw Refusal.unfit("lines", Told.of("right-tool.nothing-liquid"));
         }
-        double ml = sauce.of(Measure.VOLUME);
-        boolean wrongStep = wrong.stream().anyMatch(one -> one.measure().equals(Optional.of(Measure.STEP)));
-        double usual = wrong.contains(Complaint.TOO_THIN)
-                ? is + ONE_STEP
-                : wrong.contains(Complaint.TOO_THICK) ? is - ONE_STEP : is;
-        double planned =
-                what.live().map(live -> live.batch().plan().targetStep()).orElse(usual);
-        boolean said = wrong.contains(Complaint.TOO_THIN) ? planned > is + WORTH : planned < is - WORTH;
-        double step = asked.text("step", AS_IT_IS).equals(AS_IT_IS)
-                ? wrongStep && (said || wrong.contains(Complaint.TOO_LATE)) ? planned : usual
-                : Ask.stepWanted(asked, usual);
-        double least = asked.number(
-                "leastMl",
-                "right-tool.no-less-than",
-                wrong.contains(Complaint.TOO_LITTLE) ? (1 + A_THIRD) * ml : 0,
-                0,
-                100_000,
-                " mL");
-        double most = asked.number(
-                "mostMl",
-                "right-tool.no-more-than",
-                wrong.contains(Complaint.TOO_MUCH) ? (1 - A_THIRD) * ml : Double.POSITIVE_INFINITY,
-                10,
-                100_000,
-                " mL");
+        OptionalDouble planned = what.live()
+                .map(live -> OptionalDouble.of(live.batch().plan().targetStep()))
+                .orElse(OptionalDouble.empty());
+        double unsaid = Unsaid.step(sauce, wrong, planned);
+        double step = asked.text("step", AS_IT_IS).equals(AS_IT_IS) ? unsaid : Ask.stepWanted(asked, unsaid);
+        double least =
+                asked.number("leastMl", "right-tool.no-less-than", Unsaid.leastMl(sauce, wrong), 0, MOST_ML, " mL");
+        double most =
+                asked.number("mostMl", "right-tool.no-more-than", Unsaid.mostMl(sauce, wrong), 10, MOST_ML, " mL");
         if (least > most) {
             throw Refusal.unfit("mostMl", Told.of("right-tool.less-than-the-least", most, least));
         }
-        double minutes = asked.number(
-                "minutes",
-                "right-tool.minutes-there-are",
-                wrong.contains(Complaint.TOO_LATE) ? 5 : Double.POSITIVE_INFINITY,
-                0,
-                600,
-                " min");
-        double less = asked.number("less", "right-tool.by-how-much", 25, 5, 90, " %") / PERCENT;
+        double minutes = asked.number("minutes", "right-tool.minutes-there-are", Unsaid.minutes(wrong), 0, 600, " min");
+        double less = asked.number("less", "right-tool.by-how-much", PERCENT * Unsaid.LESS, 5, 90, " %") / PERCENT;
         Liquids liquids = Liquids.of(what.ingredients(), what.mixture(), wrong);
-        List<Food> hand = liquids.of(asked.text("hand", liquids.usual()));
+        List<Food> hand = liquids.of(hand(asked, liquids));
         Optional<StarchKind> starch =
                 asked.text("starch", "").equals("none") ? Optional.empty() : Optional.of(Ask.starchKind(asked));
-        return new Rescue(sauce, wrong, less, Math.max(0.5, Math.min(9, step)), least, most, minutes, hand, starch);
+        return new Rescue(sauce, wrong, less, step, least, most, minutes, hand, starch);
     }
 
     private static String saying(Rescue rescue, Ways.Answer answer, Figures figures) {
@@ -326,9 +323,8 @@ class RightTool implements Tool {
         for (Measure measure : Measure.values()) {
             double before = sauce.of(measure);
             double then = measure.of(after.cooked(), sauce.servedC(), sauce.bodyFactor());
-            boolean there = Math.max(before, then) > 3 * measure.near();
-            if (there) {
-                boolean changed = Math.abs(then - before) > 2 * measure.near();
+            if (measure.isThere(Math.max(before, then))) {
+                boolean changed = measure.differ(before, then);
                 effects.add(new Reply.Effect(
                         Words.say(measure),
                         changed

@@ -3,7 +3,6 @@ package app.gradior.web.plan;
 import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
 import app.gradior.course.StageResult;
-import app.gradior.estimate.Band;
 import app.gradior.measure.Numbers;
 import app.gradior.plan.PotRanking;
 import app.gradior.plan.Wish;
@@ -11,8 +10,6 @@ import app.gradior.room.kit.KitBurner;
 import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.plan.PlanWork;
 import app.gradior.room.words.Words;
-import app.gradior.sauce.Stage;
-import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
@@ -27,12 +24,9 @@ import java.util.OptionalDouble;
 
 /** What comes of a plan, in words and drawings. */
 final class PlanView {
-    private static final double FEW_MIN = 0.5;
+    static final double FEW_MIN = 0.5;
     /** Less starch than this is none, g. */
     static final double SOME_STARCH_G = 0.05;
-
-    private static final double SOME_LEAVES_G = 0.5;
-    private static final double SOME_ALCOHOL_G = 0.5;
 
     private final PlanAnswer answer;
     private final Figures figures;
@@ -44,24 +38,6 @@ final class PlanView {
 
     /** A word and its figure. */
     public record Fact(String word, String figure) {}
-
-    /** A stage of the way. */
-    // Wide: cells of a row.
-    public record StageRow(
-            int number,
-            String name,
-            String heat,
-            String minutes,
-            String band,
-            String volume,
-            String level,
-            String hot,
-            String served,
-            String alcohol,
-            String stir,
-            String risk,
-            boolean main,
-            List<Caution> cautions) {}
 
     /** A pot and how it would do. */
     public record PotRow(long id, String name, String minutes, String full, String reason, boolean here) {}
@@ -248,60 +224,8 @@ final class PlanView {
     }
 
     /** The stages of the way. */
-    public List<StageRow> stages() {
-        PlanAnswer.Done done = done();
-        List<String> names =
-                answer.setting().names(done.way()).stream().map(Words::say).toList();
-        List<StageRow> rows = new ArrayList<>();
-        for (int i = 0; i < done.way().cooked().stages().size(); i++) {
-            StageResult stage = done.way().cooked().stages().get(i);
-            Band band = done.bands().stages().get(i);
-            PotState end = stage.end();
-            boolean sauce = StageKind.makeSauce(done.way().stages().subList(0, i + 1).stream()
-                    .map(Stage::kind)
-                    .toList());
-            boolean boils = stage.stage().kind().treatment() == StageKind.Treatment.BOILING;
-            rows.add(new StageRow(
-                    i + 1,
-                    names.get(i),
-                    boils
-                            ? Words.text(
-                                    "plan-view.lid",
-                                    Words.say(stage.stage().look()),
-                                    Words.say(stage.stage().lid()))
-                            : leaves(stage),
-                    band.middle() < FEW_MIN ? Words.text("plan-view.at-once") : minutes(Math.max(1, band.middle())),
-                    band.width() >= 1 ? figures.minutesBand(band, false) : "",
-                    figures.volume(stage.out().volumeMl20c()),
-                    mm(end.levelMm()),
-                    !sauce || Double.isNaN(end.stepHot()) ? "—" : figures.step(end.stepHot()),
-                    !sauce || Double.isNaN(end.stepServed()) ? "—" : figures.stepWords(end.stepServed()),
-                    stage.out().ethanolG() > SOME_ALCOHOL_G
-                            ? figures.mass(stage.out().ethanolG())
-                            : "",
-                    boils ? every(stage.stirring().everyMinutes()) : "",
-                    boils ? Words.say(stage.stirring().risk()) : "",
-                    i == done.way().main(),
-                    done.stageCautions().get(i)));
-        }
-        return rows;
-    }
-
-    /** What is poured off, lifted out, or stays in a tool. */
-    private String leaves(StageResult stage) {
-        double massG = stage.leftBehind().massG();
-        return massG < SOME_LEAVES_G
-                ? ""
-                : Words.text("plan-view.leaves", stage.stage().kind(), figures.mass(massG));
-    }
-
-    private static String every(double minutes) {
-        if (minutes < 0.5) {
-            return Words.text("plan-view.all-the-time");
-        }
-        return minutes >= 9.5
-                ? Words.text("plan-view.now-and-then")
-                : Words.text("plan-view.every-min", Numbers.cooks(minutes));
+    public List<PlanStageRow> stages() {
+        return PlanStageRow.all(answer, figures);
     }
 
     /** The pot in section with the levels at which stages end. */

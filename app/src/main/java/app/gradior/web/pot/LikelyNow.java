@@ -31,6 +31,9 @@ final class LikelyNow {
         }
         BatchPlan.PlanStage stage = course.get(batch.stage());
         StageKind kind = stage.kind();
+        if (!batch.onHeat() && stage.onHeat()) {
+            return List.of("heat", "weight", "spoon");
+        }
         if (!stage.pours().isEmpty()) {
             return List.of("slurry", "spoon", "weight");
         }

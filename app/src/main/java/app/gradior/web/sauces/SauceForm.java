@@ -3,14 +3,11 @@ package app.gradior.web.sauces;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Unfit;
 import app.gradior.finding.Wrong;
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.measure.Numbers;
 import app.gradior.measure.WrittenIn;
-import app.gradior.method.PieceWords;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StageDraft;
 import app.gradior.room.house.Kitchen;
@@ -18,13 +15,10 @@ import app.gradior.room.larder.Lines;
 import app.gradior.room.words.FoodNames;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
-import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Outline;
 import app.gradior.sauce.SauceLimits;
 import app.gradior.sauce.School;
 import app.gradior.sauce.SchoolAnswer;
-import app.gradior.sauce.StageKind;
-import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
@@ -34,7 +28,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -61,68 +54,11 @@ record SauceForm(
         String notes,
         String measures) {
     private static final int MOST_STAGES = 24;
-    private static final double PERCENT = 100;
 
     /** A line of the form. */
     record Line(String text, String food, String grams, int stage) {
         boolean isBlank() {
             return text.isBlank();
-        }
-    }
-
-    /**
-     * A stage of the form, its figures as typed.
-     *
-     * @param pieces names of what comes out or goes back
-     * @param share of it, percent
-     * @param keep fat that stays in the pan, g, or with a percent sign its share
-     */
-    // Wide: fields of one form.
-    record StageRow(
-            String kind,
-            String title,
-            String end,
-            String value,
-            String look,
-            String lid,
-            String pieces,
-            String share,
-            String keep) {
-        /** One that does nothing with what went in before. */
-        static StageRow plain(Outline.Step step) {
-            return new StageRow(
-                    step.kind().key(),
-                    "",
-                    step.end().name(),
-                    Numbers.plain(step.value(), 2),
-                    step.kind().usualLook().key(),
-                    step.kind().usualLid().key(),
-                    "",
-                    "",
-                    "");
-        }
-
-        static StageRow of(StageDraft stage, List<Lines.Typed> lines) {
-            StageWork work = stage.working();
-            return new StageRow(
-                    stage.kind().key(),
-                    stage.title(),
-                    stage.end().name(),
-                    Numbers.plain(stage.value(), 2).replace(",", ""),
-                    stage.look().key(),
-                    stage.lid().key(),
-                    work.lines().stream()
-                            .filter(line -> line < lines.size())
-                            .map(line -> lines.get(line).text().strip())
-                            .collect(Collectors.joining(", ")),
-                    percent(work.share()),
-                    work.keepFatG() != null
-                            ? Numbers.plain(work.keepFatG(), 1)
-                            : work.keepFatShare() == null ? "" : percent(work.keepFatShare()) + " %");
-        }
-
-        private static String percent(@Nullable Double share) {
-            return share == null ? "" : Numbers.plain(PERCENT * share, 0);
         }
     }
 
@@ -379,6 +315,7 @@ record SauceForm(
             Understands understands, List<Lines.Typed> typed, List<Integer> stageOfLine, List<Fault> faults) {
         List<StageDraft> drafts = new ArrayList<>();
         for (int s = 0; s < stages.size(); s++) {
+            int place = s;
             StageRow row = stages.get(s);
             List<Integer> in = new ArrayList<>();
             for (int line = 0; line < stageOfLine.size(); line++) {
@@ -387,25 +324,12 @@ record SauceForm(
                 }
             }
             try {
-                double value =
-                        Numbers.parse(row.value()).orElseThrow(() -> new Unfit(Told.of("stage.no-end", row.value())));
-                StageKind kind = StageKind.ofKey(row.kind());
-                boolean moves = kind.movesPieces();
-                StageDraft stage = new StageDraft(
-                        kind,
-                        row.title().strip(),
-                        moves ? List.of() : in,
-                        Look.ofKey(row.look()),
-                        LidState.ofKey(row.lid()),
-                        EndKind.valueOf(row.end()),
-                        value);
-                if (moves) {
-                    MeasureSystem written = writtenIn(understands.kitchen());
-                    List<PieceWords.In> inPot = understands.inBy(s, typed, stageOfLine, written);
-                    drafts.add(stage.with(moved(kind, row, understands.pieces(written), inPot)));
-                } else {
-                    drafts.add(kind == StageKind.RENDER ? stage.with(kept(row.keep())) : stage);
-                }
+                MeasureSystem written = writtenIn(understands.kitchen());
+                drafts.add(row.draft(
+                        in,
+                        words -> understands
+                                .pieces(written)
+                                .named(words, understands.inBy(place, typed, stageOfLine, written))));
             } catch (Unfit e) {
                 faults.add(new Fault("stages[" + s + "]", Told.of("stage.stuck", s + 1, e.why())));
             } catch (IllegalArgumentException e) {
@@ -413,36 +337,6 @@ record SauceForm(
             }
         }
         return drafts;
-    }
-
-    private static StageWork moved(StageKind kind, StageRow row, PieceWords words, List<PieceWords.In> in) {
-        Double share = row.share().isBlank() || kind == StageKind.PUT_BACK
-                ? null
-                : Numbers.parse(row.share().replace("%", "")).orElseThrow(() -> noFigure(row.share())) / PERCENT;
-        String named = row.pieces().strip();
-        List<Integer> lines = named.isEmpty() && (kind == StageKind.PUT_BACK || share != null)
-                ? List.of()
-                : named.isEmpty() ? words.leaving(in) : words.named(named, in);
-        if (!named.isEmpty() && lines.isEmpty()) {
-            throw new Unfit(Told.of("stage.no-such-piece", named));
-        }
-        return new StageWork(lines, share, null, null);
-    }
-
-    private static StageWork kept(String typed) {
-        if (typed.isBlank()) {
-            return StageWork.NONE;
-        }
-        boolean percent = typed.contains("%");
-        double figure =
-                Numbers.parse(typed.replace("%", "").replaceAll("g\\s*$", "")).orElseThrow(() -> noFigure(typed));
-        return percent
-                ? new StageWork(List.of(), null, null, figure / PERCENT)
-                : new StageWork(List.of(), null, figure, null);
-    }
-
-    private static Unfit noFigure(String typed) {
-        return new Unfit(Told.of("stage.no-end", typed.strip()));
     }
 
     private static @Nullable String foodId(Catalogue catalogue, String name, String field, List<Fault> faults) {

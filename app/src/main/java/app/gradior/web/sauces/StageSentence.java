@@ -16,7 +16,7 @@ final class StageSentence {
     private StageSentence() {}
 
     /** The sentence; what is not understood of a stage is left out. */
-    static String of(SauceForm.StageRow row, Figures figures) {
+    static String of(StageRow row, Figures figures) {
         try {
             StageKind kind = StageKind.ofKey(row.kind());
             List<String> words = new ArrayList<>(List.of(Words.say(kind)));
@@ -50,7 +50,7 @@ final class StageSentence {
     }
 
     /** "Take out: the bay leaf". */
-    private static String moving(StageKind kind, SauceForm.StageRow row) {
+    private static String moving(StageKind kind, StageRow row) {
         String which = row.pieces().isBlank()
                 ? Words.text(
                         "stage-sentence.unnamed." + kind.name(), row.share().isBlank() ? "none" : "some")

@@ -11,13 +11,17 @@ import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.sauce.EndKind;
+import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
+import app.gradior.sauce.Work;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class StagePlanTest {
@@ -97,5 +101,30 @@ class StagePlanTest {
         assertThat(StagePlan.unused(draft(Texture.CHUNKY), readings)).isEmpty();
         assertThat(StagePlan.unused(draft(Texture.CHUNKY, stage(StageKind.SIMMER, EndKind.MINUTES, 5, 0)), readings))
                 .containsExactly(1);
+    }
+
+    @Test
+    void whatIsNotEatenIsTakenOutWhereNothingIsNamedAndFatIsKeptInProportion() {
+        List<LineReading> readings =
+                read("150 g bacon", "600 ml passata", "2 bay leaves", "1 carrot, diced", "1 sprig of rosemary");
+        SauceBook.Draft draft = draft(
+                Texture.CHUNKY,
+                stage(StageKind.RENDER, EndKind.MINUTES, 8, 0).with(new StageWork(List.of(), null, 12.0, null)),
+                stage(StageKind.SIMMER, EndKind.MINUTES, 10, 1, 2, 3),
+                stage(StageKind.TAKE_OUT, EndKind.WORD, 1),
+                stage(StageKind.SIMMER, EndKind.MINUTES, 5, 4));
+        List<Stage> stages = StagePlan.stages(draft, readings, 2);
+        assertThat(stages.get(2).work()).isEqualTo(new Work.TakeOut(Set.of(2), 1));
+        assertThat(stages.get(1).pieces()).containsOnlyKeys(2);
+        assertThat(stages.get(0).pieces()).containsOnlyKeys(0);
+        assertThat(stages.get(0).work()).isEqualTo(new Work.PourFat(24, Double.NaN));
+        StagePlan.Laid laid = StagePlan.lay(draft, readings, 2, Map.of());
+        assertThat(laid.stages()).isEqualTo(stages);
+        assertThat(laid.drafts().get(2).named()).containsExactly(2);
+        assertThat(StagePlan.stages(draft(Texture.CHUNKY, stage(StageKind.TAKE_OUT, EndKind.WORD, 1)), readings, 1)
+                        .get(0)
+                        .work())
+                .as("nothing in the pot that leaves")
+                .isEqualTo(new Work.TakeOut(Set.of(), 0));
     }
 }

@@ -1,14 +1,11 @@
-package app.gradior.web.bench;
+package app.gradior.rescue;
 
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
 import app.gradior.mixture.Mixture;
-import app.gradior.rescue.Complaint;
-import app.gradior.rescue.Measure;
 import app.gradior.sauce.Ingredients;
-import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -18,9 +15,14 @@ import java.util.stream.Collectors;
  * What a sauce can be stretched with: what went into it, and what most houses have. Usual is what suits it; a cook ticks more, or less.
  *
  * @param all to choose from
- * @param suits those that suit
+ * @param suits ids of those that suit
  */
-record Liquids(List<Food> all, Set<Food> suits) {
+public record Liquids(List<Food> all, Set<String> suits) {
+    public Liquids {
+        all = List.copyOf(all);
+        suits = Set.copyOf(suits);
+    }
+
     private static final List<String> IN_MOST_HOUSES =
             List.of("vegetable-stock", "passata", "milk", "cream-double", "coconut-milk", "yogurt", "apple-juice");
     private static final Set<String> COOLING = Set.of("milk", "cream-double", "coconut-milk", "yogurt");
@@ -36,19 +38,18 @@ record Liquids(List<Food> all, Set<Food> suits) {
     private static final double STRONG = 8;
 
     private static final int MOST_OWN = 6;
-    private static final String PLAIN = "water";
 
     /** For a sauce of these lines; for any where they are not known. */
-    static Liquids of(Ingredients lines, Mixture sauce, Set<Complaint> wrong) {
+    public static Liquids of(Ingredients lines, Mixture sauce, Set<Complaint> wrong) {
         List<Food> in = lines.usable().stream()
                 .map(line -> line.food().orElseThrow())
                 .distinct()
                 .toList();
         Set<Food> all = in.stream()
-                .filter(food -> isMild(food) && !food.id().equals(PLAIN))
+                .filter(food -> isMild(food) && !food.plainWater())
                 .limit(MOST_OWN)
                 .collect(Collectors.toCollection(LinkedHashSet::new));
-        Set<Food> suits = new LinkedHashSet<>(all);
+        Set<String> suits = all.stream().map(Food::id).collect(Collectors.toCollection(LinkedHashSet::new));
         boolean sweet = Measure.SUGAR.of(sauce, 20, 1) > SWEET;
         boolean dairy = in.stream().anyMatch(food -> food.has(Trait.DAIRY));
         boolean tomato = in.stream()
@@ -65,10 +66,10 @@ record Liquids(List<Food> all, Set<Food> suits) {
                 default -> dairy;
             };
             if (fits || in.isEmpty() || COOLING.contains(id) && wrong.contains(Complaint.TOO_HOT)) {
-                suits.add(food);
+                suits.add(id);
             }
         }
-        return new Liquids(new ArrayList<>(all), suits);
+        return new Liquids(List.copyOf(all), suits);
     }
 
     /** Whether a cup of it goes into a sauce without taking it over: nothing sharp, salty, sweet or strong. */
@@ -83,15 +84,12 @@ record Liquids(List<Food> all, Set<Food> suits) {
     }
 
     /** The ids of those that suit, a line each. */
-    String usual() {
-        return all.stream()
-                .filter(food -> suits.stream().anyMatch(one -> one.id().equals(food.id())))
-                .map(Food::id)
-                .collect(Collectors.joining("\n"));
+    public String usual() {
+        return all.stream().map(Food::id).filter(suits::contains).collect(Collectors.joining("\n"));
     }
 
     /** Those of these ids. */
-    List<Food> of(String ids) {
+    public List<Food> of(String ids) {
         Set<String> wanted = ids.lines().collect(Collectors.toSet());
         return all.stream().filter(food -> wanted.contains(food.id())).toList();
     }

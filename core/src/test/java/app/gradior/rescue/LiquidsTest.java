@@ -1,4 +1,4 @@
-package app.gradior.web.bench;
+package app.gradior.rescue;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,7 +6,6 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.rescue.Complaint;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
 import java.util.Set;
