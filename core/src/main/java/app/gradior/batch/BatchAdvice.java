@@ -61,6 +61,9 @@ public final class BatchAdvice {
 
     private Stirring stirring() {
         double step = forecast.stepHot().middle();
+        if (plan.course().get(batch.stage()).kind() == StageKind.OVEN) {
+            return Stirring.IN_OVEN;
+        }
         if (plan.course().get(batch.stage()).kind().treatment() == StageKind.Treatment.FRYING || Double.isNaN(step)) {
             return new Stirring(STIR_FAT_MIN);
         }

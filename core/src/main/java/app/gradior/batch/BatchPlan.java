@@ -10,6 +10,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Moves;
+import app.gradior.sauce.Piece;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageName;
@@ -25,6 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -246,12 +248,28 @@ public record BatchPlan(
     }
 
     private Stage storied(PlanStage s, Set<Integer> leftOut) {
-        Stage stage = s.with(mixture(s.lines(), leftOut));
+        Map<Integer, Piece> pieces = pieces(s, leftOut);
+        Set<Integer> notSauce = new TreeSet<>(leftOut);
+        notSauce.addAll(s.kind() == StageKind.COOK_IN ? pieces.keySet() : Set.of());
+        Stage stage = s.with(mixture(s.lines(), notSauce));
+        return stage.with(pieces, stage.work());
+    }
+
+    /** The lines of a stage that are followed as pieces, or cook in the sauce. */
+    private Map<Integer, Piece> pieces(PlanStage s, Set<Integer> leftOut) {
         Moves moves = new Moves();
         course().forEach(one -> moves.add(one.kind(), one.working()));
         List<Integer> in =
                 s.lines().stream().filter(line -> !leftOut.contains(line)).toList();
-        return stage.with(moves.among(in, line -> Optional.of(lines.get(line).piece())), stage.work());
+        return moves.among(s.kind(), in, line -> Optional.of(lines.get(line).piece()));
+    }
+
+    /** A line that cooks in the sauce and is no part of it; empty for any other. */
+    Optional<Piece> cooksIn(int line) {
+        return course().stream()
+                .filter(s -> s.kind() == StageKind.COOK_IN)
+                .flatMap(s -> Optional.ofNullable(pieces(s, Set.of()).get(line)).stream())
+                .findFirst();
     }
 
     /** A line of it as it goes into the pot. */

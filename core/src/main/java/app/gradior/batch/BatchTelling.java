@@ -88,7 +88,7 @@ public final class BatchTelling {
             } else if (event.body() instanceof EventBody.Ticked ticked) {
                 for (int line : ticked.lines()) {
                     if (out.remove(line)) {
-                        happenings.add(new Happening(minute, new BatchStory.Added(plan.line(line))));
+                        happenings.add(new Happening(minute, putIn(line)));
                     }
                 }
             } else {
@@ -105,6 +105,12 @@ public final class BatchTelling {
                 plan.servedC(),
                 plan.hotAtStart(),
                 happenings);
+    }
+
+    private BatchStory.What putIn(int line) {
+        return plan.cooksIn(line)
+                .<BatchStory.What>map(piece -> new BatchStory.CookedIn(Map.of(line, piece)))
+                .orElseGet(() -> new BatchStory.Added(plan.line(line)));
     }
 
     private boolean pours(int stage) {

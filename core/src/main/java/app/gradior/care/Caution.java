@@ -36,6 +36,20 @@ public sealed interface Caution extends Finding {
     /** Raw meat or fish is cooked through, °C. */
     record Raw(List<Food> foods, double safeC) implements Caution {}
 
+    /** Food cooked in the sauce is tried with a thermometer, °C in its middle. */
+    record Through(List<Food> foods, double safeC) implements Caution {}
+
+    /**
+     * Food that would not be done.
+     *
+     * @param minutes that it gets
+     * @param doneMin that the usual piece takes
+     */
+    record NotDone(Food food, double minutes, double doneMin) implements Caution {}
+
+    /** A pan out of the oven. */
+    record OvenPan() implements Caution {}
+
     /** Soda foams up with acid. */
     record Foams(List<Food> foods) implements Caution {}
 

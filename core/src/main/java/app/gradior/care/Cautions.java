@@ -1,5 +1,6 @@
 package app.gradior.care;
 
+import app.gradior.larder.CookingIn;
 import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
 import app.gradior.measure.LineReading;
@@ -106,8 +107,18 @@ public final class Cautions {
             cautions.add(new Caution.RawEgg(egg, SAFE_C));
         }
         if (!other.isEmpty()) {
-            cautions.add(new Caution.Raw(other, SAFE_C));
+            cautions.add(new Caution.Raw(other, safeC(other)));
         }
+    }
+
+    /** What makes all of them safe, °C: the hottest that one of them needs. */
+    private static double safeC(List<Food> raw) {
+        return raw.stream()
+                .mapToDouble(food -> CookingIn.of(food)
+                        .map(cooks -> cooks.safeC().orElse(SAFE_C))
+                        .orElse(SAFE_C))
+                .max()
+                .orElse(SAFE_C);
     }
 
     private static boolean any(Ingredients ingredients, Trait trait) {

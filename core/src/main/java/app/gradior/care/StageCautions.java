@@ -3,6 +3,7 @@ package app.gradior.care;
 import app.gradior.clock.Cooling;
 import app.gradior.course.StageResult;
 import app.gradior.heat.Look;
+import app.gradior.larder.CookingIn;
 import app.gradior.larder.Food;
 import app.gradior.larder.Trait;
 import app.gradior.measure.LineReading;
@@ -13,14 +14,20 @@ import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Texture;
 import app.gradior.texture.Cold;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /** Which cautions belong to one stage, shown there and nowhere else. Matters of safety: none can be switched off. */
 public final class StageCautions {
     private static final double HOT_FOOD_SHU = 3000;
     private static final double COOLER_C = 45;
     private static final double THICK_STEP = 5;
+    /** With so much of its usual time a smaller piece is done. */
+    private static final double LEAST_OF_DONE = 0.8;
+
     /** Sucrose that water holds at 10 °C, g in 100 g of both (sugar tables, rounded). */
     private static final double SATURATED_PERCENT = 66;
 
@@ -48,6 +55,35 @@ public final class StageCautions {
                 .filter(weak -> stage.stage().lid().covered() < COVERED)
                 .ifPresent(weak -> cautions.add(burner(weak, stage.stage().look())));
         shallow(stage).ifPresent(cautions::add);
+        notDone(stage, lines).ifPresent(cautions::add);
+        return cautions;
+    }
+
+    /** The food that lacks most of its time, where a stage cooks some for less than it takes. */
+    private static Optional<Caution> notDone(StageResult stage, List<LineReading> lines) {
+        if (stage.stage().kind() != StageKind.COOK_IN) {
+            return Optional.empty();
+        }
+        return lines.stream()
+                .flatMap(line -> line.food().stream())
+                .flatMap(food -> CookingIn.of(food).stream()
+                        .map(cooks -> new Caution.NotDone(food, stage.minutes(), cooks.doneMin())))
+                .filter(lacks -> lacks.minutes() < LEAST_OF_DONE * lacks.doneMin())
+                .max(Comparator.comparingDouble(lacks -> lacks.doneMin() - lacks.minutes()))
+                .map(Caution.class::cast);
+    }
+
+    /** How hot the middle of what cooks in it has to be, food by food. */
+    private static List<Caution> through(List<Food> foods) {
+        Map<Double, List<Food>> bySafe = new TreeMap<>(Comparator.reverseOrder());
+        for (Food food : Cautions.once(foods.stream())) {
+            CookingIn.of(food)
+                    .flatMap(cooks -> cooks.safeC().stream().boxed().findFirst())
+                    .ifPresent(safeC -> bySafe.computeIfAbsent(safeC, c -> new ArrayList<>())
+                            .add(food));
+        }
+        List<Caution> cautions = new ArrayList<>();
+        bySafe.forEach((safeC, of) -> cautions.add(new Caution.Through(of, safeC)));
         return cautions;
     }
 
@@ -148,6 +184,12 @@ public final class StageCautions {
         }
         if (pot.sucrosePercent() > SATURATED_PERCENT) {
             cautions.add(new Caution.Crystals(pot.sucrosePercent()));
+        }
+        if (kind == StageKind.COOK_IN) {
+            cautions.addAll(through(foods));
+        }
+        if (kind == StageKind.OVEN) {
+            cautions.add(new Caution.OvenPan());
         }
         if (kind == StageKind.COOL) {
             cautions.add(cooling());

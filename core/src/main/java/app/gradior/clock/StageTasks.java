@@ -37,15 +37,15 @@ public final class StageTasks {
     private static void add(List<Task> tasks, StageResult stage, StageName name, boolean waits) {
         StageKind kind = stage.stage().kind();
         double minutes = stage.warmUpMinutes() + stage.minutes();
-        boolean onHeat = kind.treatment() != StageKind.Treatment.OFF_THE_HEAT;
+        boolean onHeat = kind.needsBurner();
         if (kind.treatment() != StageKind.Treatment.BOILING || minutes < SHORT_MIN || handsOn(kind)) {
             tasks.add(new Task(
                     new TaskName.Stage(name), minutes, handsOn(kind) || onHeat && minutes < SHORT_MIN, onHeat, waits));
             return;
         }
-        double free = stage.warmUpMinutes() + freeMinutes(stage);
+        double free = stage.warmUpMinutes() + (kind == StageKind.OVEN ? stage.minutes() : freeMinutes(stage));
         if (free > 0) {
-            tasks.add(new Task(new TaskName.Stage(name), free, false, true, waits && free >= minutes));
+            tasks.add(new Task(new TaskName.Stage(name), free, false, onHeat, waits && free >= minutes));
         }
         if (free < minutes) {
             tasks.add(new Task(new TaskName.Stirring(name), minutes - free, true, true, waits));
@@ -83,7 +83,7 @@ public final class StageTasks {
                     ENRICH,
                     SEASON,
                     PACK -> true;
-            case ADD, REDUCE, SIMMER, REST, COOL -> false;
+            case ADD, REDUCE, SIMMER, COOK_IN, OVEN, REST, COOL -> false;
         };
     }
 

@@ -33,6 +33,7 @@ public final class PiecesInPot {
      */
     private record Aside(Mixture mixture, In in, double out) {}
 
+    private FoodInPot food = new FoodInPot();
     private final Map<Integer, In> in = new TreeMap<>();
     private final Map<Integer, Aside> aside = new TreeMap<>();
     /** Minutes of cooking so far, as minutes at a simmer. */
@@ -43,7 +44,13 @@ public final class PiecesInPot {
         copy.in.putAll(in);
         copy.aside.putAll(aside);
         copy.cookedMin = cookedMin;
+        copy.food = food.copy();
         return copy;
+    }
+
+    /** Food that cooks in the sauce and is no part of it. */
+    FoodInPot food() {
+        return food;
     }
 
     /** The same with these in it too. */
@@ -86,10 +93,12 @@ public final class PiecesInPot {
             Mixture out = pot.times(work.share());
             aside.put(WHOLE, new Aside(out, new In(Piece.of(out), cookedMin, 1), cookedMin));
             taken(work.share());
+            food.takeOut(pot, work, viscosityPaS);
             return new Mixture.Parted(pot.times(1 - work.share()), out);
         }
-        Mixture kept = pot;
-        Mixture all = Mixture.EMPTY;
+        Mixture.Parted clings = food.takeOut(pot, work, viscosityPaS);
+        Mixture kept = clings.kept();
+        Mixture all = clings.leftBehind();
         for (int line : new TreeSet<>(work.pieces())) {
             In one = in.get(line);
             if (one != null) {
@@ -128,6 +137,7 @@ public final class PiecesInPot {
     /** What goes back in. */
     Mixture putBack(Work.PutBack work) {
         Set<Integer> lines = new TreeSet<>(work.pieces().isEmpty() ? aside.keySet() : work.pieces());
+        food.putBack(work);
         Mixture back = Mixture.EMPTY;
         for (int line : lines) {
             Aside one = aside.remove(line);

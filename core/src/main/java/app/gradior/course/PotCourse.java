@@ -7,6 +7,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.mixture.SpecificHeat;
 import app.gradior.mixture.SpecificVolume;
+import app.gradior.sauce.Piece;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
@@ -17,6 +18,7 @@ import app.gradior.simmer.PotState;
 import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.Consistency;
 import app.gradior.texture.Stair;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.function.UnaryOperator;
@@ -29,6 +31,8 @@ import java.util.function.UnaryOperator;
 public final class PotCourse {
     private static final double INSTANT_MIN = 1e-9;
     private static final double MOMENT_MIN = 1;
+    /** Food gives and takes bit by bit: over ten minutes within 1 % of what shorter steps say. */
+    private static final double FOOD_STEP_MIN = 2;
     /** A burner with so much of what a look takes makes it near enough. */
     private static final double ENOUGH = 0.85;
     /** The last of a pot is not taken out: there would be nothing left to follow. */
@@ -90,6 +94,7 @@ public final class PotCourse {
     private Mixture leftBehind = Mixture.EMPTY;
 
     private PiecesInPot pieces = new PiecesInPot();
+    private double givenG;
 
     /**
      * One of many: an empty pot, cold, that goes in longer steps.
@@ -150,6 +155,7 @@ public final class PotCourse {
         copy.sweatingG = sweatingG;
         copy.leastWaterG = leastWaterG;
         copy.leftBehind = leftBehind;
+        copy.givenG = givenG;
         copy.pieces = pieces.copy();
         if (mode == Mode.BOILING) {
             copy.run = copy.boiling();
@@ -159,7 +165,13 @@ public final class PotCourse {
     }
 
     private SimmerRun boiling() {
-        return steps.apply(new SimmerRun(mixture, pot, new Heat(look, lid), bodyFactor, servedC));
+        return steps.apply(new SimmerRun(mixture, pot, heat(), bodyFactor, servedC));
+    }
+
+    private Heat heat() {
+        return stage.work() instanceof Work.InOven oven && onHeat
+                ? new Heat(look, lid, oven.airC())
+                : new Heat(look, lid);
     }
 
     // --- what the cook does
@@ -179,9 +191,16 @@ public final class PotCourse {
         end();
         double potC = tempC;
         Mixture adds = next.work() instanceof Work.PutBack back ? next.adds().plus(pieces.putBack(back)) : next.adds();
-        tempC = SpecificHeat.mixedC(mixture, tempC, adds, StageRules.ROOM_C);
+        boolean cooksIn = next.kind() == StageKind.COOK_IN;
+        Mixture before = withFood();
+        if (cooksIn) {
+            pieces.food().putIn(next.pieces());
+        } else {
+            pieces.putIn(next.pieces());
+        }
+        Mixture cold = cooksIn ? adds.plus(foods(next)) : adds;
+        tempC = SpecificHeat.mixedC(before, tempC, cold, StageRules.ROOM_C);
         mixture = mixture.plus(adds);
-        pieces.putIn(next.pieces());
         stage = next;
         look = next.look();
         lid = next.lid();
@@ -190,10 +209,24 @@ public final class PotCourse {
         cooked = 0;
         pressed = false;
         leftBehind = Mixture.EMPTY;
+        givenG = 0;
         settle(potC);
         if (hot && mode == Mode.WARMING) {
             hotNow();
         }
+    }
+
+    private static Mixture foods(Stage next) {
+        Mixture foods = Mixture.EMPTY;
+        for (Piece piece : next.pieces().values()) {
+            foods = foods.plus(piece.mixture());
+        }
+        return foods;
+    }
+
+    /** All that has to get hot. */
+    private Mixture withFood() {
+        return pieces.food().isEmpty() ? mixture : mixture.plus(pieces.food().all());
     }
 
     /** The stage is over: what its tool does is done, and the pot stands. */
@@ -259,8 +292,21 @@ public final class PotCourse {
     public void add(Mixture added) {
         takeOff();
         double potC = tempC;
-        tempC = SpecificHeat.mixedC(mixture, tempC, added, StageRules.ROOM_C);
+        tempC = SpecificHeat.mixedC(withFood(), tempC, added, StageRules.ROOM_C);
         mixture = mixture.plus(added).heatedTo(tempC);
+        settle(potC);
+    }
+
+    /** Puts food in that cooks in it and is no part of it, at room temperature. */
+    public void cookIn(Map<Integer, Piece> foods) {
+        takeOff();
+        double potC = tempC;
+        Mixture before = withFood();
+        pieces.food().putIn(foods);
+        for (Piece piece : foods.values()) {
+            tempC = SpecificHeat.mixedC(before, tempC, piece.mixture(), StageRules.ROOM_C);
+            before = before.plus(piece.mixture());
+        }
         settle(potC);
     }
 
@@ -292,6 +338,9 @@ public final class PotCourse {
      */
     public void press(Pressing pressing, double leftG) {
         takeOff();
+        Mixture broken = pieces.food().brokenUp();
+        givenG += broken.massG();
+        mixture = mixture.plus(broken);
         Mixture.Parted parted = pressing.of(mixture);
         pieces.brokenUp();
         double usualG = parted.leftBehind().massG();
@@ -361,12 +410,16 @@ public final class PotCourse {
     }
 
     private StageRules.WarmUp warmUp(double potC, LidState under) {
-        return StageRules.warmUp(mixture, tempC, potC, warmToC, pot, under);
+        Heat set = heat();
+        return StageRules.warmUp(withFood(), tempC, potC, warmToC, pot, new Heat(look, under, set.ovenC()));
     }
 
     private double heatOfStageC() {
         return switch (stage.kind().treatment()) {
-            case BOILING -> look.potTempC(StageRules.boilingC(mixture, pot, bodyFactor));
+            case BOILING -> {
+                Heat set = heat();
+                yield set.inOven() ? boiling().tempC() : look.potTempC(StageRules.boilingC(mixture, pot, bodyFactor));
+            }
             case FRYING -> StageRules.FRYING_C;
             case OFF_THE_HEAT -> tempC;
         };
@@ -389,7 +442,7 @@ public final class PotCourse {
 
     private void applyHeat() {
         if (mode == Mode.BOILING) {
-            run.set(new Heat(look, lid), drift * variation.look().applyAsDouble(look));
+            run.set(heat(), drift * variation.look().applyAsDouble(look));
         }
     }
 
@@ -397,10 +450,15 @@ public final class PotCourse {
     public void advance(double minutes) {
         double left = minutes;
         while (left > INSTANT_MIN) {
-            double now = mode == Mode.WARMING ? Math.min(left, warmUpLeft) : left;
+            double now = mode == Mode.WARMING ? Math.min(left, warmUpLeft) : Math.min(left, longestPass());
             pass(now);
             left -= now;
         }
+    }
+
+    /** So long what food gives and takes may wait until it is counted, min. */
+    private double longestPass() {
+        return mode == Mode.BOILING && !pieces.food().isEmpty() ? FOOD_STEP_MIN : Double.POSITIVE_INFINITY;
     }
 
     private void pass(double minutes) {
@@ -433,7 +491,14 @@ public final class PotCourse {
 
     private void boiledFor(double minutes) {
         cooked += minutes;
-        pieces.cooked(minutes * Mixture.simmerShare(run.tempC()));
+        double atSimmer = minutes * Mixture.simmerShare(run.tempC());
+        pieces.cooked(atSimmer);
+        if (!pieces.food().isEmpty()) {
+            Mixture before = run.mixture();
+            Mixture after = pieces.food().cook(before, atSimmer);
+            givenG += after.massG() - before.massG();
+            run.become(after);
+        }
     }
 
     /** Beside the heat: it cools, and as long as it is hot it goes on losing water. */
@@ -503,8 +568,9 @@ public final class PotCourse {
                 pass(Math.min(left, warmUpLeft));
             } else if (mode == Mode.BOILING && !StageRules.timed(stage.end())) {
                 double before = run.minute();
-                SimmerRun.End end =
-                        run.advanceUntil(StageRules.event(stage, startMl), left * StageRules.SECONDS_PER_MINUTE);
+                SimmerRun.End end = run.advanceUntil(
+                        StageRules.event(stage, startMl, besideMl()),
+                        Math.min(left, longestPass()) * StageRules.SECONDS_PER_MINUTE);
                 minute += run.minute() - before;
                 boiledFor(run.minute() - before);
                 if (end != SimmerRun.End.TIME) {
@@ -516,7 +582,7 @@ public final class PotCourse {
                     advance(left);
                     return SimmerRun.End.DRY;
                 }
-                pass(Math.min(left, remaining));
+                pass(Math.min(Math.min(left, remaining), longestPass()));
             }
             left -= minute - from;
         }
@@ -539,7 +605,7 @@ public final class PotCourse {
             return false;
         }
         if (mode == Mode.BOILING && !StageRules.timed(stage.end())) {
-            return StageRules.event(stage, startMl).distance(run) <= 0;
+            return StageRules.event(stage, startMl, besideMl()).distance(run) <= 0;
         }
         return remainingMinutes() <= INSTANT_MIN;
     }
@@ -562,6 +628,11 @@ public final class PotCourse {
         return leftBehind;
     }
 
+    /** What food that cooks in it gave the sauce since the stage began, less what it took, g. */
+    double givenG() {
+        return givenG;
+    }
+
     /** Which pieces are in it and beside it. */
     PiecesInPot pieces() {
         return pieces;
@@ -576,7 +647,7 @@ public final class PotCourse {
     Optional<StageResult.TooWeak> tooWeak() {
         double hasW = pot.netPowerW();
         boolean boils = stage.kind().treatment() == StageKind.Treatment.BOILING && mode != Mode.STANDING;
-        if (Double.isInfinite(hasW) || !boils) {
+        if (Double.isInfinite(hasW) || !boils || heat().inOven()) {
             return Optional.empty();
         }
         StageRules.WarmUp warmUp = warmUp(tempC(), lid);
@@ -614,12 +685,22 @@ public final class PotCourse {
         return mode == Mode.BOILING ? run.volumeMl20c() : mixture.volumeMl20c();
     }
 
+    /** All that stands on the scale but the pot itself, g: the sauce and what cooks in it. */
+    public double weighsG() {
+        return massG() + pieces.food().all().massG();
+    }
+
+    /** What cooks in it and lifts its level, mL. */
+    private double besideMl() {
+        return pieces.food().isEmpty() ? 0 : pieces.food().all().volumeMl20c();
+    }
+
     public double volumeMlHot() {
         return volumeMl20c() * SpecificVolume.expansion(Math.max(0, Math.min(tempC(), 100)));
     }
 
     public double levelMm() {
-        return pot.shape().levelMm(volumeMlHot());
+        return pot.shape().levelMm(volumeMlHot() + besideMl());
     }
 
     /** Dissolved solids, g in 100 g of the liquid; NaN with nothing liquid. */
@@ -655,7 +736,7 @@ public final class PotCourse {
                 now.tempC(),
                 now.boilingC(),
                 now.volumeMlHot(),
-                now.levelMm(),
+                pieces.food().isEmpty() ? now.levelMm() : levelMm(),
                 now.stepHot(),
                 now.stepServed(),
                 switch (mode) {

@@ -161,7 +161,10 @@ public final class SauceRun {
                 minutes,
                 in,
                 curve(stage, atHeat, minutes),
-                in.massG() - course.massG() - course.leftBehind().massG(),
+                in.massG()
+                        + course.givenG()
+                        - course.massG()
+                        - course.leftBehind().massG(),
                 course.leftBehind(),
                 stirring(stage),
                 there,
@@ -173,7 +176,8 @@ public final class SauceRun {
         if (!(in.massG() > 0)) {
             return Optional.of(new CannotCook.Empty());
         }
-        double hotMl = in.volumeMl20c() * SpecificVolume.expansion(Math.max(StageRules.ROOM_C, course.tempC()));
+        double hotMl = (in.volumeMl20c() + course.pieces().food().all().volumeMl20c())
+                * SpecificVolume.expansion(Math.max(StageRules.ROOM_C, course.tempC()));
         if (!pot.shape().holds(hotMl)) {
             return Optional.of(new CannotCook.Overfull(hotMl, pot.shape().capacityMl()));
         }
@@ -232,7 +236,13 @@ public final class SauceRun {
     private Stirring stirring(Stage stage) {
         return switch (stage.kind().treatment()) {
             case BOILING ->
-                Stirring.of(Stair.viscosityPaS(course.stepHot()), course.brixPercent(), course.levelMm(), stage.look());
+                stage.kind() == StageKind.OVEN
+                        ? Stirring.IN_OVEN
+                        : Stirring.of(
+                                Stair.viscosityPaS(course.stepHot()),
+                                course.brixPercent(),
+                                course.levelMm(),
+                                stage.look());
             case FRYING -> new Stirring(IN_FAT_MIN);
             case OFF_THE_HEAT -> new Stirring(OFF_THE_HEAT_MIN);
         };

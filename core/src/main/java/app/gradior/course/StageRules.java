@@ -5,12 +5,15 @@ import app.gradior.heat.EthanolWater;
 import app.gradior.heat.EvaporationRate;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.heat.Oven;
+import app.gradior.heat.WaterProperties;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
 import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.simmer.PotState;
 import app.gradior.simmer.SimmerRun;
@@ -102,15 +105,16 @@ final class StageRules {
      */
     record WarmUp(double minutes, double lostG, double wantsW, boolean reaches) {}
 
-    /** From one temperature to another on this burner, in a pot that is so hot itself: heat goes into the sauce and the pot, and out by wall, lid and steam. */
+    /** From one temperature to another on this burner or in its oven, in a pot that is so hot itself: heat goes into the sauce and the pot, and out by wall, lid and steam. */
     // Wide: what gets hot, from where to where, on what.
-    static WarmUp warmUp(Mixture m, double fromC, double potC, double toC, PotOnHeat pot, LidState lid) {
+    static WarmUp warmUp(Mixture m, double fromC, double potC, double toC, PotOnHeat pot, Heat heat) {
         if (!(toC > fromC)) {
             return new WarmUp(0, 0, 0, true);
         }
         double watts = Double.isInfinite(pot.netPowerW()) ? USUAL_NET_W : pot.netPowerW();
-        EvaporationRate.Pot vessel =
-                pot.withNetPower(watts).vessel(pot.shape().levelMm(m.volumeMl20c()), pot.pressurePa());
+        double level = pot.shape().levelMm(m.volumeMl20c());
+        EvaporationRate.Pot vessel = pot.withNetPower(watts).vessel(level, pot.pressurePa());
+        Oven.Pan pan = pot.inOven(level, pot.pressurePa());
         double potJoule = POT_J_PER_M2_K * (vessel.wallM2() + pot.shape().surfaceM2(0)) * Math.max(0, toC - potC);
         double kept = SpecificHeat.joulePerK(m) + potJoule / (toC - fromC);
         boolean wet = m.serumG() > 0 && m.waterG() > LEAST_WATER_TO_BOIL_G;
@@ -125,15 +129,25 @@ final class StageRules {
             double viscosity =
                     wet ? consistency.viscosityPaS(m.waterG(), m.ethanolG(), m.aceticG(), Math.max(WARM_C, tempC)) : 1;
             EvaporationRate.Losses losses = EvaporationRate.losses(
-                    vessel, new EvaporationRate.Sauce(Math.min(HOTTEST_LIQUID_C, tempC), activity, viscosity), lid);
-            double left = watts - losses.watts();
-            wantsW = Math.max(wantsW, losses.watts());
-            double took = kept * stepK / Math.max(LEAST_HEAT_SHARE * watts, left);
+                    vessel,
+                    new EvaporationRate.Sauce(Math.min(HOTTEST_LIQUID_C, tempC), activity, viscosity),
+                    heat.lid());
+            // An oven heats wall and lid, which lose nothing then: only the vapour takes heat away.
+            double inW = heat.inOven() ? Oven.watts(pan, heat.ovenC(), tempC) : watts;
+            double outW = heat.inOven()
+                    ? losses.kgPerS() * WaterProperties.latentHeatJPerKg(Math.min(HOTTEST_LIQUID_C, tempC))
+                    : losses.watts();
+            wantsW = Math.max(wantsW, outW);
+            double took = kept * stepK / Math.max(LEAST_HEAT_SHARE * inW, inW - outW);
             seconds += took;
             lostKg += took * losses.kgPerS();
         }
         double mostLostG = MOST_LOST_WARMING * (m.waterG() + m.ethanolG());
-        return new WarmUp(seconds / SECONDS_PER_MINUTE, Math.min(mostLostG, G_PER_KG * lostKg), wantsW, wantsW < watts);
+        return new WarmUp(
+                seconds / SECONDS_PER_MINUTE,
+                Math.min(mostLostG, G_PER_KG * lostKg),
+                wantsW,
+                heat.inOven() || wantsW < watts);
     }
 
     /** What a look takes of the burner in an open pot that is there, W; 0 below the boil, where getting there is all. */
@@ -234,8 +248,9 @@ final class StageRules {
      * The distance to the end of a stage that boils, above 0 before it.
      *
      * @param startMl volume at its start, mL at 20 °C, its additions included
+     * @param besideMl what else is in the pot and lifts its level, mL
      */
-    static SimmerRun.StopEvent event(Stage stage, double startMl) {
+    static SimmerRun.StopEvent event(Stage stage, double startMl, double besideMl) {
         if (stage.end() instanceof StageEnd.FractionLeft e) {
             return run -> run.volumeMl20c() - e.left() * startMl;
         }
@@ -250,7 +265,7 @@ final class StageRules {
             return run -> run.massG() - e.massG();
         }
         if (stage.end() instanceof StageEnd.Level e) {
-            return run -> run.levelMm() - e.levelMm();
+            return run -> run.levelMm(besideMl) - e.levelMm();
         }
         if (stage.end() instanceof StageEnd.StepHot e) {
             return run -> e.step() - run.stepHot();

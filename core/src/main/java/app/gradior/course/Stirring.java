@@ -11,6 +11,9 @@ import app.gradior.heat.Look;
  * @param everyMinutes 0.25 (all the time) to 10 (now and then)
  */
 public record Stirring(double everyMinutes) {
+    /** Heat comes from all sides: nothing catches on the floor. */
+    public static final Stirring IN_OVEN = new Stirring(30);
+
     private static final double REFERENCE_MIN = 5;
     /** Viscosity at which the reference holds, Pa·s: step 4. */
     private static final double REFERENCE_PA_S = 0.093;

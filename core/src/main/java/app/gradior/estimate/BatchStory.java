@@ -8,6 +8,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Piece;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
@@ -16,6 +17,7 @@ import app.gradior.simmer.PotOnHeat;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Everything known of a batch: how it is to be cooked and what happened since. The same story always gives the same estimate.
@@ -147,6 +149,13 @@ public record BatchStory(
     public record LidSet(LidState lid) implements What {}
 
     public record Added(Mixture mixture) implements What {}
+
+    /** Food put in that cooks in the sauce and is no part of it, by the places of its lines. */
+    public record CookedIn(Map<Integer, Piece> foods) implements What {
+        public CookedIn {
+            foods = Map.copyOf(foods);
+        }
+    }
 
     /** A portion of what goes in bit by bit. */
     public record Poured(Mixture mixture) implements What {}

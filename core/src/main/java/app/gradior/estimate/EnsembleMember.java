@@ -92,6 +92,8 @@ final class EnsembleMember {
             course.set(set.lid());
         } else if (what instanceof BatchStory.Added added) {
             course.add(added.mixture());
+        } else if (what instanceof BatchStory.CookedIn in) {
+            course.cookIn(in.foods());
         } else if (what instanceof BatchStory.Poured poured) {
             course.add(poured.mixture());
             pouredG += poured.mixture().massG();

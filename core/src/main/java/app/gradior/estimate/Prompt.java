@@ -1,8 +1,10 @@
 package app.gradior.estimate;
 
 import app.gradior.course.Stirring;
+import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Work;
 import app.gradior.texture.Stair;
 import java.util.List;
 import java.util.Optional;
@@ -56,18 +58,21 @@ public record Prompt(PromptFinding doNow, PromptFinding why, boolean urgent, Str
             return byHand(forecast, hand);
         }
         if (forecast.warming()) {
-            return new Prompt(
-                    hand.stage().kind().treatment() == StageKind.Treatment.FRYING
-                            ? new PromptFinding.HeatTheFat()
-                            : new PromptFinding.BringTo(hand.stage().look()),
-                    new PromptFinding.TapWhenThere(),
-                    false,
-                    "looks");
+            return new Prompt(bringTo(hand.stage()), new PromptFinding.TapWhenThere(), false, "looks");
         }
         if (forecast.stageEnd().isEmpty()) {
             return new Prompt(new PromptFinding.OutOfReach(), new PromptFinding.ChangeSomething(), false, "");
         }
         return meanwhile(forecast, watch);
+    }
+
+    private static PromptFinding bringTo(Stage stage) {
+        if (stage.work() instanceof Work.InOven oven) {
+            return new PromptFinding.InOven(oven.airC());
+        }
+        return stage.kind().treatment() == StageKind.Treatment.FRYING
+                ? new PromptFinding.HeatTheFat()
+                : new PromptFinding.BringTo(stage.look());
     }
 
     /** The prompt for a pot that stands beside the heat. */

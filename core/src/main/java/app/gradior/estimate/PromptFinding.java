@@ -36,6 +36,9 @@ public sealed interface PromptFinding extends Finding {
     /** Get the fat hot. */
     record HeatTheFat() implements PromptFinding {}
 
+    /** It gets hot in the oven, °C. */
+    record InOven(double ovenC) implements PromptFinding {}
+
     /** Bring it to that look. */
     record BringTo(Look look) implements PromptFinding {}
 

@@ -50,8 +50,7 @@ public final class Lifting {
         Mixture.Parted dry = pot.without(new Mixture.Shares(0, 0, 0, coarse, 0, bound, protein));
         double solidsG = dry.leftBehind().massG();
         double liquidG = Math.max(HOLDS * pieces.wet() * in.serumG(), SOAKS_G_PER_G * solidsG);
-        double film = Math.min(MOST_FILM, FILM * Math.cbrt(Math.max(1, viscosityPaS / WATER_PAS)));
-        double clingingG = film * (solidsG + liquidG + pieces.fatG());
+        double clingingG = filmShare(viscosityPaS) * (solidsG + liquidG + pieces.fatG());
         double around = Math.min(1, clingingG / Math.max(clingingG, dry.kept().massG()));
         double liquid = Math.min(MOST_SHARE, part(liquidG, pot.serumG()) + around);
         double fat = Math.min(MOST_SHARE, part(pieces.fatG(), pot.freeFatG()) + around);
@@ -63,6 +62,16 @@ public final class Lifting {
                 around,
                 Math.max(bound, around),
                 Math.max(protein, liquid)));
+    }
+
+    /** Without the film that clings to something of that mass which is lifted out of it. */
+    public static Mixture.Parted film(Mixture pot, double liftedG, double viscosityPaS) {
+        double around = Math.min(MOST_SHARE, filmShare(viscosityPaS) * liftedG / Math.max(1, pot.massG()));
+        return pot.without(new Mixture.Shares(around, around, around, around, around, around, around));
+    }
+
+    private static double filmShare(double viscosityPaS) {
+        return Math.min(MOST_FILM, FILM * Math.cbrt(Math.max(1, viscosityPaS / WATER_PAS)));
     }
 
     /** Without so much of its free fat, as far as it has that. */

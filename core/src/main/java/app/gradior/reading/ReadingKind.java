@@ -20,7 +20,7 @@ import java.util.function.ToDoubleFunction;
  */
 public enum ReadingKind {
     /** Pot and sauce on the scale, g. */
-    WEIGHT(new Recorded("weight", "grossG", " g", 1, 100_000), 5, 0.02, pot -> pot.course.massG() + pot.emptyG),
+    WEIGHT(new Recorded("weight", "grossG", " g", 1, 100_000), 5, 0.02, pot -> pot.course.weighsG() + pot.emptyG),
     /** Dipstick, mm above the floor. */
     LEVEL(new Recorded("level", "mm", " mm", 0, 600), 2.5, 0.03, pot -> pot.course.levelMm()),
     /** Poured into a jug, mL hot; relative. */

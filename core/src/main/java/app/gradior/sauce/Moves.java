@@ -36,14 +36,17 @@ public final class Moves {
     /**
      * Those of some lines that have to be followed.
      *
+     * @param kind of the stage they go in with
      * @param piece of a line, if it names a food
      */
-    public Map<Integer, Piece> among(Collection<Integer> lines, IntFunction<Optional<Piece>> piece) {
+    public Map<Integer, Piece> among(StageKind kind, Collection<Integer> lines, IntFunction<Optional<Piece>> piece) {
         Map<Integer, Piece> pieces = new TreeMap<>();
         for (int line : lines) {
             piece.apply(line)
-                    .filter(one ->
-                            lifted.contains(line) || renders && one.rendering().isSlow())
+                    .filter(one -> kind == StageKind.COOK_IN
+                            ? one.cooking().isPresent()
+                            : lifted.contains(line)
+                                    || renders && one.rendering().isSlow())
                     .ifPresent(one -> pieces.put(line, one));
         }
         return pieces;

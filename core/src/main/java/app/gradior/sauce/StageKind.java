@@ -21,6 +21,10 @@ public enum StageKind {
     ADD("add", Treatment.BOILING, Look.GENTLE),
     REDUCE("reduce", Treatment.BOILING, Look.LIVELY),
     SIMMER("simmer", Treatment.BOILING, Look.GENTLE),
+    /** Food that is eaten with the sauce cooks in it: meatballs, fish, vegetables. */
+    COOK_IN("cookIn", Treatment.BOILING, Look.GENTLE),
+    /** In the oven, at its heat, open or covered. */
+    OVEN("oven", Treatment.BOILING, Look.STEAMING),
     SLURRY("slurry", Treatment.BOILING, Look.GENTLE),
     BLEND("blend", Pressing.BLENDED),
     MILL("mill", Pressing.MILLED),
@@ -88,6 +92,11 @@ public enum StageKind {
     /** Whether what is in it loses water though nothing boils. */
     public boolean sweats() {
         return this == SWEAT || this == RENDER;
+    }
+
+    /** Whether it takes a burner. */
+    public boolean needsBurner() {
+        return treatment != Treatment.OFF_THE_HEAT && this != OVEN;
     }
 
     /** Whether it moves pieces that went in before: its lines are those, and nothing new goes in. */

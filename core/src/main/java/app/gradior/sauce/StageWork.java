@@ -14,18 +14,24 @@ import org.jspecify.annotations.Nullable;
  * @param share of them that comes out, more than 0 and at most 1; absent for all
  * @param keepFatG fat that stays in the pan, g; absent when nobody weighs it
  * @param keepFatShare share of the fat that stays in the pan, 0 to 1; absent for all of it
+ * @param ovenC heat of the oven that it stands in, °C; absent for the usual
  */
 public record StageWork(
         List<Integer> lines,
         @Nullable Double share,
         @Nullable Double keepFatG,
-        @Nullable Double keepFatShare) {
+        @Nullable Double keepFatShare,
+        @Nullable Double ovenC) {
     /** More fat than any pan at home gives, g; arbitrary. */
     public static final double MOST_FAT_G = 20_000;
 
-    public static final StageWork NONE = new StageWork(List.of(), null, null, null);
+    public static final StageWork NONE = new StageWork(List.of(), null, null, null, null);
+    /** The oven of a braise that nobody sets otherwise, °C; kitchen practice. */
+    public static final double USUAL_OVEN_C = 160;
 
     private static final double LEAST_SHARE = 0.01;
+    private static final double LEAST_OVEN_C = 50;
+    private static final double MOST_OVEN_C = 300;
 
     public StageWork {
         lines = List.copyOf(lines);
@@ -38,22 +44,45 @@ public record StageWork(
         if (keepFatShare != null) {
             Unfit.inRange("keepFatShare", keepFatShare, 0, 1, "");
         }
+        if (ovenC != null) {
+            Unfit.inRange("ovenC", ovenC, LEAST_OVEN_C, MOST_OVEN_C, " °C");
+        }
+    }
+
+    /** A stage that does nothing in an oven. */
+    public StageWork(
+            List<Integer> lines, @Nullable Double share, @Nullable Double keepFatG, @Nullable Double keepFatShare) {
+        this(lines, share, keepFatG, keepFatShare, null);
+    }
+
+    /** In an oven of that heat, °C. */
+    public static StageWork inOven(double ovenC) {
+        return new StageWork(List.of(), null, null, null, ovenC);
+    }
+
+    /** Heat of its oven, °C. */
+    public double oven() {
+        return ovenC == null ? USUAL_OVEN_C : ovenC;
     }
 
     /** Of pieces that come out or go back, by the places of their lines. */
     public static StageWork of(List<Integer> lines) {
-        return new StageWork(lines, null, null, null);
+        return new StageWork(lines, null, null, null, null);
     }
 
     /** The same with its lines at other places. */
     public StageWork at(IntFunction<@Nullable Integer> place) {
         return new StageWork(
-                lines.stream().map(place::apply).filter(Objects::nonNull).toList(), share, keepFatG, keepFatShare);
+                lines.stream().map(place::apply).filter(Objects::nonNull).toList(),
+                share,
+                keepFatG,
+                keepFatShare,
+                ovenC);
     }
 
     /** The same of a pot of so many times as much. */
     public StageWork times(double factor) {
-        return new StageWork(lines, share, keepFatG == null ? null : keepFatG * factor, keepFatShare);
+        return new StageWork(lines, share, keepFatG == null ? null : keepFatG * factor, keepFatShare, ovenC);
     }
 
     /** As the engine does it in a stage of that kind. */
@@ -65,6 +94,7 @@ public record StageWork(
                 keepFatG != null
                         ? new Work.PourFat(keepFatG, Double.NaN)
                         : new Work.PourFat(Double.NaN, keepFatShare == null ? 1 : keepFatShare);
+            case OVEN -> new Work.InOven(oven());
             default -> Work.NONE;
         };
     }

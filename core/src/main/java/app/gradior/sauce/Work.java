@@ -56,6 +56,13 @@ public sealed interface Work {
         }
     }
 
+    /**
+     * It stands in an oven.
+     *
+     * @param airC of the oven's air, °C
+     */
+    record InOven(double airC) implements Work {}
+
     /** The same of a pot of so many times as much. */
     default Work times(double factor) {
         return this instanceof PourFat fat ? new PourFat(fat.keptG() * factor, fat.keptShare()) : this;

@@ -3,6 +3,7 @@ package app.gradior.simmer;
 import app.gradior.finding.Unfit;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.EvaporationRate;
+import app.gradior.heat.Oven;
 import app.gradior.vessel.PotShape;
 
 /**
@@ -46,6 +47,12 @@ public record PotOnHeat(PotShape shape, double altitudeM, double pairFactor, dou
                 pairFactor,
                 netPowerW,
                 airPa);
+    }
+
+    /** As it stands in an oven. */
+    public Oven.Pan inOven(double levelMm, double airPa) {
+        double surface = shape.surfaceM2(levelMm);
+        return new Oven.Pan(surface, shape.wallM2(levelMm) + shape.surfaceM2(0), pairFactor, airPa);
     }
 
     /** The same on a burner that brings so much. */

@@ -3,6 +3,7 @@ package app.gradior.simmer;
 import app.gradior.heat.BoilingPoint;
 import app.gradior.heat.EthanolWater;
 import app.gradior.heat.EvaporationRate;
+import app.gradior.heat.Oven;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Acidity;
 import app.gradior.mixture.Mixture;
@@ -283,7 +284,12 @@ public final class SimmerRun {
     }
 
     public double levelMm() {
-        return pot.shape().levelMm(volumeMlHot());
+        return levelMm(0);
+    }
+
+    /** Level with so much else in the pot that is no sauce, mL. */
+    public double levelMm(double besideMl) {
+        return pot.shape().levelMm(volumeMlHot() + besideMl);
     }
 
     /** Step at the serving temperature. */
@@ -330,7 +336,24 @@ public final class SimmerRun {
     }
 
     public double tempC() {
-        return heat.look().potTempC(boilingC());
+        return heat.inOven()
+                ? inOven(state, state[WATER], Math.max(0, state[ETHANOL]), state[ACETIC], boilingC())
+                        .tempC()
+                : heat.look().potTempC(boilingC());
+    }
+
+    /** Where it settles in its oven. */
+    // Wide: the state and where it boils.
+    private Oven.Settled inOven(double[] y, double water, double ethanol, double acetic, double boilingC) {
+        double activity = consistency.waterActivity(water, acetic, y[HEATED_MIN]);
+        double viscosity = flow(y, water, ethanol, acetic, boilingC, 0).viscosityPaS();
+        double level = pot.shape()
+                .levelMm(consistency.volumeMl20c(water, ethanol, acetic) * SpecificVolume.expansion(boilingC));
+        return Oven.settled(
+                pot.inOven(level, pressurePa),
+                heat.ovenC(),
+                new EvaporationRate.Sauce(boilingC, activity, viscosity),
+                heat.lid());
     }
 
     public Mixture mixture() {
@@ -384,16 +407,24 @@ public final class SimmerRun {
             double acetic = Math.max(0, y[ACETIC]);
             double activity = consistency.waterActivity(water, acetic, y[HEATED_MIN]);
             double boiling = BoilingPoint.boilingC(activity, water, ethanol, pressurePa);
-            double temp = heat.look().potTempC(boiling);
-            double viscosity = flow(y, water, ethanol, acetic, temp, 0).viscosityPaS();
-            double hotMl = consistency.volumeMl20c(water, ethanol, acetic) * SpecificVolume.expansion(temp);
-            double vapourG = G_PER_KG
-                    * EvaporationRate.kgPerS(
-                            pot.vessel(pot.shape().levelMm(hotMl), pressurePa),
-                            new EvaporationRate.Sauce(temp, activity, viscosity),
-                            heat.look(),
-                            heat.lid(),
-                            lookFactor);
+            double temp;
+            double vapourG;
+            if (heat.inOven()) {
+                Oven.Settled settled = inOven(y, water, ethanol, acetic, boiling);
+                temp = settled.tempC();
+                vapourG = G_PER_KG * lookFactor * settled.kgPerS();
+            } else {
+                temp = heat.look().potTempC(boiling);
+                double viscosity = flow(y, water, ethanol, acetic, temp, 0).viscosityPaS();
+                double hotMl = consistency.volumeMl20c(water, ethanol, acetic) * SpecificVolume.expansion(temp);
+                vapourG = G_PER_KG
+                        * EvaporationRate.kgPerS(
+                                pot.vessel(pot.shape().levelMm(hotMl), pressurePa),
+                                new EvaporationRate.Sauce(temp, activity, viscosity),
+                                heat.look(),
+                                heat.lid(),
+                                lookFactor);
+            }
             double ethanolShare = EthanolWater.vapourMassFraction(water, ethanol);
             ratesPerS[ETHANOL] = -vapourG * ethanolShare;
             ratesPerS[WATER] = -vapourG * (1 - ethanolShare);

@@ -8,6 +8,7 @@ import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageWork;
@@ -57,6 +58,80 @@ class PiecesInBatchTest {
                         stage(StageKind.BLEND, List.of(), null)),
                 null,
                 null);
+    }
+
+    private static BatchPlan meatballs() {
+        List<BatchPlan.PlanStage> stages = List.of(
+                stage(StageKind.SIMMER, List.of(0), null),
+                stage(StageKind.COOK_IN, List.of(1, 2), null),
+                stage(StageKind.OVEN, List.of(), StageWork.inOven(150)));
+        return new BatchPlan(
+                List.of(Logs.line("tomato-canned", 1000), Logs.line("minced-beef", 500), Logs.line("water", 100)),
+                Texture.CHUNKY,
+                0,
+                plan().pot(),
+                null,
+                null,
+                null,
+                Look.GENTLE,
+                LidState.OPEN,
+                0,
+                5,
+                60,
+                null,
+                stages,
+                null,
+                null);
+    }
+
+    private Batch batch(BatchPlan plan) {
+        return new Batch(1, Origin.NONE, "Meatballs", plan, Batch.State.LIVE, Logs.START, null, events);
+    }
+
+    private Forecast forecast(BatchPlan plan, double minute) {
+        return Estimator.forecast(new BatchTelling(batch(plan)).story(), minute);
+    }
+
+    @Test
+    void meatballsAreNoSauceButTheScaleHasThem() {
+        double before = forecast(meatballs(), 10).massG().middle();
+        done(10);
+        Forecast with = forecast(meatballs(), 11);
+        assertThat(with.massG().middle() - before)
+                .as("the water, and hardly more")
+                .isBetween(70.0, 130.0);
+        assertThat(new BatchTelling(batch(meatballs())).cautions(with))
+                .contains(new Caution.Through(
+                        List.of(Logs.line("minced-beef", 500).food()), 71));
+        at(
+                12,
+                new EventBody.Read(
+                        ReadingKind.WEIGHT,
+                        with.massG().middle() + 500 + meatballs().pot().emptyG()));
+        assertThat(forecast(meatballs(), 12.1).lastReadingIsWild()).isFalse();
+    }
+
+    @Test
+    void meatballsLeftOutAndPutInLateCookFromThenOn() {
+        at(9, new EventBody.LeftOut(List.of(1))).done(10);
+        double without = forecast(meatballs(), 30).massG().middle();
+        at(30, new EventBody.Ticked(List.of(1)));
+        Forecast late = forecast(meatballs(), 30.2);
+        assertThat(late.massG().middle()).isCloseTo(without, within(15.0));
+        assertThat(late.likely().tempC()).as("chilled").isLessThan(90);
+        assertThat(forecast(meatballs(), 50).massG().middle()
+                        - forecast(meatballs(), 33).massG().middle())
+                .as("what they give outweighs what boils off")
+                .isGreaterThan(-40);
+    }
+
+    @Test
+    void inTheOvenItSettlesBelowItsBoil() {
+        done(10).done(30);
+        Forecast inOven = forecast(meatballs(), 75);
+        assertThat(inOven.likely().tempC()).isBetween(75.0, 93.0);
+        assertThat(inOven.likely().lossGPerMin()).isBetween(1.0, 7.0);
+        assertThat(new BatchTelling(batch(meatballs())).cautions(inOven)).contains(new Caution.OvenPan());
     }
 
     private PiecesInBatchTest at(int minute, EventBody body) {

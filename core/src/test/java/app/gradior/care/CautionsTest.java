@@ -163,7 +163,9 @@ class CautionsTest {
         assertThat(cautions)
                 .contains(
                         new Caution.RawEgg(List.of(food("egg-yolk")), 74),
-                        new Caution.Raw(List.of(food("minced-beef")), 74));
+                        new Caution.Raw(List.of(food("minced-beef")), 71));
+        assertThat(Cautions.of(lines("200 g raw prawns", "200 g white fish"), POT, PotMaterial.ENAMEL, 300))
+                .contains(new Caution.Raw(List.of(food("prawn"), food("white-fish")), 63));
     }
 
     @Test

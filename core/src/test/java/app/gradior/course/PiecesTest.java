@@ -78,7 +78,7 @@ class PiecesTest {
             }
             stages.add(Stage.of(one.kind, adds, one.end)
                     .with(
-                            moves.among(one.in.keySet(), line -> Optional.ofNullable(one.in.get(line))),
+                            moves.among(one.kind, one.in.keySet(), line -> Optional.ofNullable(one.in.get(line))),
                             one.work.in(one.kind)));
         }
         return stages;

@@ -82,7 +82,7 @@ public final class StagePlan {
                     starch = powder;
                     powderLines.add(line);
                 } else {
-                    adds = adds.plus(of(reading));
+                    adds = adds.plus(sauceOf(stage.kind(), reading));
                 }
             }
             boolean smooth = draft.stages().isEmpty() && draft.texture() == Texture.SMOOTH;
@@ -147,7 +147,7 @@ public final class StagePlan {
         for (StageDraft stage : drafts) {
             Mixture adds = Mixture.EMPTY;
             for (LineReading reading : lines(stage, readings)) {
-                adds = adds.plus(of(reading));
+                adds = adds.plus(sauceOf(stage.kind(), reading));
             }
             Heating heat = new Heating(stage.look(), stage.lid());
             stages.add(stage(stage, adds.times(factor), heat, pieces(moves, stage, readings, factor), factor));
@@ -179,6 +179,7 @@ public final class StagePlan {
     private static Map<Integer, Piece> pieces(
             Moves moves, StageDraft stage, List<LineReading> readings, double factor) {
         return moves.among(
+                stage.kind(),
                 stage.lines(),
                 line -> line < 0 || line >= readings.size()
                         ? Optional.empty()
@@ -204,8 +205,10 @@ public final class StagePlan {
         return stage.end().end(grows ? stage.value() * factor : stage.value());
     }
 
-    private static Mixture of(LineReading reading) {
+    /** What of a line is sauce: nothing of food that cooks in it. */
+    private static Mixture sauceOf(StageKind kind, LineReading reading) {
         return reading.food()
+                .filter(food -> !Piece.cooksIn(kind, food))
                 .map((Food food) -> Mixture.of(food, reading.massG()))
                 .orElse(Mixture.EMPTY);
     }

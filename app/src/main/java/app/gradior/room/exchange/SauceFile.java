@@ -83,6 +83,7 @@ public class SauceFile {
             number(node, "share", stage.working().share());
             number(node, "keepFatG", stage.working().keepFatG());
             number(node, "keepFatShare", stage.working().keepFatShare());
+            number(node, "ovenC", stage.working().ovenC());
         }
         ObjectNode schools = root.putObject("schools");
         draft.schools()
@@ -230,7 +231,8 @@ public class SauceFile {
                         kind.movesPieces() ? in : List.of(),
                         number(node.path("share")),
                         number(node.path("keepFatG")),
-                        number(node.path("keepFatShare")))));
+                        number(node.path("keepFatShare")),
+                        number(node.path("ovenC")))));
             } catch (Unfit e) {
                 faults.add(new Fault(field, Told.of("stage.left-out", i, e.why())));
             } catch (IllegalArgumentException e) {

@@ -47,7 +47,8 @@ final class BatchAnswers {
             double servedC,
             @Nullable Double share,
             @Nullable Double keepFatG,
-            @Nullable Double keepFatShare) {}
+            @Nullable Double keepFatShare,
+            @Nullable Double ovenC) {}
 
     /** A line of a batch; in is whether it was ticked, out whether it was left out. */
     record LineAnswer(String text, String food, double massG, boolean in, boolean out) {}
@@ -207,7 +208,8 @@ final class BatchAnswers {
                     batch.plan().servedC(),
                     s.working().share(),
                     s.working().keepFatG(),
-                    s.working().keepFatShare()));
+                    s.working().keepFatShare(),
+                    s.working().ovenC()));
         }
         return answers;
     }

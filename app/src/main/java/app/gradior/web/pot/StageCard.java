@@ -114,6 +114,12 @@ public record StageCard(
                     : Numbers.plain(100 * Objects.requireNonNull(keptShare), 0) + " %";
             return Optional.of(Words.text("stage-card.pour-off", Numbers.cooks(stage.value()), kept));
         }
+        if (stage.kind() == StageKind.OVEN) {
+            return Optional.of(Words.text(
+                    "stage-card.in-oven",
+                    figures.temp(work.oven()),
+                    Words.say(batch.heat().lid())));
+        }
         if (!stage.kind().movesPieces()) {
             return Optional.empty();
         }

@@ -142,7 +142,8 @@ record SauceForm(
                     at(values(request, "stageLid"), i),
                     at(values(request, "stagePieces"), i),
                     at(values(request, "stageShare"), i),
-                    at(values(request, "stageKeep"), i)));
+                    at(values(request, "stageKeep"), i),
+                    at(values(request, "stageOven"), i)));
         }
         Map<School, SchoolAnswer> schools = new EnumMap<>(School.class);
         for (School school : School.values()) {

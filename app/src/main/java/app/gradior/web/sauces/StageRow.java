@@ -12,6 +12,7 @@ import app.gradior.sauce.Outline;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageWork;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param pieces names of what comes out or goes back
  * @param share of it, percent
  * @param keep fat that stays in the pan, g, or with a percent sign its share
+ * @param oven heat of the oven, °C, or with an F °F
  */
 // Wide: fields of one form.
 record StageRow(
@@ -33,8 +35,11 @@ record StageRow(
         String lid,
         String pieces,
         String share,
-        String keep) {
+        String keep,
+        String oven) {
     private static final double PERCENT = 100;
+    private static final double F_AT_0_C = 32;
+    private static final double F_PER_C = 1.8;
 
     /** One that does nothing with what went in before. */
     static StageRow plain(Outline.Step step) {
@@ -45,6 +50,7 @@ record StageRow(
                 Numbers.plain(step.value(), 2),
                 step.kind().usualLook().key(),
                 step.kind().usualLid().key(),
+                "",
                 "",
                 "",
                 "");
@@ -66,7 +72,8 @@ record StageRow(
                 percent(work.share()),
                 work.keepFatG() != null
                         ? Numbers.plain(work.keepFatG(), 1)
-                        : work.keepFatShare() == null ? "" : percent(work.keepFatShare()) + " %");
+                        : work.keepFatShare() == null ? "" : percent(work.keepFatShare()) + " %",
+                work.ovenC() == null ? "" : Numbers.plain(work.ovenC(), 0));
     }
 
     private static String percent(@Nullable Double share) {
@@ -92,7 +99,24 @@ record StageRow(
                         LidState.ofKey(lid),
                         EndKind.valueOf(end),
                         figure)
-                .with(does.movesPieces() ? moved(does, named) : does == StageKind.RENDER ? kept() : StageWork.NONE);
+                .with(work(does, named));
+    }
+
+    private StageWork work(StageKind does, Function<String, List<Integer>> named) {
+        if (does.movesPieces()) {
+            return moved(does, named);
+        }
+        return does == StageKind.RENDER ? kept() : does == StageKind.OVEN ? inOven() : StageWork.NONE;
+    }
+
+    private StageWork inOven() {
+        if (oven.isBlank()) {
+            return StageWork.NONE;
+        }
+        double figure =
+                Numbers.parse(oven.replaceAll("(?i)(°|deg)?\\s*[cf]\\s*$", "")).orElseThrow(() -> noFigure(oven));
+        boolean fahrenheit = oven.strip().toLowerCase(Locale.ROOT).endsWith("f");
+        return StageWork.inOven(fahrenheit ? (figure - F_AT_0_C) / F_PER_C : figure);
     }
 
     private StageWork moved(StageKind does, Function<String, List<Integer>> named) {

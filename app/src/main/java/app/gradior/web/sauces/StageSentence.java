@@ -6,6 +6,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.EndKind;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.StageWork;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,10 +32,17 @@ final class StageSentence {
             }
             if (kind.treatment() != StageKind.Treatment.OFF_THE_HEAT
                     && kind.tool().isEmpty()) {
-                if (kind.treatment() == StageKind.Treatment.BOILING) {
+                if (kind.treatment() == StageKind.Treatment.BOILING && kind.needsBurner()) {
                     words.add(Words.say(Look.ofKey(row.look())));
                 }
                 words.add(Words.text("check.lid", LidState.ofKey(row.lid())));
+            }
+            if (kind == StageKind.OVEN) {
+                words.add(Words.text(
+                        "stage-sentence.oven",
+                        row.oven().isBlank()
+                                ? figures.temp(StageWork.USUAL_OVEN_C)
+                                : row.oven().strip()));
             }
             if (kind == StageKind.RENDER && !row.keep().isBlank()) {
                 words.add(Words.text(

@@ -127,4 +127,20 @@ class StagePlanTest {
                 .as("nothing in the pot that leaves")
                 .isEqualTo(new Work.TakeOut(Set.of(), 0));
     }
+
+    @Test
+    void foodThatCooksInASauceIsNoPartOfIt() {
+        List<LineReading> readings = read("400 g minced beef", "200 ml beef stock", "700 ml passata");
+        SauceBook.Draft draft = draft(
+                Texture.CHUNKY,
+                stage(StageKind.SIMMER, EndKind.MINUTES, 5, 2),
+                stage(StageKind.COOK_IN, EndKind.MINUTES, 20, 0, 1),
+                stage(StageKind.OVEN, EndKind.MINUTES, 30).with(StageWork.inOven(150)));
+        List<Stage> stages = StagePlan.stages(draft, readings, 2);
+        assertThat(stages.get(1).adds().massG()).as("the stock alone").isBetween(395.0, 410.0);
+        assertThat(stages.get(1).pieces()).containsOnlyKeys(0);
+        assertThat(stages.get(1).pieces().get(0).mixture().massG()).isEqualTo(800);
+        assertThat(stages.get(2).work()).isEqualTo(new Work.InOven(150));
+        assertThat(StagePlan.lay(draft, readings, 2, Map.of()).stages()).isEqualTo(stages);
+    }
 }

@@ -57,7 +57,9 @@ class SauceFileTest {
                             25),
                     stage(StageKind.TAKE_OUT, List.of()).with(new StageWork(List.of(2, 3), 0.5, null, null)),
                     stage(StageKind.PUT_BACK, List.of()).with(StageWork.of(List.of(2))),
-                    stage(StageKind.RENDER, List.of()).with(new StageWork(List.of(), null, null, 0.25))),
+                    stage(StageKind.RENDER, List.of()).with(new StageWork(List.of(), null, null, 0.25)),
+                    stage(StageKind.COOK_IN, List.of(2)),
+                    stage(StageKind.OVEN, List.of()).with(StageWork.inOven(170))),
             Map.of(School.LID, SchoolAnswer.AJAR),
             "Stir to the edges.",
             Optional.empty());
