@@ -3,6 +3,7 @@
 import { piece, settled } from './http.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#plan'));
+const USUAL_GUESTS = 4;
 let asked = 0;
 form.querySelectorAll('.nojs').forEach((button) => button.remove());
 
@@ -44,6 +45,28 @@ function fitting() {
   form.querySelectorAll('[data-by]').forEach((part) => {
     /** @type {HTMLElement} */ (part).hidden = part.getAttribute('data-by') !== by;
   });
+  form.querySelectorAll('[data-brush]').forEach((part) => {
+    /** @type {HTMLElement} */ (part).hidden = field('brush').value === '';
+  });
+  const amount = /** @type {HTMLElement} */ (field('amount').closest('label'));
+  amount.hidden = by === 'FOOD';
+  amount.parentElement?.classList.toggle('alone', by === 'FOOD');
+}
+
+/** What it is brushed on sets how much is made and how thick it is; taken away, it goes by the sauce again. @param {HTMLSelectElement} brush */
+function brushes(brush) {
+  const food = brush.selectedOptions[0]?.dataset;
+  if (!brush.value || !food) {
+    if (field('by').value === 'FOOD') {
+      field('by').value = 'FACTOR';
+    }
+    return;
+  }
+  field('by').value = 'FOOD';
+  field('brushG').value = String(USUAL_GUESTS * Number(food.portion));
+  field('coats').value = food.coats ?? '';
+  field('step').value = brush.dataset.step ?? '';
+  field('served').value = brush.dataset.served ?? '';
 }
 
 form.addEventListener('input', (event) => {
@@ -56,6 +79,9 @@ form.addEventListener('input', (event) => {
   if (target instanceof HTMLSelectElement && target.name === 'use' && target.selectedOptions[0]?.dataset.step) {
     field('step').value = String(Number(target.selectedOptions[0].dataset.step));
     field('served').value = target.selectedOptions[0].dataset.served ?? '';
+  }
+  if (target instanceof HTMLSelectElement && target.name === 'brush') {
+    brushes(target);
   }
   fitting();
   answerSoon();

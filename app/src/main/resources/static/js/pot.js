@@ -263,6 +263,8 @@ document.addEventListener('click', (event) => {
     set('speak', speaks() ? '' : '1');
     showSpeech();
     speak(true);
+  } else if (data.event === 'coat') {
+    tap('coat', data.massG ? { massG: data.massG } : {});
   } else if (data.event === 'lid') {
     tap('lid', { state: data.state ?? '' });
   } else if (data.again) {
@@ -366,7 +368,14 @@ function showClocks() {
       : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
   }
 }
+function showTimers() {
+  for (const timer of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('[data-until]'))) {
+    const seconds = Math.round((Number(timer.dataset.until) - Date.now() + ahead) / 1000);
+    timer.textContent = seconds > 0 ? `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}` : word('now');
+  }
+}
 setInterval(showClocks, 1000);
+setInterval(showTimers, 1000);
 
 // What to do now is spoken, where the browser can and the cook wants it.
 const speaks = () => get('speak') === '1';
@@ -397,6 +406,7 @@ function newPanel() {
     bar.scrollLeft = here.offsetLeft - /** @type {HTMLElement} */ (bar).offsetLeft;
   }
   showClocks();
+  showTimers();
   showSpeech();
   speak(false);
 }

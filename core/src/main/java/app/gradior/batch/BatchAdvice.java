@@ -5,6 +5,7 @@ import app.gradior.course.Stirring;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.PotSituation;
 import app.gradior.estimate.Prompt;
+import app.gradior.estimate.PromptFinding;
 import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Thickening;
@@ -12,6 +13,7 @@ import app.gradior.sauce.StageKind;
 import app.gradior.texture.Stair;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /** What to do with a live batch at a moment, by what is believed of it. */
@@ -20,6 +22,11 @@ public final class BatchAdvice {
     private static final double STIR_FAT_MIN = 1;
     /** Lines that go in are asked for at the start of their stage, and once more when it ends, min. */
     private static final double ASK_FOR_LINES_MIN = 4;
+
+    /** A coat may go on so much before its time, min. */
+    private static final double COAT_NOW_MIN = 0.25;
+    /** What the button of a coat sends. */
+    private static final String COAT = "coat";
 
     private final Batch batch;
     private final BatchPlan plan;
@@ -35,10 +42,14 @@ public final class BatchAdvice {
 
     /** What to do with it now. */
     public Prompt prompt() {
+        Optional<NextCoat> coat = NextCoat.of(batch);
+        if (coat.filter(next -> next.minutesFrom(now) <= COAT_NOW_MIN).isPresent()) {
+            return coat(coat.get());
+        }
         List<BatchPlan.PlanStage> course = plan.course();
         int stage = batch.stage();
         if (stage >= course.size()) {
-            return Prompt.allOver(forecast);
+            return coat.map(this::coatToCome).orElseGet(() -> Prompt.allOver(forecast));
         }
         if (!batch.onHeat() && course.get(stage).onHeat()) {
             return Prompt.offTheHeat(forecast);
@@ -53,6 +64,26 @@ public final class BatchAdvice {
                         stirring(),
                         since(batch.folded().stirred()),
                         atHand()));
+    }
+
+    private Prompt coat(NextCoat next) {
+        return new Prompt(
+                new PromptFinding.Coat(next.number(), next.of(), next.coat().grams()), coatWhy(next), true, COAT);
+    }
+
+    private Prompt coatToCome(NextCoat next) {
+        double minutes = next.minutesFrom(now);
+        PromptFinding what = Double.isNaN(minutes)
+                ? new PromptFinding.FirstCoat(next.coat().beforeDoneMin())
+                : new PromptFinding.CoatIn(next.number(), next.of(), Math.ceil(minutes));
+        return new Prompt(what, coatWhy(next), false, COAT);
+    }
+
+    private PromptFinding coatWhy(NextCoat next) {
+        OnFood food = Objects.requireNonNull(plan.onFood());
+        return next.number() == 1 && food.tableG() > 0
+                ? new PromptFinding.SetAsideFirst(food.tableG())
+                : new PromptFinding.Sticks(food.sticksMin(), food.burnsMin());
     }
 
     private double since(Instant then) {

@@ -41,6 +41,7 @@ import org.jspecify.annotations.Nullable;
  * @param stages as they are to be done; absent for a pot that was taken up hot with everything in it, to be reduced to its step
  * @param learnt what earlier batches taught of the pair and the sauce; absent when nothing did
  * @param then what was to be done with it; absent when nobody said
+ * @param onFood what it is brushed on; absent for nothing, and in older batches
  */
 // Wide: a plan as a batch keeps it, for good.
 public record BatchPlan(
@@ -59,7 +60,8 @@ public record BatchPlan(
         @Nullable Planned planned,
         @Nullable List<PlanStage> stages,
         @Nullable Prior learnt,
-        @Nullable Storage then) {
+        @Nullable Storage then,
+        @Nullable OnFood onFood) {
     public BatchPlan {
         lines = List.copyOf(lines);
         stages = stages == null ? null : List.copyOf(stages);
@@ -92,6 +94,7 @@ public record BatchPlan(
                 null,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -113,7 +116,8 @@ public record BatchPlan(
                 planned,
                 stages,
                 learnt,
-                then);
+                then,
+                onFood);
     }
 
     /**
@@ -140,7 +144,8 @@ public record BatchPlan(
                 planned,
                 stages,
                 prior,
-                then);
+                then,
+                onFood);
     }
 
     /**

@@ -32,6 +32,9 @@ public final class BatchState {
             .does(EventBody.OffHeat.class, (off, fold) -> fold.onHeat(false))
             .does(EventBody.BackOn.class, (back, fold) -> fold.onHeat(true))
             .does(EventBody.Stirred.class, (stirred, fold) -> fold.stirred())
+            .does(
+                    EventBody.Coated.class,
+                    (coated, fold) -> fold.coats.add(fold.event().at()))
             .does(EventBody.Read.class, (read, fold) -> fold.read(read.kind()))
             .does(EventBody.Note.class, (note, fold) -> fold.noted(Optional.of(note.text())))
             .does(EventBody.Finished.class, (finished, fold) -> fold.noted(Optional.ofNullable(finished.note())))
@@ -89,6 +92,7 @@ public final class BatchState {
         private final List<BatchEvent> coolings = new ArrayList<>();
         private final List<BatchEvent> readings = new ArrayList<>();
         private final List<Instant> stageEnds = new ArrayList<>();
+        private final List<Instant> coats = new ArrayList<>();
         private final List<String> notes = new ArrayList<>();
         private final Set<Integer> in = new TreeSet<>();
         private final Set<Integer> out = new TreeSet<>();
@@ -249,6 +253,11 @@ public final class BatchState {
         return fold.readings.isEmpty()
                 ? Optional.empty()
                 : Optional.of(fold.readings.get(fold.readings.size() - 1).at());
+    }
+
+    /** When each coat went on the food. */
+    public List<Instant> coats() {
+        return Collections.unmodifiableList(fold.coats);
     }
 
     /** When it was last stirred, or the stage began. */

@@ -46,6 +46,10 @@ public final class BatchTelling {
                     .on(EventBody.Slurry.class, (slurry, told) -> Optional.of(told.slurry()))
                     .on(EventBody.Taken.class, (taken, told) -> Optional.of(taken(taken)))
                     .on(
+                            EventBody.Coated.class,
+                            (coated, told) ->
+                                    Optional.ofNullable(coated.massG()).map(g -> new BatchStory.Taken(g, 0)))
+                    .on(
                             EventBody.Blended.class,
                             (blended, told) -> Optional.of(
                                     new BatchStory.Pressed(Pressing.BLENDED, BatchStory.Pressed.NOT_WEIGHED)))

@@ -117,6 +117,16 @@ public sealed interface EventBody {
     @TypeName("stir")
     record Stirred() implements EventBody {}
 
+    /** The next coat is on the food: changes nothing in the pot but what is taken from it. */
+    @TypeName("coat")
+    record Coated(@Nullable Double massG) implements EventBody {
+        public Coated {
+            if (massG != null) {
+                Refusal.inRange("massG", massG, 0.1, 100_000, " g");
+            }
+        }
+    }
+
     /** Taken out to taste or for another pot, weighed or by volume. */
     @TypeName("taken")
     record Taken(@Nullable Double massG, @Nullable Double ml) implements EventBody {

@@ -35,6 +35,15 @@ public sealed interface TaskName extends Finding {
     /** It is warmed to be served. */
     record WarmThrough() implements TaskName {}
 
+    /** A coat goes on the food. */
+    record Coat(int number, int of) implements TaskName {}
+
+    /** What is for the table is set aside before the brush touches food. */
+    record SetAside() implements TaskName {}
+
+    /** The food is under the heat with its coat. */
+    record Glazing() implements TaskName {}
+
     /** Something else, by its name. */
     record Called(String name) implements TaskName {}
 }

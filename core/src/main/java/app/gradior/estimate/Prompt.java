@@ -16,7 +16,7 @@ import java.util.Optional;
  * @param why the reason
  * @param urgent whether it cannot wait
  * @param action reading that answers it, as an event type; "next" for the next stage, "ticks" for what is to go in, "looks" for the
- *     look it has got, "off" to finish; empty for none
+ *     look it has got, "off" to finish, "coat" for a coat on the food; empty for none
  */
 public record Prompt(PromptFinding doNow, PromptFinding why, boolean urgent, String action) {
     /** A pot not heard of for so long is asked after, minutes; arbitrary. */

@@ -36,6 +36,21 @@ public sealed interface PromptFinding extends Finding {
     /** Get the fat hot. */
     record HeatTheFat() implements PromptFinding {}
 
+    /** A coat goes on the food now, of so many grams. */
+    record Coat(int number, int of, double grams) implements PromptFinding {}
+
+    /** A coat goes on in so many minutes. */
+    record CoatIn(int number, int of, double minutes) implements PromptFinding {}
+
+    /** The first coat goes on when the food lacks so many minutes. */
+    record FirstCoat(double beforeDoneMin) implements PromptFinding {}
+
+    /** What is kept for the table is set aside before the brush touches any food, g. */
+    record SetAsideFirst(double tableG) implements PromptFinding {}
+
+    /** The last coat has had its time when it sticks, and burns after so many minutes. */
+    record Sticks(double sticksMin, double burnsMin) implements PromptFinding {}
+
     /** It gets hot in the oven, °C. */
     record InOven(double ovenC) implements PromptFinding {}
 

@@ -79,6 +79,23 @@ public final class Lifting {
         return pot.without(new Mixture.Shares(0, 0, part(fatG, pot.freeFatG()), 0, 0, 0, 0));
     }
 
+    /** What a sauce would be without a food that went in once, but for its water: about, part by part, as far as it has them. */
+    public static Mixture without(Mixture pot, Mixture food) {
+        double dissolved = part(food.solublesG(), pot.solublesG());
+        double suspended = part(
+                food.emulsifiedFatG() + food.starch().totalG(),
+                pot.emulsifiedFatG() + pot.starch().totalG());
+        return pot.without(new Mixture.Shares(
+                        dissolved,
+                        suspended,
+                        part(food.freeFatG(), pot.freeFatG()),
+                        part(food.coarseG(), pot.coarseG()),
+                        part(food.body().freeG(), pot.body().freeG()),
+                        part(food.body().boundG(), pot.body().boundG()),
+                        dissolved))
+                .kept();
+    }
+
     private static double part(double ofG, double inG) {
         return inG > 0 ? Math.min(MOST_SHARE, Math.max(0, ofG) / inG) : 0;
     }

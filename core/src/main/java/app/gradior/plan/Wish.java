@@ -1,6 +1,10 @@
 package app.gradior.plan;
 
+import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
+import app.gradior.mixture.Lifting;
+import app.gradior.mixture.Mixture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,10 +15,11 @@ import java.util.OptionalDouble;
  *
  * @param yieldMl mL at 20 °C; empty to take it as it is written
  * @param reduceMinutes minutes there are for reducing; empty without a serving time
- * @param salt how salty it may be
+ * @param limits how much of each taste it may have
  * @param starchAllowed whether starch may help
  */
-public record Wish(OptionalDouble yieldMl, OptionalDouble reduceMinutes, SaltLimit salt, boolean starchAllowed) {
+public record Wish(
+        OptionalDouble yieldMl, OptionalDouble reduceMinutes, List<TasteLimit> limits, boolean starchAllowed) {
     /** Less starch than this is none, g. */
     private static final double SOME_STARCH_G = 0.05;
     /** No cook tells yields apart that are this near, as a share. */
@@ -25,7 +30,9 @@ public record Wish(OptionalDouble yieldMl, OptionalDouble reduceMinutes, SaltLim
         YIELD,
         STARCH,
         TIME,
-        SALT
+        SALT,
+        SUGAR,
+        SHARPNESS
     }
 
     /**
@@ -83,7 +90,11 @@ public record Wish(OptionalDouble yieldMl, OptionalDouble reduceMinutes, SaltLim
         if (reduceMinutes.isPresent() && point.minutes() > reduceMinutes.getAsDouble() + 0.5) {
             return tooLate(ways, point, starch);
         }
-        return point.sauce().saltPercent() > salt.mostPercent() ? tooSalty(curve, point, starch) : Answer.met(point);
+        Mixture sauce = point.sauce();
+        Optional<TasteLimit> over = limits.stream()
+                .filter(limit -> limit.isOver(limit.taste().percent(sauce)))
+                .findFirst();
+        return over.isPresent() ? tooMuch(over.get(), ways, point, starch) : Answer.met(point);
     }
 
     /** A yield that an end of the curve all but gives is that end's. */
@@ -130,25 +141,59 @@ public record Wish(OptionalDouble yieldMl, OptionalDouble reduceMinutes, SaltLim
                 instead);
     }
 
-    private Answer tooSalty(Routes.Curve curve, Routes.Point point, StarchKind starch) {
+    private Answer tooMuch(TasteLimit limit, SauceRoutes.Ways ways, Routes.Point point, StarchKind starch) {
+        Taste taste = limit.taste();
+        Mixture sauce = point.sauce();
+        double percent = taste.percent(sauce);
+        double overG = (percent - limit.mostPercent()) / 100 * sauce.massG();
         List<WishFinding> instead = new ArrayList<>();
-        double overG = (point.sauce().saltPercent() - salt.mostPercent())
-                / 100
-                * point.sauce().massG();
-        instead.addAll(salt.less(overG));
+        for (TasteLimit.Less less : limit.less(overG, taste.g(sauce))) {
+            instead.add(less.food()
+                    .map(food -> lessOf(taste, food, less, ways, point, starch))
+                    .orElseGet(() -> new WishFinding.HoldBackSalt(less.massG())));
+        }
+        limit.milder(sauce).ifPresent(instead::add);
         if (starchAllowed) {
-            curve.points().stream()
-                    .filter(p -> p.sauce().saltPercent() <= salt.mostPercent())
+            ways.curve().points().stream()
+                    .filter(p -> !limit.isOver(taste.percent(p.sauce())))
                     .findFirst()
                     .ifPresent(p -> instead.add(new WishFinding.StopAt(p.volumeMl20c(), p.starchG(), starch)));
         }
         return unmet(
                 point,
-                Obstacle.SALT,
-                salt.usual()
-                        ? new WishFinding.SaltierThanUsual(point.sauce().saltPercent(), salt.mostPercent())
-                        : new WishFinding.TooSalty(point.sauce().saltPercent(), salt.mostPercent()),
+                Obstacle.valueOf(taste.name()),
+                limit.usual()
+                        ? new WishFinding.SaltierThanUsual(percent, limit.mostPercent())
+                        : new WishFinding.TooMuch(taste, percent, limit.mostPercent()),
                 instead);
+    }
+
+    // Wide: what of a food, and the way it is taken from.
+    private WishFinding lessOf(
+            Taste taste,
+            Food food,
+            TasteLimit.Less less,
+            SauceRoutes.Ways ways,
+            Routes.Point point,
+            StarchKind starch) {
+        double starchG = starchAllowed ? makesUpG(food, less, ways, point) : 0;
+        return less.withWater()
+                ? new WishFinding.PourLess(
+                        taste, food, less.share(), less.massG() / food.densityGPerMl(), starchG, starch)
+                : new WishFinding.TakeLess(taste, food, less.share(), less.massG(), starchG, starch);
+    }
+
+    /** Powder that keeps it as thick and as much without so much of a food, g; water goes in for what is left out. */
+    private static double makesUpG(Food food, TasteLimit.Less less, SauceRoutes.Ways ways, Routes.Point point) {
+        Routes routes = ways.routes();
+        Mixture gone = Mixture.of(food, less.massG()).cooked();
+        Mixture without = Lifting.without(point.sauce(), gone);
+        double waterG = Math.max(0, point.volumeMl20c() - without.volumeMl20c());
+        Mixture again = without.plus(Mixture.of(Catalogue.standard().water(), waterG));
+        double grams = new Thickening(again, routes.mix(), routes.servedC(), routes.servedC(), routes.bodyFactor())
+                .starchG(routes.targetStep())
+                .orElse(0);
+        return grams < SOME_STARCH_G ? 0 : grams;
     }
 
     private static Answer unmet(Routes.Point point, Obstacle obstacle, WishFinding why, List<WishFinding> instead) {

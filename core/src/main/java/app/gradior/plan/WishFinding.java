@@ -24,8 +24,8 @@ public sealed interface WishFinding extends Finding {
     /** Reducing takes so long, and there is no time for it at all. */
     record NoTime(double minutes) implements WishFinding {}
 
-    /** It comes out saltier than it may be, g in 100 g. */
-    record TooSalty(double saltPercent, double mostPercent) implements WishFinding {}
+    /** It comes to more of a taste than the cook set, g in 100 g. */
+    record TooMuch(Taste taste, double percent, double mostPercent) implements WishFinding {}
 
     /** It comes out saltier than sauces usually may be, which nobody set, g in 100 g. */
     record SaltierThanUsual(double saltPercent, double mostPercent) implements WishFinding {}
@@ -48,11 +48,28 @@ public sealed interface WishFinding extends Finding {
     /** Instead: less salt by so much. */
     record HoldBackSalt(double saltG) implements WishFinding {}
 
-    /** Instead: less of a liquid that brings that share of the salt, with as much water in its place. */
-    record PourLess(Food food, double share, double volumeMl) implements WishFinding {}
+    /**
+     * Instead: less of a liquid that brings that share of the taste, with as much water in its place.
+     *
+     * @param starchG powder that makes up for the thickness; 0 for none
+     */
+    record PourLess(Taste taste, Food food, double share, double volumeMl, double starchG, StarchKind starch)
+            implements WishFinding {}
 
-    /** Instead: less of a food that brings that share of the salt. */
-    record TakeLess(Food food, double share, double massG) implements WishFinding {}
+    /**
+     * Instead: less of a food that brings that share of the taste.
+     *
+     * @param starchG powder that makes up for the thickness; 0 for none
+     */
+    record TakeLess(Taste taste, Food food, double share, double massG, double starchG, StarchKind starch)
+            implements WishFinding {}
+
+    /**
+     * Instead: the milder one of a food, all of it.
+     *
+     * @param percent of the taste that it comes to then, g in 100 g
+     */
+    record TakeMilder(Taste taste, Food food, Food milder, double percent) implements WishFinding {}
 
     /** Instead: stop earlier, with starch. */
     record StopAt(double volumeMl, double starchG, StarchKind starch) implements WishFinding {}

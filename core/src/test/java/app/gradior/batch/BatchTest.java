@@ -34,6 +34,7 @@ class BatchTest {
             new EventBody.Added(List.of(new IngredientInput("20 g sugar", null, null))),
             new EventBody.Slurry(StarchKind.MAIZE, 4, 8),
             new EventBody.Stirred(),
+            new EventBody.Coated(24.0),
             new EventBody.Taken(20.0, null),
             new EventBody.Blended(),
             new EventBody.Sieved(false, null),

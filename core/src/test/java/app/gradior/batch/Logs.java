@@ -49,6 +49,7 @@ final class Logs {
                         stage(StageKind.SLURRY, List.of(), List.of(2, 3), Look.GENTLE, LidState.AJAR),
                         stage(StageKind.REST, List.of(), List.of(), Look.STEAMING, LidState.OPEN)),
                 null,
+                null,
                 null);
     }
 

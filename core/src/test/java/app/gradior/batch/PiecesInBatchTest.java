@@ -57,6 +57,7 @@ class PiecesInBatchTest {
                         stage(StageKind.PUT_BACK, List.of(), StageWork.of(List.of(0))),
                         stage(StageKind.BLEND, List.of(), null)),
                 null,
+                null,
                 null);
     }
 
@@ -80,6 +81,7 @@ class PiecesInBatchTest {
                 60,
                 null,
                 stages,
+                null,
                 null,
                 null);
     }

@@ -5,18 +5,25 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
 import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
+import app.gradior.larder.Milder;
 import app.gradior.larder.StarchKind;
+import app.gradior.larder.Table;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Wish.Obstacle;
+import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Texture;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -41,7 +48,7 @@ class WishTest {
             Sauces.of("passata", 800).plus(Sauces.of("vegetable-stock", 600)).plus(Sauces.of("salt", 8)));
 
     private static Wish.Answer wish(OptionalDouble ml, OptionalDouble minutes, double salt, boolean starch) {
-        return new Wish(ml, minutes, SaltLimit.of(salt), starch).of(WAYS, StarchKind.MAIZE);
+        return new Wish(ml, minutes, List.of(TasteLimit.of(Taste.SALT, salt)), starch).of(WAYS, StarchKind.MAIZE);
     }
 
     @Test
@@ -107,7 +114,8 @@ class WishTest {
                         hold -> assertThat(hold.saltG()).isCloseTo(over, within(1e-9)));
         assertThat(answer.instead().get(1)).isInstanceOf(WishFinding.StopAt.class);
         assertThat(answer.why())
-                .contains(new WishFinding.TooSalty(WAYS.written().sauce().saltPercent(), 0.8 * salt));
+                .contains(new WishFinding.TooMuch(
+                        Taste.SALT, WAYS.written().sauce().saltPercent(), 0.8 * salt));
     }
 
     /** Nobody can hold back salt that is not in it: what brings the salt is named, and how much less of it does. */
@@ -117,37 +125,109 @@ class WishTest {
         List<LineReading> lines = Stream.of("150 ml soy sauce", "6 g salt", "400 ml water", "2 kg tomatoes")
                 .map(reader::read)
                 .toList();
-        SaltLimit limit = SaltLimit.of(2).from(lines, 2);
-        double soySaltG = limit.sources().get(0).saltG();
+        TasteLimit limit = TasteLimit.of(Taste.SALT, 2).from(lines, 2);
+        double soySaltG = limit.sources().get(0).g();
         assertThat(soySaltG).isCloseTo(2 * 150 * 1.18 * 0.15, within(0.5));
-        assertThat(limit.less(5)).containsExactly(new WishFinding.HoldBackSalt(5));
-        assertThat(limit.less(soySaltG / 2))
-                .singleElement()
-                .isInstanceOfSatisfying(WishFinding.PourLess.class, less -> {
-                    assertThat(less.food().id()).isEqualTo("soy-sauce");
-                    assertThat(less.volumeMl()).isCloseTo(150, within(5.0));
-                    assertThat(less.share()).isBetween(0.7, 0.9);
-                });
-        List<WishFinding> both = limit.less(soySaltG + 6);
+        double all = limit.sources().stream().mapToDouble(TasteLimit.Source::g).sum();
+        assertThat(limit.less(5, all)).singleElement().isEqualTo(new TasteLimit.Less(Optional.empty(), 1, 5, false));
+        assertThat(limit.less(soySaltG / 2, all)).singleElement().satisfies(less -> {
+            assertThat(less.food().orElseThrow().id()).isEqualTo("soy-sauce");
+            assertThat(less.massG() / 1.18).isCloseTo(150, within(5.0));
+            assertThat(less.share()).isBetween(0.7, 0.9);
+            assertThat(less.withWater()).isTrue();
+        });
+        List<TasteLimit.Less> both = limit.less(soySaltG + 6, all);
         assertThat(both).hasSize(2);
-        assertThat(both.get(0))
-                .isInstanceOfSatisfying(
-                        WishFinding.HoldBackSalt.class,
-                        hold -> assertThat(hold.saltG()).isCloseTo(12, within(0.3)));
-        assertThat(both.get(1)).isInstanceOf(WishFinding.PourLess.class);
-        assertThat(SaltLimit.of(2).from(List.of(reader.read("100 g miso")), 1).less(2))
-                .singleElement()
-                .isInstanceOfSatisfying(
-                        WishFinding.TakeLess.class,
-                        less -> assertThat(less.massG()).isBetween(5.0, 40.0));
-        assertThat(SaltLimit.of(2).less(3)).containsExactly(new WishFinding.HoldBackSalt(3));
+        assertThat(both.get(0).food()).isEmpty();
+        assertThat(both.get(0).massG()).isCloseTo(12, within(0.3));
+        assertThat(both.get(1).food()).isPresent();
+        TasteLimit miso = TasteLimit.of(Taste.SALT, 2).from(List.of(reader.read("100 g miso")), 1);
+        assertThat(miso.less(2, miso.sources().get(0).g())).singleElement().satisfies(less -> {
+            assertThat(less.massG()).isBetween(5.0, 40.0);
+            assertThat(less.withWater()).isFalse();
+        });
+        assertThat(TasteLimit.of(Taste.SALT, 2).less(3, 10).get(0).massG()).isEqualTo(3);
+    }
+
+    private static Wish.Answer of(TasteLimit limit, List<LineReading> lines) {
+        SauceRoutes.Ways ways = ways(new Ingredients(lines, Texture.CHUNKY).mixture());
+        return new Wish(ANY, ANY, List.of(limit.from(lines, 1)), true).of(ways, StarchKind.MAIZE);
+    }
+
+    private static List<LineReading> read(String... lines) {
+        LineReader reader = new LineReader(Catalogue.standard(), MeasureSystem.METRIC);
+        return Stream.of(lines).map(reader::read).toList();
+    }
+
+    @Test
+    void whatIsTooSaltyBySoySaysHowMuchLessTheMilderOneAndTheStarchThatMakesUpForIt() {
+        List<LineReading> lines = read("120 ml soy sauce", "500 ml water", "60 g sugar");
+        Wish.Answer answer = of(TasteLimit.of(Taste.SALT, 2), lines);
+        assertThat(answer.obstacle()).contains(Obstacle.SALT);
+        WishFinding.PourLess less = (WishFinding.PourLess) answer.instead().get(0);
+        assertThat(less.volumeMl()).isBetween(20.0, 118.0);
+        assertThat(less.starchG()).as("what the soy sauce thickened is made up").isBetween(0.1, 6.0);
+        WishFinding.TakeMilder milder =
+                (WishFinding.TakeMilder) answer.instead().get(1);
+        assertThat(milder.milder().id()).isEqualTo("soy-sauce-less-salt");
+        double now = Taste.SALT.percent(answer.point().sauce());
+        assertThat(milder.percent()).isCloseTo(now * 8.5 / 15, within(0.05 * now));
+        // Poured less as it says, the same way is as salty as it may be.
+        String leftMl = String.format(Locale.ROOT, "%.1f", 120 - less.volumeMl());
+        String waterMl = String.format(Locale.ROOT, "%.1f", 500 + less.volumeMl());
+        Mixture mild = new Ingredients(
+                        read(leftMl + " ml soy sauce", waterMl + " ml water", "60 g sugar"), Texture.CHUNKY)
+                .mixture();
+        assertThat(mild.saltG() / answer.point().sauce().massG()).isCloseTo(0.02, within(0.0005));
+    }
+
+    @Test
+    void tooSweetAndTooSharpNameWhatBringsIt() {
+        List<LineReading> chutney = read("600 g plums", "150 g sugar", "100 ml cider vinegar", "100 ml water");
+        Wish.Answer sweet = of(TasteLimit.of(Taste.SUGAR, 20), chutney);
+        assertThat(sweet.obstacle()).contains(Obstacle.SUGAR);
+        assertThat(sweet.instead().get(0)).isInstanceOfSatisfying(WishFinding.TakeLess.class, less -> {
+            assertThat(less.food().id()).isEqualTo("sugar");
+            assertThat(less.share()).isBetween(0.6, 0.8);
+            assertThat(less.massG()).isBetween(20.0, 150.0);
+        });
+        Wish.Answer sharp = of(TasteLimit.of(Taste.SHARPNESS, 0.6), chutney);
+        assertThat(sharp.obstacle()).contains(Obstacle.SHARPNESS);
+        assertThat(sharp.why())
+                .contains(new WishFinding.TooMuch(
+                        Taste.SHARPNESS, Taste.SHARPNESS.percent(sharp.point().sauce()), 0.6));
+        assertThat(of(TasteLimit.of(Taste.SHARPNESS, 15), chutney).met()).isTrue();
+    }
+
+    @Test
+    void acidThatBoilsOffIsNotPouredLessForTwice() {
+        TasteLimit limit = TasteLimit.of(Taste.SHARPNESS, 1).from(read("200 ml cider vinegar"), 1);
+        double goneIn = limit.sources().get(0).g();
+        double half = limit.less(1, goneIn / 2).get(0).massG();
+        assertThat(half).isCloseTo(2 * limit.less(1, goneIn).get(0).massG(), within(1e-9));
+    }
+
+    @Test
+    void everyMilderFoodIsThereAndIsMilder() {
+        Catalogue larder = Catalogue.standard();
+        int found = 0;
+        for (Food food : larder.foods()) {
+            for (Taste taste : Taste.values()) {
+                Optional<Food> milder = Milder.of(taste.name().toLowerCase(Locale.ROOT), food);
+                if (milder.isPresent()) {
+                    found++;
+                    assertThat(taste.percent(milder.get())).as(food.id()).isLessThan(taste.percent(food));
+                }
+            }
+        }
+        assertThat(found).isEqualTo(Table.rows("/larder/milder.csv").size());
     }
 
     @Test
     void theUsualLimitIsNobodysWish() {
         double salt = WAYS.written().sauce().saltPercent();
-        Wish.Answer answer =
-                new Wish(ANY, ANY, new SaltLimit(0.8 * salt, true, List.of()), true).of(WAYS, StarchKind.MAIZE);
+        Wish.Answer answer = new Wish(ANY, ANY, List.of(new TasteLimit(Taste.SALT, 0.8 * salt, true, List.of())), true)
+                .of(WAYS, StarchKind.MAIZE);
         assertThat(answer.why()).contains(new WishFinding.SaltierThanUsual(salt, 0.8 * salt));
     }
 }

@@ -1,9 +1,11 @@
 package app.gradior.room.plan;
 
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.OnFood;
 import app.gradior.batch.Understood;
 import app.gradior.course.StageResult;
 import app.gradior.estimate.Band;
+import app.gradior.glaze.Brushing;
 import app.gradior.larder.Catalogue;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.Numbers;
@@ -18,6 +20,7 @@ import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Texture;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -34,8 +37,12 @@ final class PlanBatch {
 
     private PlanBatch() {}
 
-    /** The plan as a batch keeps it. */
-    static BatchPlan of(Catalogue catalogue, PlanAnswer answer) {
+    /**
+     * The plan as a batch keeps it.
+     *
+     * @param doneAt when it is on the table; absent when nobody said
+     */
+    static BatchPlan of(Catalogue catalogue, PlanAnswer answer, @Nullable Instant doneAt) {
         PlanAnswer.Setting s = answer.setting();
         KitchenKit.KitPot pot = s.pot();
         List<Understood> lines = new ArrayList<>();
@@ -82,7 +89,19 @@ final class PlanBatch {
                 answer.done().map(PlanBatch::planned).orElse(null),
                 answer.done().map(done -> stages(s, done, places, firstPour)).orElse(null),
                 s.prior(),
-                s.draft().storage());
+                s.draft().storage(),
+                answer.done().map(done -> onFood(s, done, doneAt)).orElse(null));
+    }
+
+    private static @Nullable OnFood onFood(PlanAnswer.Setting setting, PlanAnswer.Done done, @Nullable Instant doneAt) {
+        Brushing brushing = setting.draft().brushing();
+        return brushing == null
+                ? null
+                : OnFood.of(
+                        brushing.food(),
+                        brushing.fire(),
+                        brushing.of(done.way().cooked().out(), setting.prior().bodyFactor()),
+                        doneAt);
     }
 
     private static List<BatchPlan.PlanStage> stages(

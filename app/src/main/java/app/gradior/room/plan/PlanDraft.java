@@ -1,7 +1,9 @@
 package app.gradior.room.plan;
 
 import app.gradior.care.Storage;
+import app.gradior.glaze.Brushing;
 import app.gradior.larder.StarchKind;
+import app.gradior.plan.Taste;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StagePlan;
 import app.gradior.sauce.Portions;
@@ -32,6 +34,9 @@ import org.jspecify.annotations.Nullable;
  * @param otherPotId a pot to compare with; 0 for none
  * @param otherBurnerId the burner under it; 0 when not known
  * @param portions how much guests take and what is left; absent for the usual, and in older plans
+ * @param mostSugarPercent sweeter is too sweet, g in 100 g; absent when nobody set it
+ * @param mostAcidPercent sharper is too sharp, g of acids in 100 g; absent when nobody set it
+ * @param brushing what it is brushed on; absent for nothing, and in older plans
  */
 // Wide: all that a cook sets of a plan.
 public record PlanDraft(
@@ -58,21 +63,26 @@ public record PlanDraft(
         Map<Integer, String> swaps,
         long otherPotId,
         long otherBurnerId,
-        @Nullable Portions portions) {
-    /** What most tongues call too salty for a sauce, g in 100 g; kitchen teaching. */
-    public static final double USUAL_MOST_SALT_PERCENT = 2;
+        @Nullable Portions portions,
+        @Nullable Double mostSugarPercent,
+        @Nullable Double mostAcidPercent,
+        @Nullable Brushing brushing) {
+    /** Saltier than this most tongues call too salty, g in 100 g. */
+    public static final double USUAL_MOST_SALT_PERCENT = Taste.SALT.usualMostPercent();
 
     public PlanDraft {
         heats = Map.copyOf(heats);
         swaps = Map.copyOf(swaps);
     }
 
-    /** The four ways to make more or less. */
+    /** The ways to make more or less. */
     public enum ScaleBy {
         FACTOR,
         YIELD,
         GUESTS,
-        INGREDIENT;
+        INGREDIENT,
+        /** As much as the food takes that it is brushed on. */
+        FOOD;
     }
 
     /** A sauce as it is written, in that pot. */
@@ -102,6 +112,9 @@ public record PlanDraft(
                 Map.of(),
                 0,
                 0,
+                null,
+                null,
+                null,
                 null);
     }
 
@@ -152,6 +165,9 @@ public record PlanDraft(
                 newSwaps,
                 otherPotId,
                 otherBurnerId,
-                portions);
+                portions,
+                mostSugarPercent,
+                mostAcidPercent,
+                brushing);
     }
 }

@@ -3,9 +3,11 @@ package app.gradior.room.plan;
 import app.gradior.course.SauceRun;
 import app.gradior.estimate.Prior;
 import app.gradior.finding.Refusal;
+import app.gradior.glaze.Brushing;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
+import app.gradior.plan.Routes;
 import app.gradior.plan.SauceRoutes;
 import app.gradior.plan.Scaling;
 import app.gradior.plan.Thickening;
@@ -29,12 +31,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.function.DoubleFunction;
 import org.springframework.stereotype.Service;
 
 /** What a plan names, looked up: sauce, lines, how much of it, pot, burner, stages, starch. */
 @Service
 class PlanSettings {
     private static final int SCALINGS = 4;
+    /** A cook pours no nearer, as a share. */
+    private static final double NEAR_ENOUGH = 0.005;
 
     private final SauceBook book;
     private final Lines lines;
@@ -51,17 +56,53 @@ class PlanSettings {
         KitchenKit.KitPot pot = ware.pot(draft.potId());
         Optional<KitBurner> burner = ware.burner(draft.burnerId());
         PotOnHeat onHeat = onHeat(ware, draft, pot, burner);
-        double factor = factor(sauce, readings, draft, onHeat);
-        StagePlan.Laid laid = StagePlan.lay(sauce.draft(), readings, factor, draft.heats());
-        StarchKind kind = Optional.ofNullable(draft.starch()).or(laid::starch).orElse(StarchKind.MAIZE);
-        Thickening.Mix mix = Refusal.checked(
-                "liquidRatio", () -> new Thickening.Mix(kind, Thickening.Form.SLURRY, draft.liquidRatio()));
         boolean pairKnown = ware.pair(pot, burner).any();
         Prior prior = doubt(readings, sauce, draft.servedC())
                 .map(d -> ware.prior(pot, burner, sauce.id())
                         .ofSauce(d, ware.body(sauce.id()).any()))
                 .orElseGet(() -> ware.prior(pot, burner, sauce.id()));
-        return new PlanAnswer.Setting(draft, sauce, readings, factor, pot, burner, onHeat, pairKnown, prior, laid, mix);
+        DoubleFunction<PlanAnswer.Setting> times = factor -> {
+            StagePlan.Laid laid = StagePlan.lay(sauce.draft(), readings, factor, draft.heats());
+            StarchKind kind =
+                    Optional.ofNullable(draft.starch()).or(laid::starch).orElse(StarchKind.MAIZE);
+            Thickening.Mix mix = Refusal.checked(
+                    "liquidRatio", () -> new Thickening.Mix(kind, Thickening.Form.SLURRY, draft.liquidRatio()));
+            return new PlanAnswer.Setting(
+                    draft, sauce, readings, factor, pot, burner, onHeat, pairKnown, prior, laid, mix);
+        };
+        return draft.by() == PlanDraft.ScaleBy.FOOD
+                ? forTheFood(Refusal.given("brush", draft.brushing()), times)
+                : times.apply(factor(sauce, readings, draft, onHeat));
+    }
+
+    /** As much as it takes to brush the food, at the thickness the plan wishes for. */
+    private static PlanAnswer.Setting forTheFood(Brushing brushing, DoubleFunction<PlanAnswer.Setting> times) {
+        double factor = 1;
+        for (int i = 0; i < SCALINGS; i++) {
+            PlanAnswer.Setting now = times.apply(factor);
+            Optional<Mixture> gives = gives(now);
+            if (gives.isEmpty()) {
+                return now;
+            }
+            double share = brushing.needMl(gives.get(), now.prior().bodyFactor())
+                    / gives.get().volumeMl20c();
+            double next = factor * share;
+            factor = Refusal.checked("brush", () -> Scaling.byFactor(next));
+            if (Math.abs(share - 1) < NEAR_ENOUGH) {
+                break;
+            }
+        }
+        return times.apply(factor);
+    }
+
+    /** What a plan gives that wishes for nothing but its step; empty when there is no way. */
+    private static Optional<Mixture> gives(PlanAnswer.Setting setting) {
+        SauceRoutes routes = routes(setting, setting.onHeat());
+        if (!(routes.ways() instanceof SauceRoutes.Ways ways)) {
+            return Optional.empty();
+        }
+        Routes.Point point = setting.draft().starch() == null ? ways.curve().mostReduced() : ways.written();
+        return Optional.of(point.sauce());
     }
 
     /** How sure the model is of what gives this sauce its body; nothing is said of one with nothing liquid. */
@@ -116,12 +157,13 @@ class PlanSettings {
                 double needed = readings.get(draft.line()).massG();
                 yield Refusal.checked("amount", () -> Scaling.byIngredient(draft.amount(), needed));
             }
+            case FOOD -> 1;
             case YIELD, GUESTS -> {
                 double wantedMl = wantedMl(sauce, draft).orElseThrow();
                 double factor = 1;
                 for (int i = 0; i < SCALINGS; i++) {
                     double now = factor;
-                    double gives = writtenMl(sauce, readings, now, pot);
+                    double gives = written(sauce, readings, now, pot).volumeMl20c();
                     factor = Refusal.checked("amount", () -> Scaling.byFactor(now * wantedMl / gives));
                 }
                 yield factor;
@@ -139,19 +181,16 @@ class PlanSettings {
         return switch (draft.by()) {
             case YIELD -> OptionalDouble.of(draft.amount());
             case GUESTS -> OptionalDouble.of(draft.portioned().wantedMl(draft.amount(), use));
-            case FACTOR, INGREDIENT -> OptionalDouble.empty();
+            case FACTOR, INGREDIENT, FOOD -> OptionalDouble.empty();
         };
     }
 
-    /** What so many times the sauce as written gives, in a pot wide enough, mL. */
-    private static double writtenMl(SauceBook.Sauce sauce, List<LineReading> readings, double factor, PotOnHeat pot) {
+    /** What so many times the sauce as written gives, in a pot wide enough. */
+    private static Mixture written(SauceBook.Sauce sauce, List<LineReading> readings, double factor, PotOnHeat pot) {
         SauceRun.Cooked cooked = StagePlan.cook(sauce.draft(), readings, factor, pot);
         return cooked.stuck().isEmpty()
-                ? cooked.out().volumeMl20c()
-                : factor
-                        * new Ingredients(readings, sauce.draft().texture())
-                                .mixture()
-                                .volumeMl20c();
+                ? cooked.out()
+                : new Ingredients(readings, sauce.draft().texture()).mixture().times(factor);
     }
 
     /** The sauce's ways in that pot. */

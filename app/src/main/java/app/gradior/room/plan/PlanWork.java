@@ -2,6 +2,7 @@ package app.gradior.room.plan;
 
 import app.gradior.care.Storage;
 import app.gradior.clock.ClockPlan;
+import app.gradior.clock.CoatTasks;
 import app.gradior.clock.Cooling;
 import app.gradior.clock.CoolingIn;
 import app.gradior.clock.Preparation;
@@ -9,6 +10,8 @@ import app.gradior.clock.StageTasks;
 import app.gradior.clock.Task;
 import app.gradior.clock.TaskName;
 import app.gradior.course.StageResult;
+import app.gradior.glaze.Brushing;
+import app.gradior.glaze.Coats;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
@@ -117,6 +120,7 @@ public record PlanWork(
             tasks.add(Task.standing(new TaskName.InHand(), inHand));
         }
         Storage storage = setting.draft().storage();
+        tasks.addAll(coats());
         if (storage.cools()) {
             double jars =
                     storage == Storage.JARS ? Math.ceil(way.cooked().out().volumeMl20c() / CoolingIn.USUAL_JAR_ML) : 0;
@@ -134,6 +138,18 @@ public record PlanWork(
             }
         }
         return tasks;
+    }
+
+    /** Brushed when it is made; what is kept for another day is brushed then. */
+    private List<Task> coats() {
+        Brushing brushing = setting.draft().brushing();
+        if (brushing == null
+                || setting.draft().storage().cools()
+                || setting.draft().nextDay()) {
+            return List.of();
+        }
+        Coats coats = brushing.of(way.cooked().out(), setting.prior().bodyFactor());
+        return CoatTasks.of(coats.beforeDoneMin(), brushing.tableMl() > 0);
     }
 
     private double warmMinutes() {

@@ -10,11 +10,13 @@ import app.gradior.course.SauceRun;
 import app.gradior.course.StageResult;
 import app.gradior.estimate.StageBands;
 import app.gradior.finding.Refusal;
+import app.gradior.glaze.Brushing;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.PotRanking;
-import app.gradior.plan.SaltLimit;
 import app.gradior.plan.SauceRoutes;
+import app.gradior.plan.Taste;
+import app.gradior.plan.TasteLimit;
 import app.gradior.plan.Wish;
 import app.gradior.room.book.StagePlan;
 import app.gradior.room.house.Kitchen;
@@ -36,6 +38,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Answers a plan: the ways there are, the one that meets the wish, its stages, the pots, the times. */
@@ -91,7 +94,7 @@ public class Planning {
             Wish wish = new Wish(
                     PlanSettings.wantedMl(setting.sauce(), draft),
                     OptionalDouble.empty(),
-                    salt(setting),
+                    limits(setting),
                     draft.starch() != null);
             SauceRoutes.Way way =
                     routes.along(ways, wish.of(ways, setting.mix().kind()).point());
@@ -101,10 +104,22 @@ public class Planning {
         });
     }
 
-    private static SaltLimit salt(PlanAnswer.Setting setting) {
-        double most = setting.draft().mostSaltPercent();
-        return new SaltLimit(most, most == PlanDraft.USUAL_MOST_SALT_PERCENT, List.of())
-                .from(setting.readings(), setting.factor());
+    /** How much of each taste it may have. */
+    private static List<TasteLimit> limits(PlanAnswer.Setting setting) {
+        PlanDraft draft = setting.draft();
+        double salt = draft.mostSaltPercent();
+        List<TasteLimit> limits = new ArrayList<>();
+        limits.add(new TasteLimit(Taste.SALT, salt, salt == PlanDraft.USUAL_MOST_SALT_PERCENT, List.of()));
+        limit(Taste.SUGAR, draft.mostSugarPercent()).ifPresent(limits::add);
+        limit(Taste.SHARPNESS, draft.mostAcidPercent()).ifPresent(limits::add);
+        return limits.stream()
+                .map(limit -> limit.from(setting.readings(), setting.factor()))
+                .toList();
+    }
+
+    private static Optional<TasteLimit> limit(Taste taste, @Nullable Double mostPercent) {
+        return Optional.ofNullable(mostPercent)
+                .map(most -> Refusal.checked(TasteLimit.field(taste), () -> TasteLimit.of(taste, most)));
     }
 
     /** A plan's way with its bands. */
@@ -134,7 +149,7 @@ public class Planning {
         // left.
         SauceRoutes.Way first = routes.along(ways, ways.written());
         OptionalDouble reduceMinutes = minutesToReduce(kitchen, setting, first);
-        Wish.Answer wish = new Wish(wanted, reduceMinutes, salt(setting), draft.starch() != null)
+        Wish.Answer wish = new Wish(wanted, reduceMinutes, limits(setting), draft.starch() != null)
                 .of(ways, setting.mix().kind());
         SauceRoutes.Way way = wish.point().equals(ways.written()) ? first : routes.along(ways, wish.point());
         if (SauceRoutes.trouble(way).isPresent()) {
@@ -167,7 +182,19 @@ public class Planning {
                         stageCautions(setting, way))),
                 Optional.empty(),
                 pots,
-                ending(cautions, draft.storage(), out));
+                ending(onFood(cautions, draft, out), draft.storage(), out));
+    }
+
+    private static List<Caution> onFood(List<Caution> cautions, PlanDraft draft, Mixture out) {
+        Brushing brushing = draft.brushing();
+        if (brushing == null) {
+            return cautions;
+        }
+        List<Caution> all = new ArrayList<>(cautions);
+        Cautions.brushed(out, brushing.food().isRaw()).stream()
+                .filter(caution -> !all.contains(caution))
+                .forEach(all::add);
+        return all;
     }
 
     private static List<Caution> ending(List<Caution> cautions, Storage storage, Mixture out) {
@@ -303,6 +330,10 @@ public class Planning {
 
     /** The plan as a batch keeps it. */
     public BatchPlan batchPlan(Kitchen kitchen, PlanAnswer answer) {
-        return PlanBatch.of(lines.catalogue(kitchen), answer);
+        LocalDateTime serveAt = answer.setting().draft().serveAt();
+        return PlanBatch.of(
+                lines.catalogue(kitchen),
+                answer,
+                serveAt == null ? null : serveAt.atZone(kitchen.zone()).toInstant());
     }
 }

@@ -51,7 +51,9 @@ class PlanApi {
             @Nullable Double servedC,
             @Nullable Double yieldMl,
             @Nullable String starch,
-            @Nullable Double mostSaltPercent) {}
+            @Nullable Double mostSaltPercent,
+            @Nullable Double mostSugarPercent,
+            @Nullable Double mostAcidPercent) {}
 
     record StageAnswer(
             String kind,
@@ -199,6 +201,9 @@ class PlanApi {
                 Map.of(),
                 0,
                 0,
+                null,
+                q.mostSugarPercent(),
+                q.mostAcidPercent(),
                 null);
     }
 

@@ -4,6 +4,7 @@ import app.gradior.care.StageCautions;
 import app.gradior.heat.Look;
 import app.gradior.measure.Numbers;
 import app.gradior.plan.Routes;
+import app.gradior.plan.Taste;
 import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.words.Words;
 import app.gradior.vessel.PotShape;
@@ -11,8 +12,10 @@ import app.gradior.web.draw.RoutesDrawing;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /** The ways of a plan: as a chart, as a slider's words, and in figures. */
 final class PlanChart {
@@ -30,6 +33,18 @@ final class PlanChart {
     public record WayRow(
             String minutes, String yield, String starch, String salt, String sugar, String alcohol, boolean chosen) {}
 
+    /** Where reducing gathers more of a taste than it may have; nothing is shaded without a limit. */
+    private static Optional<RoutesDrawing.Shade> over(PlanAnswer.Done done, Taste taste, @Nullable Double most) {
+        if (most == null) {
+            return Optional.empty();
+        }
+        return lastMinute(done, p -> taste.percent(p.sauce()) <= most).stream()
+                .boxed()
+                .findFirst()
+                .map(m ->
+                        new RoutesDrawing.Shade(m, Words.text("plan-chart.over-taste", Numbers.plain(most, 2), taste)));
+    }
+
     /** The routes on one chart. */
     public String drawing() {
         PlanAnswer.Done done = done();
@@ -39,10 +54,9 @@ final class PlanChart {
             shades.add(new RoutesDrawing.Shade(
                     minutes, Words.text("plan-chart.later-than", (at == null ? "" : figures.time(at)))));
         });
-        double mostSalt = answer.setting().draft().mostSaltPercent();
-        lastMinute(done, p -> p.sauce().saltPercent() <= mostSalt)
-                .ifPresent(m -> shades.add(
-                        new RoutesDrawing.Shade(m, Words.text("plan-chart.over-salt", Numbers.plain(mostSalt, 1)))));
+        over(done, Taste.SALT, answer.setting().draft().mostSaltPercent()).ifPresent(shades::add);
+        over(done, Taste.SUGAR, answer.setting().draft().mostSugarPercent()).ifPresent(shades::add);
+        over(done, Taste.SHARPNESS, answer.setting().draft().mostAcidPercent()).ifPresent(shades::add);
         PotShape shape = answer.setting().pot().shape();
         Look look = done.main().stage().look();
         lastMinute(done, p -> shape.levelMm(p.volumeMl20c()) >= StageCautions.leastMm(look, p.stepHot()))

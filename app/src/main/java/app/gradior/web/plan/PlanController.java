@@ -4,6 +4,9 @@ import app.gradior.care.Cautions;
 import app.gradior.care.Storage;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.glaze.Brushed;
+import app.gradior.glaze.Brushing;
+import app.gradior.glaze.Fire;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -219,6 +222,10 @@ class PlanController {
         model.addAttribute("appetites", Portions.Appetite.values());
         model.addAttribute("bys", PlanDraft.ScaleBy.values());
         model.addAttribute("storages", Storage.values());
+        model.addAttribute("brushed", Brushed.values());
+        model.addAttribute("fires", Fire.values());
+        model.addAttribute("brushServed", new Figures(kitchen).degrees(Brushing.BRUSHED_C));
+        model.addAttribute("brushStep", Brushing.USUAL_POT_STEP);
         List<HeatRow> heats = new ArrayList<>();
         StagePlan.Laid laid = StagePlan.lay(sauce.draft(), sauce.ingredients().lines(), 1, draft.heats());
         for (int i = 0; i < laid.stages().size(); i++) {

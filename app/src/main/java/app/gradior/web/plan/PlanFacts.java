@@ -1,7 +1,10 @@
 package app.gradior.web.plan;
 
 import app.gradior.course.StageResult;
+import app.gradior.glaze.Brushing;
+import app.gradior.glaze.Coats;
 import app.gradior.measure.Numbers;
+import app.gradior.mixture.Mixture;
 import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.words.Words;
 import app.gradior.simmer.PotState;
@@ -11,6 +14,7 @@ import app.gradior.web.frame.ColdWords;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What stands beside the chart of a plan: where to stop, what it is then, what it is the next day. */
 final class PlanFacts {
@@ -61,6 +65,8 @@ final class PlanFacts {
                         answer.setting().draft().servedC())
                 .ifPresent(change -> facts.add(
                         new PlanView.Fact(Words.text("cold-tool.what-would-change-it"), ColdWords.of(change))));
+        Optional.ofNullable(answer.setting().draft().brushing())
+                .ifPresent(brushing -> facts.addAll(onFood(brushing, last.out())));
         if (last.out().ethanolG() > SOME_ALCOHOL_G) {
             facts.add(new PlanView.Fact(
                     Words.text("plan-view.alcohol-left"),
@@ -84,6 +90,31 @@ final class PlanFacts {
                             Words.say(done.shelfLife().kind()))));
         }
         return facts;
+    }
+
+    /** What its coats take, and when they go on. */
+    private List<PlanView.Fact> onFood(Brushing brushing, Mixture out) {
+        Coats coats = brushing.of(out, answer.setting().prior().bodyFactor());
+        double gPerMl = out.massG() / out.volumeMl20c();
+        List<Double> before = coats.beforeDoneMin();
+        String next = before.size() > 1 ? Words.text("plan-view.next-coats", before.get(0) - before.get(1)) : "";
+        return List.of(
+                new PlanView.Fact(
+                        Words.text("plan-view.on-the-food", Words.say(brushing.food())),
+                        Words.text(
+                                "plan-view.coats-take",
+                                before.size(),
+                                figures.mass(coats.brushedG()),
+                                figures.volume(coats.needG() / gPerMl),
+                                figures.volume(out.volumeMl20c()))),
+                new PlanView.Fact(
+                        Words.text("plan-view.first-coat"), Words.text("plan-view.before-done", before.get(0), next)),
+                new PlanView.Fact(
+                        Words.text("plan-view.its-film"),
+                        Words.text(
+                                coats.scorches() ? "plan-view.film-burns" : "plan-view.film",
+                                coats.film().sticksMin(),
+                                coats.film().burnsMin())));
     }
 
     /** How it is met after the table: cold, and the next day. */

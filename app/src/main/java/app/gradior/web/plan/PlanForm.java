@@ -3,6 +3,10 @@ package app.gradior.web.plan;
 import app.gradior.care.Storage;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.glaze.Brushed;
+import app.gradior.glaze.Brushing;
+import app.gradior.glaze.Coats;
+import app.gradior.glaze.Fire;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
@@ -34,6 +38,9 @@ import org.jspecify.annotations.Nullable;
 final class PlanForm {
     private static final String NONE = "none";
     private static final int MOST_STAGES = 24;
+    private static final double USUAL_GUESTS = 4;
+    private static final double MOST_SUGAR = 90;
+    private static final double MOST_ACID = 20;
     private final Map<String, String> fields;
     private final PlanDraft base;
     private final Figures figures;
@@ -71,6 +78,12 @@ final class PlanForm {
                 "left",
                 d.portioned().leftMl() > 0 ? figures.volumeField(d.portioned().leftMl()) : "");
         f.put("use", d.use() == null ? "" : d.use().name());
+        Brushing brushing = d.brushing();
+        f.put("brush", brushing == null ? "" : brushing.food().key());
+        f.put("brushG", brushing == null ? "" : plain(brushing.foodG(), 0));
+        f.put("coats", brushing == null ? "" : String.valueOf(brushing.coats()));
+        f.put("fire", (brushing == null ? Fire.OVEN : brushing.fire()).key());
+        f.put("table", brushing == null || brushing.tableMl() == 0 ? "" : figures.volumeField(brushing.tableMl()));
         f.put("pot", String.valueOf(d.potId()));
         f.put("burner", String.valueOf(d.burnerId()));
         f.put("altitude", plain(d.altitudeM(), 0));
@@ -80,6 +93,8 @@ final class PlanForm {
         f.put("starch", d.starch() == null ? NONE : d.starch().key());
         f.put("ratio", plain(d.liquidRatio(), 2));
         f.put("salt", plain(d.mostSaltPercent(), 1));
+        f.put("sugar", d.mostSugarPercent() == null ? "" : plain(d.mostSugarPercent(), 1));
+        f.put("acid", d.mostAcidPercent() == null ? "" : plain(d.mostAcidPercent(), 2));
         f.put(
                 "serve",
                 d.serveAt() == null
@@ -139,7 +154,37 @@ final class PlanForm {
                 swaps(),
                 whole("pot2"),
                 whole("burner2"),
-                by == PlanDraft.ScaleBy.GUESTS ? portions() : null);
+                by == PlanDraft.ScaleBy.GUESTS ? portions() : null,
+                most("sugar", "plan-form.sugar-at-most", MOST_SUGAR),
+                most("acid", "plan-form.acid-at-most", MOST_ACID),
+                brushing(by));
+    }
+
+    private @Nullable Double most(String name, String label, double most) {
+        return text(name).isEmpty() ? null : number(name, label, 0.05, most, "%");
+    }
+
+    /** What it is brushed on; what is not said of it is as usual. */
+    private @Nullable Brushing brushing(PlanDraft.ScaleBy by) {
+        if (text("brush").isEmpty()) {
+            if (by == PlanDraft.ScaleBy.FOOD) {
+                faults.add(new Fault("brush", Told.of("plan-form.say-what-it-is-brushed-on")));
+            }
+            return null;
+        }
+        Brushed food = choice("brush", "plan-form.brushed-on", Brushed::ofKey, Brushed.WINGS);
+        Brushing usual = Brushing.usual(food, USUAL_GUESTS);
+        double foodG = text("brushG").isEmpty()
+                ? usual.foodG()
+                : number("brushG", "glaze-tool.how-much-food", 10, 100_000, "g");
+        double coats =
+                text("coats").isEmpty() ? usual.coats() : number("coats", "glaze-tool.coats", 1, Coats.MOST_COATS, "");
+        double tableMl = text("table").isEmpty() || text("table").equals("0")
+                ? 0
+                : volume("table", "plan-form.kept-for-the-table");
+        Fire fire = choice("fire", "glaze-tool.heat", Fire::ofKey, Fire.OVEN);
+        boolean sound = foodG >= 1 && coats >= 1 && coats <= Coats.MOST_COATS && tableMl >= 0;
+        return sound ? new Brushing(food, foodG, (int) Math.rint(coats), fire, tableMl) : usual;
     }
 
     /** The usual, where nothing else is said. */
@@ -157,6 +202,7 @@ final class PlanForm {
             case FACTOR -> number("amount", "plan-form.times-as-written", 0.01, 100, "");
             case YIELD -> volume("amount", "plan-form.the-yield");
             case GUESTS -> Math.rint(number("amount", "plan-form.guests", 1, 10_000, ""));
+            case FOOD -> 1;
             case INGREDIENT -> number("amount", "plan-form.what-there-is", 0.1, 100_000, "g");
         };
     }

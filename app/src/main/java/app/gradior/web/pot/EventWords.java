@@ -60,6 +60,7 @@ public final class EventWords {
             .on(EventBody.Slurry.class, (event, to) -> Words.text("event-mark.slurry"))
             .on(EventBody.StageDone.class, (event, to) -> Words.text("event-mark.next"))
             .on(EventBody.Taken.class, (event, to) -> Words.text("event-mark.taken-out"))
+            .on(EventBody.Coated.class, (event, to) -> Words.text("event-mark.coat"))
             .on(EventBody.Blended.class, (event, to) -> Words.text("event-mark.blended"))
             .on(EventBody.Sieved.class, (event, to) -> Words.text("event-mark.sieved"))
             .on(EventBody.OffHeat.class, (event, to) -> Words.text("event-mark.off"))
@@ -73,6 +74,10 @@ public final class EventWords {
     /** A line of the log for every kind of event. */
     static final EventCases<Told, String> WORDS = EventCases.<Told, String>each()
             .on(EventBody.Stirred.class, (event, to) -> Words.text("event-words.stirred"))
+            .on(
+                    EventBody.Coated.class,
+                    (coat, told) -> Words.text("event-words.coat")
+                            + (coat.massG() == null ? "" : ", " + told.figures().mass(coat.massG())))
             .on(EventBody.Blended.class, (event, to) -> Words.text("event-words.blended"))
             .on(EventBody.OffHeat.class, (event, to) -> Words.text("event-words.off-the-heat-for-a-while"))
             .on(EventBody.BackOn.class, (event, to) -> Words.text("event-words.back-on-the-heat"))

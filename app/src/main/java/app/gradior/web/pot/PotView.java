@@ -54,6 +54,7 @@ public record PotView(
         List<Caution> cautions,
         Optional<Caution> wholePieces,
         List<String> likely,
+        Optional<CoatsOnFood> coats,
         List<EventWords.Entry> log,
         String asOf) {
 
@@ -113,6 +114,7 @@ public record PotView(
                 new BatchAdvice(batch, forecast, now).cautions(),
                 new BatchTelling(batch).wholePieces(),
                 LikelyNow.of(batch, forecast),
+                CoatsOnFood.of(batch, figures),
                 log(batch, forecast, figures),
                 figures.time(now));
     }

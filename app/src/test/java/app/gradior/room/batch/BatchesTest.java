@@ -120,6 +120,7 @@ class BatchesTest {
                         stage(StageKind.SLURRY, List.of(), List.of(3, 4), EndKind.MINUTES, 2),
                         stage(StageKind.ENRICH, List.of(5), List.of(), EndKind.WORD, 2)),
                 null,
+                null,
                 null);
     }
 

@@ -49,6 +49,9 @@ class PlanFormTest {
             Map.of(2, "200 g dry cider"),
             6,
             1,
+            null,
+            null,
+            null,
             null);
 
     private static Figures figures(MeasureSystem measures, boolean fahrenheit) {
