@@ -76,6 +76,32 @@ class KitchensOwnTest extends PageCalls {
     }
 
     @Test
+    void whatThereIsInTheHouseIsTickedByShelfAndPuttingRightGoesByIt() throws Exception {
+        assertThat(body(get("/larder").param("shelf", "THICKENERS")))
+                .contains("cornflour")
+                .doesNotContain(">soy sauce<");
+        assertThat(body(get("/larder").param("job", "sharp")))
+                .contains("cider vinegar")
+                .doesNotContain(">cornflour<");
+        String right = body(get("/bench/right").param("lines", "700 ml passata").param("wrong", "too_salty"));
+        assertThat(right).contains("value=\"vegetable-stock\" checked");
+        mvc.perform(as(post("/larder/house")
+                        .param("shelf", "STOCKS_AND_JUICES")
+                        .param("shown", "water", "chicken-stock", "passata", "oat-milk")
+                        .param("there", "passata", "oat-milk", "no-such-food")))
+                .andExpect(redirectedUrlPattern("/larder?q=&shelf=STOCKS_AND_JUICES"));
+        assertThat(body(get("/larder").param("house", "true")))
+                .contains("(2)")
+                .contains("passata")
+                .doesNotContain("chicken stock");
+        right = body(get("/bench/right").param("lines", "700 ml passata").param("wrong", "too_salty"));
+        assertThat(right).contains("value=\"oat-milk\"").doesNotContain("value=\"vegetable-stock\" checked");
+        mvc.perform(as(post("/larder/house").param("shown", "passata", "oat-milk")))
+                .andExpect(status().isFound());
+        assertThat(body(get("/larder").param("house", "true"))).contains("(0)");
+    }
+
+    @Test
     void versionsAreComparedAndOneCanBeTakenBack() throws Exception {
         String id = saved(sauce("0", "0", "Damson dip"));
         saved(sauce(id, "1", "Damson dip").param("text", "3 star anise").param("lineStage", "1"));
@@ -212,7 +238,7 @@ class KitchensOwnTest extends PageCalls {
         KitchenUser first = cook;
         cook = cook(MeasureSystem.METRIC, false);
         mvc.perform(as(get("/larder/own-harbour-brown-sauce"))).andExpect(status().isNotFound());
-        assertThat(body(get("/larder").param("q", "harbour"))).contains("0 foods found");
+        assertThat(body(get("/larder").param("q", "harbour"))).contains("0 foods of");
         cook = first;
         mvc.perform(as(post("/larder/add")
                         .param("name", "x")

@@ -98,6 +98,71 @@ class PlanTest extends PageCalls {
                 .contains("class=\"way-point\"");
     }
 
+    private static double figure(String page, String pattern) {
+        Matcher found = Pattern.compile(pattern).matcher(page.replace(",", ""));
+        assertThat(found.find()).as(pattern).isTrue();
+        return Double.parseDouble(found.group(1));
+    }
+
+    /** What is brushed on sets how much is made; its coats are on the clock, and go with the batch to the Pot. */
+    @Test
+    void aPlanForFoodMakesWhatItsCoatsAndTheTableTake() throws Exception {
+        String id = saveSauce("300 g honey", "150 ml soy sauce", "200 ml orange juice");
+        String asked = "/plan/answer?sauce=" + id + "&by=FOOD&brush=wings&brushG=1200&coats=2&fire=oven&table=100"
+                + "&step=5.5&served=90&starch=none";
+        String page = body(get(asked + "&serve=2026-12-01T21:00"));
+        double needed = figure(page, "needed in all (\\d+) mL");
+        assertThat(figure(page, "this gives (\\d+) mL")).isCloseTo(needed, within(0.03 * needed));
+        assertThat(needed).isBetween(150.0, 700.0);
+        assertThat(page).contains("On the food: wings").contains("The brush has touched raw");
+        mvc.perform(as(post("/plan/save")
+                .param("sauce", id)
+                .param("plan", "0")
+                .param("by", "FOOD")
+                .param("brush", "wings")
+                .param("step", "5.5")
+                .param("served", "90")
+                .param("starch", "none")
+                .param("serve", "2026-12-01T21:00")));
+        assertThat(body(get("/plan/clock"))).contains("coat 1 of 2").contains("coat 2 of 2");
+        double more = figure(body(get(asked.replace("1200", "2400"))), "needed in all (\\d+) mL");
+        assertThat(more - 100).isCloseTo(2 * (needed - 100), within(0.1 * needed));
+        assertThat(body(get("/plan/answer?sauce=" + id + "&by=FOOD"))).contains("say which food that is");
+        String pot = mvc.perform(as(post("/plan/start")
+                        .param("sauce", id)
+                        .param("by", "FOOD")
+                        .param("brush", "wings")
+                        .param("brushG", "1200")
+                        .param("coats", "2")
+                        .param("fire", "oven")
+                        .param("table", "100")
+                        .param("step", "5.5")
+                        .param("served", "90")
+                        .param("starch", "none")
+                        .param("plan", "0")))
+                .andReturn()
+                .getResponse()
+                .getRedirectedUrl();
+        String panel = body(get(pot));
+        assertThat(panel)
+                .contains("On the food: wings")
+                .contains("aside for the table")
+                .contains("before the food is done")
+                .contains("data-event=\"coat\"");
+    }
+
+    @Test
+    void limitsOfSugarAndAcidAreWishesLikeThatOfSalt() throws Exception {
+        String id = saveSauce("600 g plums", "200 g sugar", "120 ml cider vinegar");
+        String sweet = body(get("/plan/answer?sauce=" + id + "&sugar=15"));
+        assertThat(unmet(sweet)).contains("% sugar, over the 15 % you set").contains("of the sugar is the sugar");
+        String sharp = body(get("/plan/answer?sauce=" + id + "&acid=0.5"));
+        assertThat(unmet(sharp)).contains("% acid, over the 0.5 % you set");
+        assertThat(unmet(body(get("/plan/answer?sauce=" + id + "&sugar=60&acid=10"))))
+                .isEmpty();
+        assertThat(body(get("/plan/answer?sauce=" + id + "&sugar=lots"))).contains("Sugar at most");
+    }
+
     @Test
     void theChartAgreesWithTheBench() throws Exception {
         String id = saveSauce("700 g passata", "600 ml vegetable stock", "5 g salt");

@@ -36,7 +36,6 @@ public record CookingIn(double gives, double takes, double minutes, double doneM
             return Optional.of(row);
         }
         boolean piece = food.ofFlesh()
-                && !food.pourable()
                 && food.makeup().protein() >= LEAST_PROTEIN
                 && food.per100g().water() >= LEAST_WATER
                 && food.per100g().salt() < MOST_SALT;

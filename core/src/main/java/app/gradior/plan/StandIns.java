@@ -48,6 +48,11 @@ final class StandIns {
         return JOBS.stream().filter(job -> job.isDoneBy(food)).toList();
     }
 
+    /** Names of all jobs, in the table's order. */
+    static List<String> names() {
+        return JOBS.stream().map(Job::name).toList();
+    }
+
     /** The first job that both do. */
     static Optional<Job> ofBoth(Food one, Food other) {
         return of(one).stream().filter(job -> job.isDoneBy(other)).findFirst();

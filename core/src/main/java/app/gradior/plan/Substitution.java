@@ -441,4 +441,14 @@ public final class Substitution {
     private static double fatG(Mixture m) {
         return m.emulsifiedFatG() + m.freeFatG();
     }
+
+    /** The jobs that foods do in a sauce, by their names in the table. */
+    public static List<String> jobs() {
+        return StandIns.names();
+    }
+
+    /** Whether a food does that job. */
+    public static boolean does(Food food, String job) {
+        return StandIns.of(food).stream().anyMatch(one -> one.name().equals(job));
+    }
 }

@@ -21,6 +21,8 @@ public enum Handling {
     NEW_YOLK("egg-yolk", 0.06),
     COOL_BOWL,
     CHANGE_POTS,
+    /** Nothing takes a burnt taste out again. */
+    BEGIN_AGAIN,
     LIFT_SKIN,
     CHILL_AND_LIFT,
     SIMMER_ON,

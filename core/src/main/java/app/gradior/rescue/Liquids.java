@@ -10,6 +10,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What a sauce can be stretched with: what went into it, and what most houses have. Usual is what suits it; a cook ticks more, or less.
@@ -38,6 +39,7 @@ public record Liquids(List<Food> all, Set<String> suits) {
     private static final double STRONG = 8;
 
     private static final int MOST_OWN = 6;
+    private static final int MOST_FROM_HOUSE = 12;
 
     /** For a sauce of these lines; for any where they are not known. */
     public static Liquids of(Ingredients lines, Mixture sauce, Set<Complaint> wrong) {
@@ -70,6 +72,27 @@ public record Liquids(List<Food> all, Set<String> suits) {
             }
         }
         return new Liquids(List.copyOf(all), suits);
+    }
+
+    /**
+     * The same by what there is in the house: nothing else is ticked, and what else of it is mild can be.
+     *
+     * @param inHouse ids of foods that there are; empty when nobody ticked any
+     */
+    public static Liquids of(Ingredients lines, Mixture sauce, Set<Complaint> wrong, Set<String> inHouse) {
+        Liquids any = of(lines, sauce, wrong);
+        if (inHouse.isEmpty()) {
+            return any;
+        }
+        Set<String> known = any.all.stream().map(Food::id).collect(Collectors.toSet());
+        List<Food> all = Stream.concat(
+                        any.all.stream(),
+                        Catalogue.standard().foods().stream()
+                                .filter(food -> inHouse.contains(food.id()) && !known.contains(food.id()))
+                                .filter(food -> isMild(food) && !food.plainWater())
+                                .limit(MOST_FROM_HOUSE))
+                .toList();
+        return new Liquids(all, any.suits.stream().filter(inHouse::contains).collect(Collectors.toSet()));
     }
 
     /** Whether a cup of it goes into a sauce without taking it over: nothing sharp, salty, sweet or strong. */

@@ -47,6 +47,24 @@ class LiquidsTest {
     }
 
     @Test
+    void whatThereIsInTheHouseIsWhatIsTicked() {
+        Ingredients stew = new Ingredients(
+                Stream.of("700 g tinned tomatoes", "300 ml single cream")
+                        .map(READER::read)
+                        .toList(),
+                Texture.CHUNKY);
+        Liquids house =
+                Liquids.of(stew, stew.mixture(), Set.of(), Set.of("passata", "oat-milk", "soy-sauce", "cornflour"));
+        assertThat(house.usual().lines()).containsExactly("passata");
+        assertThat(house.all())
+                .extracting(Food::id)
+                .contains("milk", "oat-milk")
+                .doesNotContain("soy-sauce", "cornflour");
+        assertThat(Liquids.of(stew, stew.mixture(), Set.of(), Set.of()))
+                .isEqualTo(Liquids.of(stew, stew.mixture(), Set.of()));
+    }
+
+    @Test
     void aCookTicksOfWhatThereIs() {
         Liquids gravy = of(Set.of(), "600 ml beef stock");
         assertThat(gravy.of("milk\nsnake-oil")).extracting(Food::id).containsExactly("milk");

@@ -30,6 +30,7 @@ final class FileSections {
             "foods",
             "names",
             "measures",
+            "inHouse",
             "sauces",
             "snapshots",
             "batches",

@@ -253,8 +253,13 @@ final class KitchenFileChecks {
     }
 
     void name(String path, LarderName n, Set<String> known) {
-        if (!known.contains(n.foodId())) {
-            add(path + ".foodId", Words.text("kitchen-file-checks.food-is-not-known", n.foodId()));
+        known(path, n.foodId(), known);
+    }
+
+    /** A food that is named is one that there is. */
+    void known(String path, String foodId, Set<String> known) {
+        if (!known.contains(foodId)) {
+            add(path + ".foodId", Words.text("kitchen-file-checks.food-is-not-known", foodId));
         }
     }
 

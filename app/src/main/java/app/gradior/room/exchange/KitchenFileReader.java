@@ -21,6 +21,7 @@ import app.gradior.room.kit.KitWaterTest;
 import app.gradior.room.larder.FoodJson;
 import app.gradior.room.larder.Larder;
 import app.gradior.room.larder.LarderFood;
+import app.gradior.room.larder.LarderInHouse;
 import app.gradior.room.larder.LarderMeasure;
 import app.gradior.room.larder.LarderName;
 import app.gradior.room.plan.PlanDraft;
@@ -236,6 +237,9 @@ public class KitchenFileReader {
         small.foods = list(small, "foods", "food", LarderFood.class, checks);
         small.names = list(small, "names", "name", LarderName.class, checks);
         small.measures = list(small, "measures", "measure", LarderMeasure.class, checks);
+        if (small.sections.containsKey("inHouse")) {
+            small.inHouse = list(small, "inHouse", "inHouse", LarderInHouse.class, checks);
+        }
         small.sauces = list(small, "sauces", "sauce", SauceOut.class, checks);
         all("pots", small.pots, checks, checks::pot);
         all("burners", small.burners, checks, checks::burner);
@@ -254,6 +258,7 @@ public class KitchenFileReader {
         small.foods.forEach(food -> foodIds.add(food.foodId()));
         all("names", small.names, checks, (path, n) -> checks.name(path, n, foodIds));
         all("measures", small.measures, checks, checks::measure);
+        all("inHouse", small.inHouse, checks, (path, h) -> checks.known(path, h.foodId(), foodIds));
         all("sauces", small.sauces, checks, checks::sauce);
         if (of >= 3) {
             small.snapshots = list(small, "snapshots", "snapshot", SnapshotOut.class, checks);

@@ -79,7 +79,7 @@ class KitchenFileRooms {
                 kit.replace(id, new KitAsKept.Kit(small.pots, small.burners, small.jars, waterTests(small)));
         larder.replace(
                 id,
-                new LarderAsKept.Own(small.foods, small.names, small.measures),
+                new LarderAsKept.Own(small.foods, small.names, small.measures, small.inHouse),
                 small.snapshots.stream().map(s -> s.food().toString()).toList());
         List<Long> sauceIds =
                 small.sauces.stream().map(s -> sauces.put(id, s.versions())).toList();

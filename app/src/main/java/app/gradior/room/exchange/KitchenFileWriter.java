@@ -94,6 +94,7 @@ public class KitchenFileWriter {
             list(file, "foods", own.foods(), f -> f.in(0));
             list(file, "names", own.names(), n -> n.in(0));
             list(file, "measures", own.measures(), m -> m.in(0));
+            list(file, "inHouse", own.inHouse(), h -> h.in(0));
             list(file, "sauces", sauceIds, sauce -> sauce(id, sauce));
             list(file, "snapshots", larder.snapshots(id), this::snapshot);
             file.writeName("batches");

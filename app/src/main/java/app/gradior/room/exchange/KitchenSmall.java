@@ -9,6 +9,7 @@ import app.gradior.room.kit.KeptPot;
 import app.gradior.room.kit.KitBurner;
 import app.gradior.room.kit.KitWaterTest;
 import app.gradior.room.larder.LarderFood;
+import app.gradior.room.larder.LarderInHouse;
 import app.gradior.room.larder.LarderMeasure;
 import app.gradior.room.larder.LarderName;
 import java.util.HashMap;
@@ -31,6 +32,7 @@ final class KitchenSmall {
     List<LarderFood> foods = List.of();
     List<LarderName> names = List.of();
     List<LarderMeasure> measures = List.of();
+    List<LarderInHouse> inHouse = List.of();
     List<SauceOut> sauces = List.of();
     List<PlanOut> plans = List.of();
     List<SnapshotOut> snapshots = List.of();

@@ -15,11 +15,14 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -218,5 +221,28 @@ public class Larder {
     public void removeMeasure(long kitchenId, String word) {
         larder.removeMeasure(kitchenId, word);
         changed(kitchenId);
+    }
+
+    /** Ids of the foods that there are in the house, as far as the cook ticked them. */
+    public Set<String> inHouse(long kitchenId) {
+        return larder.inHouse(kitchenId).stream().map(LarderInHouse::foodId).collect(Collectors.toUnmodifiableSet());
+    }
+
+    /**
+     * Keeps what of some foods there is; of others nothing changes.
+     *
+     * @param shown ids of those that were asked of
+     * @param there ids of those that there are
+     */
+    @Transactional
+    public void keepInHouse(Kitchen kitchen, Collection<String> shown, Collection<String> there) {
+        Catalogue foods = of(kitchen).catalogue();
+        for (String id : shown) {
+            if (there.contains(id) && foods.food(id).isPresent()) {
+                larder.putInHouse(new LarderInHouse(kitchen.id(), id));
+            } else {
+                larder.outOfHouse(kitchen.id(), id);
+            }
+        }
     }
 }

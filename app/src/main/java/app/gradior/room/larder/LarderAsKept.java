@@ -21,13 +21,21 @@ public class LarderAsKept {
     }
 
     /** What a kitchen added. */
-    public record Own(List<LarderFood> foods, List<LarderName> names, List<LarderMeasure> measures) {}
+    public record Own(
+            List<LarderFood> foods,
+            List<LarderName> names,
+            List<LarderMeasure> measures,
+            List<LarderInHouse> inHouse) {}
 
     /** A food as it was when something of it was recorded: JSON, and the name of that content. */
     public record Snapshot(String hash, String food) {}
 
     public Own of(long kitchenId) {
-        return new Own(larder.foods(kitchenId), larder.names(kitchenId), larder.measures(kitchenId));
+        return new Own(
+                larder.foods(kitchenId),
+                larder.names(kitchenId),
+                larder.measures(kitchenId),
+                larder.inHouse(kitchenId));
     }
 
     /** Foods as they were, by their names. */
@@ -41,9 +49,11 @@ public class LarderAsKept {
         larder.foods(kitchenId).forEach(f -> larder.removeFood(kitchenId, f.foodId()));
         larder.names(kitchenId).forEach(n -> larder.removeName(kitchenId, n.words()));
         larder.measures(kitchenId).forEach(m -> larder.removeMeasure(kitchenId, m.word()));
+        larder.inHouse(kitchenId).forEach(h -> larder.outOfHouse(kitchenId, h.foodId()));
         by.foods().forEach(f -> larder.addFood(f.in(kitchenId)));
         by.names().forEach(n -> larder.putName(n.in(kitchenId)));
         by.measures().forEach(m -> larder.putMeasure(m.in(kitchenId)));
+        by.inHouse().forEach(h -> larder.putInHouse(h.in(kitchenId)));
         foodsOfThen.forEach(food -> keeping.keep(kitchenId, food));
         known.changed(kitchenId);
     }

@@ -53,6 +53,15 @@ interface LarderMapper {
     @Select("select kitchen_id, word, ml from kitchen_measure where kitchen_id = #{kitchenId} order by word")
     List<LarderMeasure> measures(long kitchenId);
 
+    @Insert("insert ignore into kitchen_in_house (kitchen_id, food_id) values (#{kitchenId}, #{foodId})")
+    void putInHouse(LarderInHouse row);
+
+    @Select("select kitchen_id, food_id from kitchen_in_house where kitchen_id = #{kitchenId} order by food_id")
+    List<LarderInHouse> inHouse(long kitchenId);
+
+    @Delete("delete from kitchen_in_house where kitchen_id = #{kitchenId} and food_id = #{foodId}")
+    int outOfHouse(@Param("kitchenId") long kitchenId, @Param("foodId") String foodId);
+
     @Delete("delete from kitchen_measure where kitchen_id = #{kitchenId} and word = #{word}")
     int removeMeasure(@Param("kitchenId") long kitchenId, @Param("word") String word);
 }

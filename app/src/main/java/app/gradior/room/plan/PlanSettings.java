@@ -102,7 +102,10 @@ class PlanSettings {
             return Optional.empty();
         }
         Routes.Point point = setting.draft().starch() == null ? ways.curve().mostReduced() : ways.written();
-        return Optional.of(point.sauce());
+        SauceRoutes.Way way = routes.along(ways, point);
+        return SauceRoutes.trouble(way).isPresent()
+                ? Optional.empty()
+                : Optional.of(way.cooked().out());
     }
 
     /** How sure the model is of what gives this sauce its body; nothing is said of one with nothing liquid. */

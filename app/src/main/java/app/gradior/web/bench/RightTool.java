@@ -19,11 +19,15 @@ import app.gradior.rescue.Sauce;
 import app.gradior.rescue.Unsaid;
 import app.gradior.rescue.Way;
 import app.gradior.rescue.Ways;
+import app.gradior.room.book.SauceBook;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.larder.Larder;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
+import app.gradior.sauce.Portions;
 import app.gradior.sauce.Texture;
+import app.gradior.sauce.Use;
 import app.gradior.simmer.Heat;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.pot.Taking;
@@ -43,13 +47,18 @@ import org.springframework.stereotype.Component;
 @Order(0)
 class RightTool implements Tool {
     private static final String AS_IT_IS = "as";
+    private static final String GUESTS = "guests";
     private static final double MOST_ML = 100_000;
     private static final double PERCENT = 100;
 
     private final WhatIHave have;
+    private final Larder larder;
+    private final SauceBook book;
 
-    RightTool(WhatIHave have) {
+    RightTool(WhatIHave have, Larder larder, SauceBook book) {
         this.have = have;
+        this.larder = larder;
+        this.book = book;
     }
 
     @Override
@@ -67,8 +76,16 @@ class RightTool implements Tool {
         return Words.text("right-tool.say-what-is-wrong");
     }
 
+    /** Guests who came beside those it was planned for. */
+    private static double guests(BenchForm asked) {
+        return WhatIHave.way(asked).equals("pot") ? asked.number(GUESTS, "right-tool.more-guests", 0, 0, 1000, "") : 0;
+    }
+
     private static Set<Complaint> wrong(BenchForm asked) {
         Set<Complaint> wrong = EnumSet.noneOf(Complaint.class);
+        if (guests(asked) > 0) {
+            wrong.add(Complaint.TOO_LITTLE);
+        }
         asked.text("wrong", "")
                 .lines()
                 .filter(key -> !key.isBlank())
@@ -112,6 +129,9 @@ class RightTool implements Tool {
         steps.add(new Field.Choice(AS_IT_IS, Words.text("right-tool.as-planned-or-is")));
         steps.addAll(Ask.step(asked, "").choices());
         fields.add(Field.choice("step", Words.text("ask.wanted-when-served"), asked.text("step", AS_IT_IS), steps));
+        if (WhatIHave.way(asked).equals("pot")) {
+            fields.add(number(asked, GUESTS, "right-tool.more-guests"));
+        }
         fields.add(number(asked, "leastMl", "right-tool.no-less-than"));
         fields.add(number(asked, "mostMl", "right-tool.no-more-than"));
         fields.add(number(asked, "minutes", "right-tool.minutes-there-are"));
@@ -147,11 +167,12 @@ class RightTool implements Tool {
 
     /** What suits the sauce; what suits any where nothing is understood of it yet. */
     private Liquids liquids(BenchForm asked, Kitchen kitchen, Set<Complaint> wrong) {
+        Set<String> inHouse = larder.inHouse(kitchen.id());
         try {
             WhatIHave.Have what = have.have(asked, kitchen);
-            return Liquids.of(what.ingredients(), what.mixture(), wrong);
+            return Liquids.of(what.ingredients(), what.mixture(), wrong, inHouse);
         } catch (Refusal nothingYet) {
-            return Liquids.of(new Ingredients(List.of(), Texture.SMOOTH), Mixture.EMPTY, wrong);
+            return Liquids.of(new Ingredients(List.of(), Texture.SMOOTH), Mixture.EMPTY, wrong, inHouse);
         }
     }
 
@@ -166,7 +187,7 @@ class RightTool implements Tool {
                     .fact(Words.text("right-tool.it-is-now"), now(sauce, figures))
                     .done();
         }
-        Rescue rescue = rescue(asked, what, wrong, sauce);
+        Rescue rescue = rescue(asked, kitchen, what, wrong, sauce);
         Ways.Answer answer = rescue.answer();
         String batch = what.live().map(live -> live.batch().id() + " ").orElse("");
         List<Way> ways = answer.cannot().map(Ways.Cannot::instead).orElse(answer.ways());
@@ -208,17 +229,22 @@ class RightTool implements Tool {
                 Optional.of(new Sauce.Hob(plan.potOnHeat(), new Heat(Look.LIVELY, LidState.OPEN))));
     }
 
-    private static Rescue rescue(BenchForm asked, WhatIHave.Have what, Set<Complaint> wrong, Sauce sauce) {
+    // Wide: what is asked, by whom, of which sauce.
+    private Rescue rescue(BenchForm asked, Kitchen kitchen, WhatIHave.Have what, Set<Complaint> wrong, Sauce sauce) {
         if (Double.isNaN(sauce.of(Measure.STEP))) {
             throw Refusal.unfit("lines", Told.of("right-tool.nothing-liquid"));
         }
         OptionalDouble planned = what.live()
                 .map(live -> OptionalDouble.of(live.batch().plan().targetStep()))
                 .orElse(OptionalDouble.empty());
-        double unsaid = Unsaid.step(sauce, wrong, planned);
+        double guests = guests(asked);
+        double unsaid = guests > 0 && planned.isPresent() ? planned.getAsDouble() : Unsaid.step(sauce, wrong, planned);
+        double unsaidMl = what.live()
+                .filter(live -> guests > 0)
+                .map(live -> givesMl(live) + moreMl(kitchen, live, guests))
+                .orElseGet(() -> Unsaid.leastMl(sauce, wrong));
         double step = asked.text("step", AS_IT_IS).equals(AS_IT_IS) ? unsaid : Ask.stepWanted(asked, unsaid);
-        double least =
-                asked.number("leastMl", "right-tool.no-less-than", Unsaid.leastMl(sauce, wrong), 0, MOST_ML, " mL");
+        double least = asked.number("leastMl", "right-tool.no-less-than", unsaidMl, 0, MOST_ML, " mL");
         double most =
                 asked.number("mostMl", "right-tool.no-more-than", Unsaid.mostMl(sauce, wrong), 10, MOST_ML, " mL");
         if (least > most) {
@@ -226,11 +252,38 @@ class RightTool implements Tool {
         }
         double minutes = asked.number("minutes", "right-tool.minutes-there-are", Unsaid.minutes(wrong), 0, 600, " min");
         double less = asked.number("less", "right-tool.by-how-much", PERCENT * Unsaid.LESS, 5, 90, " %") / PERCENT;
-        Liquids liquids = Liquids.of(what.ingredients(), what.mixture(), wrong);
+        Liquids liquids = Liquids.of(what.ingredients(), what.mixture(), wrong, larder.inHouse(kitchen.id()));
         List<Food> hand = liquids.of(hand(asked, liquids));
         Optional<StarchKind> starch =
                 asked.text("starch", "").equals("none") ? Optional.empty() : Optional.of(Ask.starchKind(asked));
         return new Rescue(sauce, wrong, less, step, least, most, minutes, hand, starch);
+    }
+
+    /** What it was planned to give, or else will, mL at 20 °C. */
+    private static double givesMl(WhatIHave.Live live) {
+        BatchPlan.Planned planned = live.batch().plan().planned();
+        return planned != null
+                ? planned.volumeMl20c()
+                : live.forecast()
+                        .finish()
+                        .map(finish -> finish.volumeMl20c().middle())
+                        .orElse(live.forecast().likely().mixture().volumeMl20c());
+    }
+
+    /** What so many guests take of that sauce, mL at 20 °C. */
+    private double moreMl(Kitchen kitchen, WhatIHave.Live live, double guests) {
+        Long sauceId = live.batch().origin().sauceId();
+        Optional<Use> use = sauceId == null ? Optional.empty() : useOf(kitchen, sauceId);
+        return Portions.USUAL.wantedMl(guests, use.orElse(Use.POUR_OVER));
+    }
+
+    /** Absent too for a sauce that is away. */
+    private Optional<Use> useOf(Kitchen kitchen, long sauceId) {
+        try {
+            return book.sauce(kitchen, sauceId).draft().use();
+        } catch (Refusal away) {
+            return Optional.empty();
+        }
     }
 
     private static String saying(Rescue rescue, Ways.Answer answer, Figures figures) {

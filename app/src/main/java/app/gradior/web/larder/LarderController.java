@@ -7,8 +7,10 @@ import app.gradior.larder.Allergen;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
+import app.gradior.larder.Shelf;
 import app.gradior.larder.Trait;
 import app.gradior.measure.Numbers;
+import app.gradior.plan.Substitution;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.larder.Larder;
 import app.gradior.room.larder.Lines;
@@ -21,13 +23,17 @@ import app.gradior.web.form.TypedNumber;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.validation.BindingResult;
@@ -37,13 +43,12 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** Foods: found, drawn, added and corrected; and the kitchen's own words and measures. */
 @Controller
 @RequestMapping("/larder")
 class LarderController {
-    private static final int SHOWN = 60;
-
     private final Larder larder;
     private final Lines lines;
 
@@ -52,26 +57,85 @@ class LarderController {
         this.lines = lines;
     }
 
-    /** A food of the list. */
-    record Entry(String id, String name, String short_, boolean own) {}
+    /**
+     * A food of the list.
+     *
+     * @param there whether it is ticked as being in the house
+     */
+    record Entry(String id, String name, String short_, boolean own, boolean there) {}
 
-    @GetMapping
-    String larder(@ModelAttribute("kitchen") Kitchen kitchen, @RequestParam(defaultValue = "") String q, Model model) {
-        return list(kitchen, q, List.of(), model);
+    /**
+     * A choice of foods.
+     *
+     * @param key what it is asked by
+     * @param count how many there are
+     * @param chosen whether it is shown now
+     */
+    record Choice(String key, String name, long count, boolean chosen) {}
+
+    /**
+     * What of the larder is shown.
+     *
+     * @param q words that a food is found by; empty or absent for all
+     * @param shelf where they stand; absent for any
+     * @param job what they are there for in a sauce; empty for anything
+     * @param house whether it is only what there is in the house; absent for all
+     */
+    record Asked(
+            @Nullable String q,
+            @Nullable String shelf,
+            @Nullable String job,
+            @Nullable Boolean house) {
+        String words() {
+            return q == null ? "" : q;
+        }
+
+        boolean onlyHouse() {
+            return Boolean.TRUE.equals(house);
+        }
+
+        Optional<Shelf> on() {
+            return Arrays.stream(Shelf.values())
+                    .filter(one -> one.name().equals(shelf))
+                    .findFirst();
+        }
+
+        boolean anything() {
+            return !words().isBlank() || on().isPresent() || hasJob() || onlyHouse();
+        }
+
+        boolean hasJob() {
+            return job != null && !job.isBlank();
+        }
     }
 
-    private String list(Kitchen kitchen, String q, List<Fault> faults, Model model) {
+    @GetMapping
+    String larder(@ModelAttribute("kitchen") Kitchen kitchen, @ModelAttribute("asked") Asked asked, Model model) {
+        return list(kitchen, asked, List.of(), model);
+    }
+
+    private String list(Kitchen kitchen, Asked asked, List<Fault> faults, Model model) {
         Set<String> own = Set.copyOf(larder.ownFoods(kitchen.id()));
-        List<Food> found = lines.catalogue(kitchen).search(q);
+        Set<String> there = larder.inHouse(kitchen.id());
+        List<Food> all = lines.catalogue(kitchen).search("");
+        List<Food> found = shown(kitchen, asked, there);
         model.addAttribute(
                 "foods",
                 found.stream()
-                        .limit(SHOWN)
-                        .map(food -> entry(food, own.contains(food.id())))
+                        .map(food -> entry(food, own.contains(food.id()), there.contains(food.id())))
                         .toList());
+        model.addAttribute("shelves", shelves(all, asked));
+        model.addAttribute(
+                "jobs",
+                Substitution.jobs().stream()
+                        .map(job ->
+                                new Choice(job, Words.text("job." + job.replace(' ', '-')), 0, job.equals(asked.job())))
+                        .sorted(Comparator.comparing(Choice::name))
+                        .toList());
+        model.addAttribute("there", there.size());
         model.addAttribute("found", found.size());
-        model.addAttribute("total", lines.catalogue(kitchen).foods().size());
-        model.addAttribute("q", q);
+        model.addAttribute("total", all.size());
+        model.addAttribute("asked", asked);
         model.addAttribute("names", larder.names(kitchen.id()));
         model.addAttribute("measures", larder.measures(kitchen.id()));
         model.addAttribute("odd", larder.odd(kitchen.id()));
@@ -79,7 +143,48 @@ class LarderController {
         return "larder/list";
     }
 
-    private static Entry entry(Food food, boolean own) {
+    /** The foods that are asked for; of a whole larder none, but those of its first shelf. */
+    private List<Food> shown(Kitchen kitchen, Asked asked, Set<String> there) {
+        Optional<Shelf> on = asked.anything() ? asked.on() : Optional.of(Shelf.VEGETABLES);
+        return lines.catalogue(kitchen).search(asked.words()).stream()
+                .filter(food -> on.isEmpty() || Shelf.of(food) == on.get())
+                .filter(food -> !asked.hasJob() || Substitution.does(food, Objects.requireNonNull(asked.job())))
+                .filter(food -> !asked.onlyHouse() || there.contains(food.id()))
+                .toList();
+    }
+
+    private static List<Choice> shelves(List<Food> all, Asked asked) {
+        Map<Shelf, Long> counts = all.stream().collect(Collectors.groupingBy(Shelf::of, Collectors.counting()));
+        Optional<Shelf> chosen = asked.anything() ? asked.on() : Optional.of(Shelf.VEGETABLES);
+        return Arrays.stream(Shelf.values())
+                .map(shelf -> new Choice(
+                        shelf.name(),
+                        Words.say(shelf),
+                        counts.getOrDefault(shelf, 0L),
+                        chosen.filter(one -> one == shelf).isPresent()))
+                .toList();
+    }
+
+    /** Keeps what there is of the foods that were shown. */
+    @PostMapping("/house")
+    String house(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @ModelAttribute("asked") Asked asked,
+            @RequestParam(defaultValue = "") List<String> shown,
+            @RequestParam(defaultValue = "") List<String> there) {
+        larder.keepInHouse(kitchen, shown, Set.copyOf(there));
+        UriComponentsBuilder back = UriComponentsBuilder.fromPath("/larder").queryParam("q", asked.words());
+        asked.on().ifPresent(shelf -> back.queryParam("shelf", shelf.name()));
+        if (asked.hasJob()) {
+            back.queryParam("job", asked.job());
+        }
+        if (asked.onlyHouse()) {
+            back.queryParam("house", true);
+        }
+        return "redirect:" + back.encode().toUriString();
+    }
+
+    private static Entry entry(Food food, boolean own, boolean there) {
         Composition c = food.per100g();
         List<String> words = new ArrayList<>();
         word(words, "larder.has-water", c.water());
@@ -89,7 +194,7 @@ class LarderController {
         word(words, "larder.has-acid", c.acids());
         word(words, "larder.has-alcohol", c.ethanol());
         word(words, "larder.has-starch", c.starch());
-        return new Entry(food.id(), Words.say(food), String.join(", ", words), own);
+        return new Entry(food.id(), Words.say(food), String.join(", ", words), own, there);
     }
 
     private static void word(List<String> words, String key, double grams) {
@@ -242,7 +347,7 @@ class LarderController {
             response.setStatus(422);
             model.addAttribute("word", word);
             model.addAttribute("ml", ml);
-            return list(kitchen, "", refusal.faults(), model);
+            return list(kitchen, new Asked(null, null, null, null), refusal.faults(), model);
         }
     }
 

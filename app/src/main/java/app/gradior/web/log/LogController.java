@@ -15,6 +15,7 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Overnight;
 import app.gradior.sauce.SauceLimits;
+import app.gradior.web.draw.StairDrawing;
 import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
 import app.gradior.web.form.Within;
@@ -139,6 +140,7 @@ class LogController {
         model.addAttribute("batch", batch);
         model.addAttribute("started", figures.dayAndTime(batch.startedAt()));
         model.addAttribute("compared", compared(batch, forecast, figures));
+        model.addAttribute("stair", stair(batch, forecast, figures));
         model.addAttribute("foretold", Foretold.of(batch, List.of(forecast), figures));
         model.addAttribute("events", EventWords.entries(batch, Set.of(), figures));
         model.addAttribute("stages", stages(batch, figures));
@@ -230,6 +232,21 @@ class LogController {
             Batch batch = batches.batch(kitchen.id(), id);
             return page(kitchen, batch, NextDayForm.of(batch), refusal.faults(), model);
         }
+    }
+
+    /** How thick it came out, in the pot and on the table, by what was judged there or else was foretold; empty with nothing liquid. */
+    private static String stair(Batch batch, Forecast at, Figures figures) {
+        Double judged = batch.nextDay().map(EventBody.NextDay::step).orElse(null);
+        Band served = judged == null ? at.stepServed() : new Band(judged, judged, judged);
+        if (Double.isNaN(at.stepHot().middle()) || Double.isNaN(served.middle())) {
+            return "";
+        }
+        return StairDrawing.draw(
+                at.stepHot().middle(),
+                served,
+                batch.plan().targetStep(),
+                Words.text("pot-view.in-the-pot", figures.temp(at.likely().tempC())),
+                Words.text("pot-view.at-the-table", figures.temp(batch.plan().servedC())));
     }
 
     private static List<Compared> compared(Batch batch, Forecast at, Figures figures) {

@@ -3,6 +3,7 @@ package app.gradior.web.plan;
 import app.gradior.care.Caution;
 import app.gradior.care.Cautions;
 import app.gradior.course.StageResult;
+import app.gradior.estimate.Band;
 import app.gradior.measure.Numbers;
 import app.gradior.plan.PotRanking;
 import app.gradior.plan.Wish;
@@ -11,9 +12,11 @@ import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.plan.PlanWork;
 import app.gradior.room.words.Words;
 import app.gradior.simmer.PotState;
+import app.gradior.texture.AsMet;
 import app.gradior.texture.Stair;
 import app.gradior.vessel.PotShape;
 import app.gradior.web.draw.SectionDrawing;
+import app.gradior.web.draw.StairDrawing;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -162,6 +165,23 @@ final class PlanView {
 
     public String servedAt() {
         return figures.temp(answer.setting().draft().servedC());
+    }
+
+    /** How thick it is at the end in the pot, on the table and after a night; empty with nothing liquid. */
+    public String stair() {
+        PotState end = done().last().end();
+        if (!(end.mixture().serumG() > 0)) {
+            return "";
+        }
+        double servedC = answer.setting().draft().servedC();
+        List<AsMet> met = AsMet.all(end.mixture(), answer.setting().prior().bodyFactor(), end.tempC(), servedC);
+        return StairDrawing.draw(
+                end.stepHot(),
+                new Band(end.stepServed(), end.stepServed(), end.stepServed()),
+                answer.setting().draft().targetStep(),
+                Words.text("pot-view.in-the-pot", figures.temp(end.tempC())),
+                Words.text("pot-view.at-the-table", figures.temp(servedC)),
+                Optional.of(StairDrawing.Night.of(met.get(met.size() - 1))));
     }
 
     public String servedFigure() {

@@ -28,6 +28,7 @@ import app.gradior.room.house.Kitchens;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.kit.Lessons;
+import app.gradior.room.larder.Larder;
 import app.gradior.room.larder.Lines;
 import app.gradior.room.plan.NextBatch;
 import app.gradior.room.plan.PlanDraft;
@@ -99,6 +100,9 @@ class KitchenFileTest {
 
     @Autowired
     private Photos photos;
+
+    @Autowired
+    private Larder larder;
 
     @Autowired
     private Lessons lessons;
@@ -280,6 +284,21 @@ class KitchenFileTest {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB), "png", out);
         return out.toByteArray();
+    }
+
+    @Test
+    void whatThereIsInTheHouseGoesAlongAndOlderFilesHaveNone() throws IOException {
+        larder.keepInHouse(kitchen, List.of("passata", "milk"), List.of("passata", "milk"));
+        ObjectNode whole = (ObjectNode) json.readTree(writer.write(kitchen));
+        Kitchen other = fresh();
+        reader.read(other, json.writeValueAsBytes(whole));
+        assertThat(larder.inHouse(other.id())).containsExactlyInAnyOrder("passata", "milk");
+        ((ObjectNode) whole.get("inHouse").get(0)).put("foodId", "snake-oil");
+        assertThatThrownBy(() -> reader.read(fresh(), json.writeValueAsBytes(whole)))
+                .satisfies(Refused.saying("snake-oil"));
+        whole.remove("inHouse");
+        reader.read(other, json.writeValueAsBytes(whole));
+        assertThat(larder.inHouse(other.id())).isEmpty();
     }
 
     @Test
