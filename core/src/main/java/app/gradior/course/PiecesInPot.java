@@ -3,6 +3,7 @@ package app.gradior.course;
 import app.gradior.mixture.Lifting;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Piece;
+import app.gradior.sauce.StageKind;
 import app.gradior.sauce.Work;
 import java.util.Map;
 import java.util.Set;
@@ -53,11 +54,20 @@ public final class PiecesInPot {
         return food;
     }
 
-    /** The same with these in it too. */
-    public PiecesInPot with(Map<Integer, Piece> pieces) {
+    /** The same with these in it too, that go in with a stage of that kind. */
+    public PiecesInPot with(StageKind kind, Map<Integer, Piece> pieces) {
         PiecesInPot more = copy();
-        more.putIn(pieces);
+        more.putIn(kind, pieces);
         return more;
+    }
+
+    /** What goes in with a stage of that kind. */
+    void putIn(StageKind kind, Map<Integer, Piece> pieces) {
+        if (kind == StageKind.COOK_IN) {
+            food.putIn(pieces);
+        } else {
+            putIn(pieces);
+        }
     }
 
     void cooked(double minutesAtSimmer) {
@@ -69,7 +79,7 @@ public final class PiecesInPot {
         in.replaceAll((line, one) -> new In(one.piece, one.since, one.wet * share));
     }
 
-    void putIn(Map<Integer, Piece> pieces) {
+    private void putIn(Map<Integer, Piece> pieces) {
         pieces.forEach((line, piece) -> in.put(line, new In(piece, cookedMin, 1)));
     }
 

@@ -193,11 +193,7 @@ public final class PotCourse {
         Mixture adds = next.work() instanceof Work.PutBack back ? next.adds().plus(pieces.putBack(back)) : next.adds();
         boolean cooksIn = next.kind() == StageKind.COOK_IN;
         Mixture before = withFood();
-        if (cooksIn) {
-            pieces.food().putIn(next.pieces());
-        } else {
-            pieces.putIn(next.pieces());
-        }
+        pieces.putIn(next.kind(), next.pieces());
         Mixture cold = cooksIn ? adds.plus(foods(next)) : adds;
         tempC = SpecificHeat.mixedC(before, tempC, cold, StageRules.ROOM_C);
         mixture = mixture.plus(adds);

@@ -9,6 +9,7 @@ import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Work;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import java.util.ArrayList;
@@ -107,19 +108,25 @@ public record SauceRoutes(
         }
     }
 
-    /** Place of the main reduction: the last stage that reduces, else the last that boils without starch. */
+    /**
+     * Place of the main reduction: the last stage that reduces, else the last that boils without starch; one that goes by its food, or stands in
+     * the oven, only where nothing else boils.
+     */
     public int mainStage() {
         int boiling = -1;
+        int byFood = -1;
         for (int i = stages.size() - 1; i >= 0; i--) {
             StageKind kind = stages.get(i).kind();
             if (kind == StageKind.REDUCE) {
                 return i;
             }
-            if (boiling < 0 && kind.treatment() == StageKind.Treatment.BOILING && kind != StageKind.SLURRY) {
+            if (kind == StageKind.COOK_IN || kind == StageKind.OVEN) {
+                byFood = byFood < 0 ? i : byFood;
+            } else if (boiling < 0 && kind.treatment() == StageKind.Treatment.BOILING && kind != StageKind.SLURRY) {
                 boiling = i;
             }
         }
-        return boiling;
+        return boiling < 0 ? byFood : boiling;
     }
 
     /** All the ways. */
@@ -135,11 +142,13 @@ public record SauceRoutes(
         }
         Stage stage = stages.get(main);
         Mixture before = head.out().plus(stage.adds());
-        PiecesInPot pieces = head.pieces().with(stage.pieces());
+        PiecesInPot pieces = head.pieces().with(stage.kind(), stage.pieces());
         Routes routes = new Routes(
                 before,
                 pot,
-                new Heat(stage.look(), stage.lid()),
+                stage.work() instanceof Work.InOven oven
+                        ? new Heat(stage.look(), stage.lid(), oven.airC())
+                        : new Heat(stage.look(), stage.lid()),
                 mix,
                 targetStep,
                 servedC,

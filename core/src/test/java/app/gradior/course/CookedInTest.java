@@ -9,8 +9,11 @@ import app.gradior.care.StageCautions;
 import app.gradior.heat.LidState;
 import app.gradior.larder.CookingIn;
 import app.gradior.larder.Food;
+import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
+import app.gradior.plan.SauceRoutes;
+import app.gradior.plan.Thickening;
 import app.gradior.sauce.Piece;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -221,6 +224,23 @@ class CookedInTest {
                         .get(1)
                         .warmUpMinutes())
                 .isLessThan(0.2 * fromCold);
+    }
+
+    @Test
+    void aPlanReducesBeforeItsFoodGoesInAndNotWithIt() {
+        List<Stage> stages = List.of(simmer(10), cookIn(20, food("minced-beef", 400)), oven(150, LidState.CLOSED, 30));
+        SauceRoutes routes = new SauceRoutes(stages, 0, POT, Thickening.Mix.slurry(StarchKind.MAIZE), 6, 65, 1);
+        assertThat(routes.mainStage()).isZero();
+        SauceRoutes.Ways ways = (SauceRoutes.Ways) routes.ways();
+        SauceRoutes.Way way = routes.along(ways, ways.curve().mostReduced());
+        assertThat(way.cooked().stages().get(1).minutes()).isCloseTo(20, within(0.01));
+        assertThat(way.cooked().stages().get(2).minutes()).isCloseTo(30, within(0.01));
+        assertThat(way.cooked().stages().get(2).end().stepServed()).isCloseTo(6, within(0.01));
+        assertThat(way.cooked().pieces().food().isEmpty()).isFalse();
+        List<Stage> only = List.of(cookIn(20, food("chicken", 400)).adding(SAUCE));
+        assertThat(new SauceRoutes(only, 0, POT, Thickening.Mix.slurry(StarchKind.MAIZE), 6, 65, 1).mainStage())
+                .as("nothing else boils")
+                .isZero();
     }
 
     @Test

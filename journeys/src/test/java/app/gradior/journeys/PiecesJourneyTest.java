@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A sauce on rendered bacon: brought in as a text, its fat poured off, the bacon lifted out and put back, the bay leaf thrown away. */
@@ -69,45 +68,26 @@ class PiecesJourneyTest {
             assertThat(page.locator(".until")).containsText("then pour off all fat but 15 g");
             assertThat(page.locator(".pot-right .caution")).containsText("Hot fat");
 
-            double withBacon = massG(page);
-            onTo(page);
+            double withBacon = Stages.massG(page);
+            Stages.onTo(page);
             assertThat(page.locator(".until")).containsText("Lift out 150 g smoked bacon lardons");
-            onTo(page);
-            double without = massG(page);
+            Stages.onTo(page);
+            double without = Stages.massG(page);
             assertThat(withBacon - without)
                     .as("bacon and fat that left, onion that came")
                     .isGreaterThan(-90);
             for (int stage = 0; stage < 4; stage++) {
-                onTo(page);
+                Stages.onTo(page);
             }
             assertThat(page.locator(".until")).containsText("Put back 150 g smoked bacon lardons");
-            double back = massG(page);
+            double back = Stages.massG(page);
             page.keyboard().press("z");
             assertThat(page.locator(".until")).containsText("Lift out 2 bay leaves");
-            assertThat(back - massG(page)).as("the bacon, hardly fried at all").isBetween(120.0, 156.0);
+            assertThat(back - Stages.massG(page))
+                    .as("the bacon, hardly fried at all")
+                    .isBetween(120.0, 156.0);
             Browser.checkScreen(page);
             assertThat(browser.errors()).isEmpty();
         }
-    }
-
-    /** On to the next stage, whether its lines were ticked or not. */
-    private static void onTo(Page page) {
-        String stage = page.locator("#stage").getAttribute("data-stage");
-        String missing = page.locator("#stage").getAttribute("data-missing");
-        page.keyboard().press("m");
-        if (missing != null && !missing.isEmpty()) {
-            page.locator("#dlg-forgot [data-forgot=ticked]").click();
-        }
-        assertThat(page.locator("#stage")).not().hasAttribute("data-stage", stage);
-    }
-
-    /** What the page says is in the pot, g. */
-    private static double massG(Page page) {
-        var found = Pattern.compile("([0-9,]+) g in the pot")
-                .matcher(page.locator(".pot-left > .hint").textContent());
-        assertThat(found.find())
-                .as(page.locator(".pot-left > .hint").textContent())
-                .isTrue();
-        return Double.parseDouble(found.group(1).replace(",", ""));
     }
 }

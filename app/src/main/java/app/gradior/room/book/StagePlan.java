@@ -93,6 +93,31 @@ public final class StagePlan {
         return new Laid(stages, drafts, starchG, starch, powderLines);
     }
 
+    /** The lines that are sauce: all but food that cooks in it and is no part of it. */
+    public static List<LineReading> sauceLines(SauceBook.Draft draft, List<LineReading> readings) {
+        Set<Integer> beside = new TreeSet<>();
+        for (StageDraft stage : draft.stages()) {
+            for (int line : stage.lines()) {
+                boolean food = line >= 0
+                        && line < readings.size()
+                        && readings.get(line)
+                                .food()
+                                .filter(one -> Piece.cooksIn(stage.kind(), one))
+                                .isPresent();
+                if (food) {
+                    beside.add(line);
+                }
+            }
+        }
+        List<LineReading> sauce = new ArrayList<>();
+        for (int line = 0; line < readings.size(); line++) {
+            if (!beside.contains(line)) {
+                sauce.add(readings.get(line));
+            }
+        }
+        return sauce;
+    }
+
     /** The lines that go in at a stage. */
     public static List<LineReading> lines(StageDraft stage, List<LineReading> readings) {
         return lines(stage.lines(), readings);

@@ -8,6 +8,7 @@ import app.gradior.room.plan.PlanAnswer;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
+import app.gradior.sauce.Work;
 import app.gradior.simmer.PotState;
 import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
@@ -53,7 +54,7 @@ public record PlanStageRow(
                     boils
                             ? Words.text(
                                     "plan-view.lid",
-                                    Words.say(stage.stage().look()),
+                                    heat(stage, figures),
                                     Words.say(stage.stage().lid()))
                             : leaves(stage, figures),
                     band.middle() < PlanView.FEW_MIN
@@ -73,6 +74,13 @@ public record PlanStageRow(
                     done.stageCautions().get(i)));
         }
         return rows;
+    }
+
+    /** How it looks, or the oven that it stands in. */
+    private static String heat(StageResult stage, Figures figures) {
+        return stage.stage().work() instanceof Work.InOven oven
+                ? Words.text("plan-view.oven", figures.temp(oven.airC()))
+                : Words.say(stage.stage().look());
     }
 
     /** What is poured off, lifted out, or stays in a tool. */

@@ -47,7 +47,7 @@ final class LikelyNow {
             case COOL, REST, PACK -> List.of("temperature", "weight", "note");
             case ENRICH, SEASON -> List.of("added", "spoon", "weight");
             case COOK_IN -> List.of("temperature", reading(forecast), "stir");
-            case OVEN -> List.of("lid", "weight", reading(forecast));
+            case OVEN -> List.of("weight", reading(forecast), "temperature");
             case TAKE_OUT, PUT_BACK -> List.of("weight", "taken", "note");
             default -> List.of("weight", reading(forecast), "stir");
         };

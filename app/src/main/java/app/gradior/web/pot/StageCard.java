@@ -32,6 +32,7 @@ import java.util.stream.Collectors;
  * @param missing places of those neither ticked nor left out, with commas between
  * @param missingNames the same by name
  * @param portion the portion of slurry to pour now
+ * @param inOven whether it stands in the oven, where nobody sets how it looks
  */
 public record StageCard(
         int number,
@@ -43,7 +44,8 @@ public record StageCard(
         List<Tick> ticks,
         String missing,
         String missingNames,
-        Optional<Pour> portion) {
+        Optional<Pour> portion,
+        boolean inOven) {
 
     /** A line to go in. */
     public record Tick(int line, String text, boolean in, boolean out) {}
@@ -57,7 +59,8 @@ public record StageCard(
         List<BatchPlan.PlanStage> course = batch.plan().course();
         int at = batch.stage();
         if (at >= course.size()) {
-            return new StageCard(at + 1, "", "", "", now.toEpochMilli(), "", List.of(), "", "", Optional.empty());
+            return new StageCard(
+                    at + 1, "", "", "", now.toEpochMilli(), "", List.of(), "", "", Optional.empty(), false);
         }
         BatchPlan.PlanStage stage = course.get(at);
         List<Tick> ticks = batch.plan().stages() == null ? List.of() : ticks(batch, stage);
@@ -76,7 +79,8 @@ public record StageCard(
                         p.starch().key(),
                         Numbers.cooks(p.portion().starchG()),
                         Numbers.plain(p.portion().coldLiquidG(), 0),
-                        Words.say(p.starch(), "boiling"))));
+                        Words.say(p.starch(), "boiling"))),
+                stage.kind() == StageKind.OVEN);
     }
 
     private static List<Tick> ticks(Batch batch, BatchPlan.PlanStage stage) {
@@ -118,7 +122,7 @@ public record StageCard(
             return Optional.of(Words.text(
                     "stage-card.in-oven",
                     figures.temp(work.oven()),
-                    Words.say(batch.heat().lid())));
+                    Words.text("check.lid", batch.heat().lid())));
         }
         if (!stage.kind().movesPieces()) {
             return Optional.empty();

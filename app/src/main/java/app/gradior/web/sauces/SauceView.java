@@ -192,7 +192,9 @@ final class SauceView {
         List<StageFigure> stages = List.of();
         List<String> warnings = warnings(draft, readings);
         String cookedIn = "";
-        List<Total> totals = totals(all, m, draft.servedC());
+        Ingredients sauce = new Ingredients(StagePlan.sauceLines(draft, readings), draft.texture());
+        Mixture alone = sauce.mixture();
+        List<Total> totals = totals(sauce, alone.massG() > 0 ? alone : m, draft.servedC());
         if (pot.isPresent() && !draft.stages().isEmpty() && SauceLimits.isServed(draft.servedC())) {
             SauceRun.Cooked cooked = StagePlan.cook(
                     draft, readings, 1, PotOnHeat.unknownPair(pot.get().shape(), kitchen.altitudeM()));
@@ -212,7 +214,8 @@ final class SauceView {
         if (draft.stages().stream().anyMatch(stage -> stage.kind() == StageKind.BLEND)) {
             cautions.add(Cautions.blender());
         }
-        return new Whole(totals, TasteDrawing.draw(m), warnings, stages, cookedIn, cautions);
+        return new Whole(
+                totals, TasteDrawing.draw(alone.massG() > 0 ? alone : m), warnings, stages, cookedIn, cautions);
     }
 
     private List<StageFigure> figures(List<StageResult> results) {

@@ -110,13 +110,15 @@ record StageRow(
     }
 
     private StageWork inOven() {
-        if (oven.isBlank()) {
-            return StageWork.NONE;
-        }
+        return oven.isBlank() ? StageWork.NONE : StageWork.inOven(ovenC());
+    }
+
+    /** Heat of the oven as typed, °C. */
+    double ovenC() {
         double figure =
                 Numbers.parse(oven.replaceAll("(?i)(°|deg)?\\s*[cf]\\s*$", "")).orElseThrow(() -> noFigure(oven));
         boolean fahrenheit = oven.strip().toLowerCase(Locale.ROOT).endsWith("f");
-        return StageWork.inOven(fahrenheit ? (figure - F_AT_0_C) / F_PER_C : figure);
+        return fahrenheit ? (figure - F_AT_0_C) / F_PER_C : figure;
     }
 
     private StageWork moved(StageKind does, Function<String, List<Integer>> named) {

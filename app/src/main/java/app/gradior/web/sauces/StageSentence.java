@@ -40,9 +40,7 @@ final class StageSentence {
             if (kind == StageKind.OVEN) {
                 words.add(Words.text(
                         "stage-sentence.oven",
-                        row.oven().isBlank()
-                                ? figures.temp(StageWork.USUAL_OVEN_C)
-                                : row.oven().strip()));
+                        figures.temp(row.oven().isBlank() ? StageWork.USUAL_OVEN_C : row.ovenC())));
             }
             if (kind == StageKind.RENDER && !row.keep().isBlank()) {
                 words.add(Words.text(
