@@ -71,7 +71,7 @@ class OnTheFoodJourneyTest {
             page.click("text=One more guest");
             assertThat(page.locator("input[name=guests]")).hasValue("1");
             assertThat(page.locator(".saying")).not().isEmpty();
-            assertThat(page.locator("#answer")).containsText("mL");
+            assertThat(page.locator("#answer")).containsText("For one more guest");
             page.fill("input[name=guests]", "-1");
             assertThat(page.locator("#answer .fault")).containsText("More guests");
             assertThat(browser.errors()).isEmpty();
@@ -89,7 +89,7 @@ class OnTheFoodJourneyTest {
                 Browser browser = new Browser()) {
             Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
             page.navigate("/plan");
-            page.locator("select[name=sauce]").selectOption("Damson & star anise glaze");
+            page.locator("select[name=sauce]").selectOption("Blackcurrant vinegar syrup");
             page.waitForURL(Pattern.compile("sauce="));
             page.locator("select[name=brush]").selectOption("ribs");
             assertThat(page.locator("select[name=by]")).hasValue("FOOD");

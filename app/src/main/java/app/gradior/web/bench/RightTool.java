@@ -212,7 +212,19 @@ class RightTool implements Tool {
                     effects(sauce, handling.on(sauce), handling.minutes(sauce.mixture()), figures),
                     batch.isEmpty() || taking.isEmpty() ? "" : batch + taking));
         }
-        wrong.forEach(one -> reply.fact(Words.say(one), Words.say(one, "beware")));
+        double guests = guests(asked);
+        if (guests > 0) {
+            what.live()
+                    .ifPresent(live -> reply.fact(
+                            Words.text("right-tool.for-more-guests", guests),
+                            Words.text(
+                                    "right-tool.more-than-it-gives",
+                                    figures.volume(moreMl(kitchen, live, guests)),
+                                    figures.volume(givesMl(live)))));
+        }
+        wrong.stream()
+                .filter(one -> guests == 0 || one != Complaint.TOO_LITTLE)
+                .forEach(one -> reply.fact(Words.say(one), Words.say(one, "beware")));
         return reply.done();
     }
 
