@@ -7,6 +7,7 @@ public enum Thing {
     BENCH_QUESTION,
     BURNER,
     CALENDAR,
+    CERTIFICATE,
     CONTAINER,
     DEMO_KITCHEN,
     FOOD,

@@ -18,6 +18,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntFunction;
 
 /** The real application in a process of its own, on a database of its own, so that it can be killed. */
 final class RunningApplication implements AutoCloseable {
@@ -30,11 +31,11 @@ final class RunningApplication implements AutoCloseable {
 
     private final Map<String, String> settings;
 
-    private RunningApplication(boolean demo, Map<String, String> settings) {
-        this.settings = Map.copyOf(settings);
+    private RunningApplication(boolean demo, IntFunction<Map<String, String>> settings) {
         String database = "journey_" + Long.toHexString(System.nanoTime());
         this.databaseUrl = PrivateMariaDb.get().create(database);
         this.port = PrivateMariaDb.freePort();
+        this.settings = Map.copyOf(settings.apply(port));
         this.demo = demo;
         try {
             this.log = Files.createTempFile("gradior-journey", ".log");
@@ -51,16 +52,21 @@ final class RunningApplication implements AutoCloseable {
     }
 
     static RunningApplication demo() {
-        return new RunningApplication(true, Map.of());
+        return new RunningApplication(true, port -> Map.of());
     }
 
     /** No kitchen yet, and settings of its own. */
     static RunningApplication empty(Map<String, String> settings) {
-        return new RunningApplication(false, settings);
+        return new RunningApplication(false, port -> settings);
     }
 
     /** The demo kitchen, and settings of its own. */
     static RunningApplication demo(Map<String, String> settings) {
+        return new RunningApplication(true, port -> settings);
+    }
+
+    /** The demo kitchen, and settings of its own that hang on its port. */
+    static RunningApplication demo(IntFunction<Map<String, String>> settings) {
         return new RunningApplication(true, settings);
     }
 

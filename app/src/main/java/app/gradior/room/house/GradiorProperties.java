@@ -13,6 +13,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param signupWord the word of this start that lets one more kitchen be set up; empty for none
  * @param hosts names this server goes by, besides this machine's loopback names
  * @param openapi whether the API's description is shown to those without a token
+ * @param house how it is reached from other devices of the house
  */
 @ConfigurationProperties("gradior")
 public record GradiorProperties(
@@ -21,7 +22,25 @@ public record GradiorProperties(
         @DefaultValue("WORD") SignUp signup,
         @DefaultValue("") String signupWord,
         @DefaultValue List<String> hosts,
-        @DefaultValue("false") boolean openapi) {
+        @DefaultValue("false") boolean openapi,
+        @DefaultValue House house) {
+    /**
+     * How it is reached from other devices of the house: by https, at these addresses.
+     *
+     * @param open whether it listens to the house at all
+     * @param plainPort where plain http only leads to https; on this machine itself it goes on as without a house
+     * @param addresses with their scheme and port, the likeliest first
+     * @param authority file of the certificate that signs ours, PEM; empty for none
+     */
+    public record House(
+            @DefaultValue("false") boolean open,
+            @DefaultValue("0") int plainPort,
+            @DefaultValue List<String> addresses,
+            @DefaultValue("") String authority) {
+        /** This machine alone. */
+        public static final House CLOSED = new House(false, 0, List.of(), "");
+    }
+
     /** Who may set up a kitchen. */
     public enum SignUp {
         /** Whoever has the word of this start; anybody while there is no kitchen yet. */

@@ -40,6 +40,7 @@ class PlanApi {
         this.planning = planning;
     }
 
+    // Wide: all that may be asked of a plan.
     record PlanQuestion(
             @Nullable Long sauceId,
             @Nullable Integer version,

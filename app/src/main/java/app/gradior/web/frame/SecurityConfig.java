@@ -66,7 +66,18 @@ class SecurityConfig {
         return new ProviderManager(new PasswordSignIn(signIn));
     }
 
-    private static void headers(HeadersConfigurer<HttpSecurity> headers) {
+    private final boolean inTheHouse;
+
+    SecurityConfig(GradiorProperties properties) {
+        this.inTheHouse = properties.house().open();
+    }
+
+    private void headers(HeadersConfigurer<HttpSecurity> headers) {
+        if (inTheHouse) {
+            // A browser that is told to insist on https lets nobody past its warning, and so never to the page that
+            // ends it.
+            headers.httpStrictTransportSecurity(strict -> strict.disable());
+        }
         headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                 .referrerPolicy(policy -> policy.policy(ReferrerPolicy.SAME_ORIGIN))
                 .permissionsPolicyHeader(policy -> policy.policy(DEVICE_POLICY))
@@ -87,7 +98,7 @@ class SecurityConfig {
                 .csrf(csrf -> csrf.disable())
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(cache -> cache.disable())
-                .headers(SecurityConfig::headers)
+                .headers(this::headers)
                 .addFilterBefore(
                         new TokenFilter(tokens, json, quotas, properties.openapi()),
                         UsernamePasswordAuthenticationFilter.class)
@@ -102,7 +113,7 @@ class SecurityConfig {
         return http.securityMatcher("/feed/**", "/health/**")
                 .sessionManagement(session -> session.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(cache -> cache.disable())
-                .headers(SecurityConfig::headers)
+                .headers(this::headers)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .build();
     }
@@ -133,6 +144,8 @@ class SecurityConfig {
                                 "/demo",
                                 "/error",
                                 "/whoami",
+                                "/trust",
+                                "/trust/gradior.crt",
                                 "/sw.js",
                                 "/css/**",
                                 "/js/**",
@@ -159,7 +172,7 @@ class SecurityConfig {
                 .addFilterBefore(new FilesOfCooks(), CsrfFilter.class)
                 .addFilterAfter(new FormOnceFilter(forms), AuthorizationFilter.class)
                 .addFilterAfter(new AccountQuota(quotas), AuthorizationFilter.class)
-                .headers(SecurityConfig::headers)
+                .headers(this::headers)
                 .build();
     }
 

@@ -25,7 +25,8 @@ class AccountControllerTest {
     void theFirstPageIsNotReadyBeforeTheDemoKitchenIs() {
         assertThat(kitchens.demo()).as("none in this database").isEmpty();
         MockHttpServletResponse response = new MockHttpServletResponse();
-        GradiorProperties demo = new GradiorProperties(true, "", GradiorProperties.SignUp.WORD, "", List.of(), false);
+        GradiorProperties demo = new GradiorProperties(
+                true, "", GradiorProperties.SignUp.WORD, "", List.of(), false, GradiorProperties.House.CLOSED);
         ExtendedModelMap model = new ExtendedModelMap();
         new AccountController(kitchens, demo, entrance).login(model, response);
         assertThat(response.getStatus()).isEqualTo(503);
