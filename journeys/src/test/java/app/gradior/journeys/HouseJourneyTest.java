@@ -111,11 +111,13 @@ class HouseJourneyTest {
 
             // The pot of the gravy, kept by the worker, which only a trusted address may have.
             page.navigate("/");
-            page.locator("a[href^='/pot/']").first().click();
+            page.locator("main a:has-text('Mushroom & perry gravy')").first().click();
             assertThat(page.locator("#panel")).isVisible();
-            page.waitForFunction("() => navigator.serviceWorker.ready.then((w) => !!w.active)");
+            page.evaluate("navigator.serviceWorker.ready.then(() => true)");
             page.reload();
-            page.waitForFunction("() => caches.keys().then((names) => names.length > 0)");
+            assertThat(page.locator("#panel")).isVisible();
+            page.waitForFunction(
+                    "(pot) => caches.match(pot).then((kept) => kept !== undefined)", page.url());
             application.kill();
             page.reload();
             assertThat(page.locator("#panel")).isVisible();

@@ -48,7 +48,7 @@ class OnTheFoodJourneyTest {
             page.click("text=Plan it");
             page.waitForURL(Pattern.compile("/plan\\?"));
             page.fill("input[name=step]", "6.2");
-            assertThat(page.locator(".stagesec")).containsText("In the oven");
+            assertThat(page.locator(".stagesec")).containsText("oven at 150 °C");
             assertThat(page.locator(".stagesec")).containsText("Safe at 71 °C in its middle: minced beef");
             assertThat(page.locator(".stagesec")).containsText("The handle stays as hot as the oven");
             assertThat(page.locator(".plan-stair svg")).isVisible();
