@@ -19,6 +19,9 @@ interface AccessMapper extends AccessTables {
     @Update("update account set password_hash = #{hash} where id = #{id} and password_hash = #{old}")
     int rehash(@Param("id") long id, @Param("old") String old, @Param("hash") String hash);
 
+    @Update("update account set password_hash = #{hash} where id = #{id}")
+    int setPassword(@Param("id") long id, @Param("hash") String hash);
+
     @Select("select state from attempt_bucket where id = #{id}")
     Optional<byte[]> bucket(String id);
 

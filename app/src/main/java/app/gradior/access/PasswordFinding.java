@@ -12,4 +12,10 @@ public sealed interface PasswordFinding extends Finding {
 
     /** It is guessed first. */
     record Common() implements PasswordFinding {}
+
+    /** The old password is another. */
+    record NotTheOld() implements PasswordFinding {}
+
+    /** The new one is the old one. */
+    record TheSame() implements PasswordFinding {}
 }

@@ -116,8 +116,7 @@ class HouseJourneyTest {
             page.evaluate("navigator.serviceWorker.ready.then(() => true)");
             page.reload();
             assertThat(page.locator("#panel")).isVisible();
-            page.waitForFunction(
-                    "(pot) => caches.match(pot).then((kept) => kept !== undefined)", page.url());
+            page.waitForFunction("(pot) => caches.match(pot).then((kept) => kept !== undefined)", page.url());
             application.kill();
             page.reload();
             assertThat(page.locator("#panel")).isVisible();

@@ -24,8 +24,9 @@ final class Stages {
     /** What the page says is in the pot, g. */
     static double massG(Page page) {
         String says = page.locator(".pot-left > .hint").textContent();
-        var found = Pattern.compile("([0-9,]+) g in the pot").matcher(says);
+        var found = Pattern.compile("([0-9,.]+) (k?g) in the pot").matcher(says);
         assertThat(found.find()).as(says).isTrue();
-        return Double.parseDouble(found.group(1).replace(",", ""));
+        double figure = Double.parseDouble(found.group(1).replace(",", ""));
+        return found.group(2).equals("kg") ? 1000 * figure : figure;
     }
 }

@@ -59,6 +59,7 @@ public class Entrance {
 
     /** Somebody is in. */
     void cameIn(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
+        SessionsOfMine.note(request);
         String device = device(request);
         if (device.isEmpty()) {
             byte[] bytes = new byte[DEVICE_BYTES];
@@ -82,6 +83,11 @@ public class Entrance {
     }
 
     /** The mark of the device that asks; empty for none. */
+    public static String deviceOf(HttpServletRequest request) {
+        return device(request);
+    }
+
+    /** The same. */
     static String device(HttpServletRequest request) {
         Cookie[] cookies = request.getCookies();
         if (cookies != null) {

@@ -1,0 +1,89 @@
+package app.gradior.web.frame;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpSession;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
+import org.springframework.stereotype.Component;
+
+/** Where an account is signed in, and ending that. */
+@Component
+public class SessionsOfMine {
+    /** What the browser says it is, kept with its session. */
+    static final String AGENT = "agent";
+
+    private static final int LONGEST_AGENT = 200;
+
+    private final FindByIndexNameSessionRepository<? extends Session> sessions;
+    private final ApplicationEventPublisher publisher;
+
+    SessionsOfMine(FindByIndexNameSessionRepository<? extends Session> sessions, ApplicationEventPublisher publisher) {
+        this.sessions = sessions;
+        this.publisher = publisher;
+    }
+
+    /**
+     * A session of an account.
+     *
+     * @param key what ends it; says nothing of the session's own name
+     * @param agent what the browser said it is
+     * @param here whether it is the one that asks
+     */
+    public record Mine(String key, String agent, Instant began, Instant used, boolean here) {}
+
+    /** Keeps with a fresh session what browser it is. */
+    static void note(HttpServletRequest request) {
+        String agent = String.valueOf(request.getHeader("User-Agent"));
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.setAttribute(AGENT, agent.substring(0, Math.min(LONGEST_AGENT, agent.length())));
+        }
+    }
+
+    /** All of an account, the last used first. */
+    public List<Mine> of(String login, HttpServletRequest request) {
+        HttpSession now = request.getSession(false);
+        String here = now == null ? "" : now.getId();
+        return all(login).values().stream()
+                .map(session -> new Mine(
+                        key(session.getId()),
+                        String.valueOf((Object) session.getAttribute(AGENT)),
+                        session.getCreationTime(),
+                        session.getLastAccessedTime(),
+                        session.getId().equals(here)))
+                .sorted(Comparator.comparing(Mine::used).reversed())
+                .toList();
+    }
+
+    /** Ends the one of that key; nothing when there is none of this account. */
+    public void end(String login, String key) {
+        all(login).keySet().stream().filter(id -> key(id).equals(key)).forEach(this::end);
+    }
+
+    /** Ends all but the one that asks. */
+    public void endOthers(String login, HttpServletRequest request) {
+        HttpSession now = request.getSession(false);
+        String here = now == null ? "" : now.getId();
+        all(login).keySet().stream().filter(id -> !id.equals(here)).forEach(this::end);
+    }
+
+    private void end(String id) {
+        publisher.publishEvent(new SessionEnded(id));
+        sessions.deleteById(id);
+    }
+
+    private Map<String, ? extends Session> all(String login) {
+        return sessions.findByPrincipalName(login);
+    }
+
+    /** A session's name is a secret: pages show what cannot be turned back into it. */
+    private static String key(String id) {
+        return Integer.toHexString(id.hashCode())
+                + Integer.toHexString(new StringBuilder(id).reverse().toString().hashCode());
+    }
+}
