@@ -220,7 +220,16 @@ class ForeignKitchensTest extends PageCalls {
         String expired = tokens.make(victim.id(), "expired", Tokens.Scope.ALL, Tokens.Life.MONTH);
         jdbc.update("update api_token set expires_at = '2026-01-01' where label = 'expired'");
         String calendar = tokens.make(victim.id(), "calendar", Tokens.Scope.CALENDAR);
-        Set<String> open = Set.of("/login", "/login/refused", "/setup", "/demo", "/whoami", "/feed/{token}/shelf.ics");
+        Set<String> open = Set.of(
+                "/login",
+                "/login/refused",
+                "/setup",
+                "/demo",
+                "/whoami",
+                "/trust",
+                "/trust/gradior.crt",
+                "/manifest.webmanifest",
+                "/feed/{token}/shelf.ics");
         for (Route route : allRoutes()) {
             String path = route.pattern().replaceAll("\\{[^}]+}", String.valueOf(batch));
             if (path.startsWith("/api/")) {

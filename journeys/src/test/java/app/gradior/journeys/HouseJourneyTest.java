@@ -117,11 +117,34 @@ class HouseJourneyTest {
             page.reload();
             assertThat(page.locator("#panel")).isVisible();
             page.waitForFunction("(pot) => caches.match(pot).then((kept) => kept !== undefined)", page.url());
+            page.navigate("/plan/clock");
+            page.navigate("/bench/cold");
+            page.navigate("/");
+            page.waitForFunction("() => caches.match('/').then((kept) => kept !== undefined)");
+            Object manifest = page.evaluate(
+                    "fetch('/manifest.webmanifest').then((read) => read.json()).then((m) => m.shortcuts.map((s) => s.name).join())");
+            assertThat(String.valueOf(manifest)).contains("Mushroom & perry gravy");
             application.kill();
             page.reload();
+            assertThat(page.locator("h1")).hasText("On the heat");
+            assertThat(page.locator("#aged")).containsText("No connection: this page is as it was at");
+            page.navigate("/bench/cold");
+            assertThat(page.locator("#aged")).isVisible();
+            page.navigate("/");
+            page.locator("main a:has-text('Mushroom & perry gravy')").first().click();
             assertThat(page.locator("#panel")).isVisible();
             assertThat(page.locator("#line")).isVisible();
+            assertThat(page.locator("#aged")).isHidden();
+
+            // Whoever signs out leaves nothing behind.
             application.restart();
+            page.navigate("/");
+            assertThat(page.locator("#aged")).isHidden();
+            page.click("text=Sign out");
+            assertThat(page.locator("main")).containsText("Enter the demo kitchen");
+            page.waitForFunction(
+                    "() => Promise.all(['/', '/bench/cold', '/plan/clock'].map((page) => caches.match(page)))"
+                            + ".then((kept) => kept.every((page) => page === undefined))");
         }
     }
 

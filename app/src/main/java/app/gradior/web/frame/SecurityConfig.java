@@ -152,6 +152,8 @@ class SecurityConfig {
                                 "/fonts/**",
                                 "/webjars/**",
                                 "/icon.svg",
+                                "/icons/**",
+                                "/manifest.webmanifest",
                                 "/favicon.ico")
                         .permitAll()
                         .anyRequest()
