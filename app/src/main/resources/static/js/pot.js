@@ -20,7 +20,7 @@ queue.adopt();
 const FRESH_MS = 60_000;
 const aside = /** @type {HTMLElement} */ (document.querySelector('#aside'));
 const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', j: 'volume', p: 'temperature', n: 'note', e: 'trail', i: 'drip', u: 'bubbles', k: 'taken', x: 'texture', '?': 'keys' };
-const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', v: '[data-speak]', m: '[data-next]', z: '[data-undo]' };
+const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', v: '[data-speak]', m: '[data-next]', z: '[data-undo]', PageDown: '.donow .act' };
 let prefix = '';
 
 async function refresh() {
@@ -323,6 +323,7 @@ document.addEventListener('keydown', (event) => {
   } else if (event.key === 'h' || event.key === 'l') {
     prefix = event.key;
   } else if (event.key in PRESSES) {
+    event.preventDefault(); // a clicker for hand or foot is a Page Down: it does what is offered, and the page stays where it is
     /** @type {HTMLButtonElement | null} */ (pot.querySelector(PRESSES[/** @type {keyof typeof PRESSES} */ (event.key)]))?.click();
   } else if (event.key in KEYS) {
     event.preventDefault();

@@ -356,6 +356,7 @@ class BringInJourneyTest {
         page.fill("input[name=guests]", "6");
         assertThat(page.locator(".saying")).containsText("2 coats: the first");
         assertThat(page.locator("#answer")).containsText("Keep clean");
+        assertThat(page.locator("#answer")).containsText("on the food, 20 mL beside it");
         assertThat(page.locator("#answer")).containsText("touched raw meat");
         assertThat(page.locator("#answer table.facts tbody tr")).hasCount(2);
         page.selectOption("select[name=heat]", "grill");

@@ -54,6 +54,10 @@ class OnTheFoodJourneyTest {
             assertThat(page.locator(".plan-stair svg")).isVisible();
             Browser.checkScreen(page);
             page.click("text=Start cooking");
+            // A clicker under the foot does what is offered: all of it is in.
+            assertThat(page.locator(".donow .act")).hasText("All of it is in");
+            page.keyboard().press("PageDown");
+            assertThat(page.locator(".ticks.complete")).isVisible();
             Stages.onTo(page);
             assertThat(page.locator(".pot-right .caution").first()).containsText("71 °C");
             double before = Stages.massG(page);

@@ -109,6 +109,12 @@ class GlazeTool implements Tool {
                 .big(Words.text("glaze-tool.needed"), figures.volumeFigure(needMl), figures.volumeUnit(needMl))
                 .big(Words.text("glaze-tool.kept-clean"), figures.volumeFigure(tableMl), figures.volumeUnit(tableMl))
                 .fact(
+                        Words.text("glaze-tool.each-portion"),
+                        Words.text(
+                                "glaze-tool.grams-and-table",
+                                figures.mass(done.brushedG() / guests),
+                                figures.volume(tableMl / guests)))
+                .fact(
                         Words.text("glaze-tool.there-is"),
                         Words.text(
                                 hasMl >= needMl ? "glaze-tool.enough" : "glaze-tool.short",
