@@ -143,6 +143,32 @@ class PagesTest extends PageCalls {
         assertThat(plan).contains("150 °F").contains("cups").doesNotContain("mL");
     }
 
+    private void tapped(String pot, String key, double agoS) throws Exception {
+        String tap = "{\"clientKey\":\"" + key + "\",\"type\":\"note\",\"agoSeconds\":" + agoS
+                + ",\"fields\":{\"text\":\"" + key + "\"}}";
+        mvc.perform(as(post("/pot/" + pot + "/events")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .accept(MediaType.APPLICATION_JSON)
+                        .content(tap)))
+                .andExpect(status().isOk());
+    }
+
+    /** A slow line may make the first of two quick taps look later than the second; what was tapped long before stays before. */
+    @Test
+    void quickTapsKeepTheOrderInWhichTheyCome() throws Exception {
+        String id = start(saveSauce(GLAZE));
+        clock.forward(Duration.ofMinutes(5));
+        tapped(id, "first-tap", 0);
+        tapped(id, "second-tap", 0.4);
+        tapped(id, "third-tap", 0.4);
+        tapped(id, "from-another-device", 60);
+        String panel = body(get("/pot/" + id + "/panel"));
+        assertThat(panel.indexOf("third-tap")).isLessThan(panel.indexOf("second-tap"));
+        assertThat(panel.indexOf("second-tap")).isLessThan(panel.indexOf("first-tap"));
+        assertThat(panel.indexOf("first-tap")).isLessThan(panel.indexOf("from-another-device"));
+        assertThat(panel).contains("from-another-device");
+    }
+
     @Test
     void aBatchGoesFromPlanToLog() throws Exception {
         String id = start(saveSauce(GLAZE));

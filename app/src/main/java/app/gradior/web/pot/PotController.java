@@ -63,6 +63,8 @@ class PotController {
     private static final Set<String> OPTIONAL = Set.of("leftG", "massG", "ml");
 
     private static final int MOST_KNOWN = 20;
+    /** What is tapped within so long of one another keeps the order in which it comes. */
+    private static final Duration MOMENTS = Duration.ofSeconds(3);
 
     private final Batches batches;
     private final Forecasts forecasts;
@@ -159,10 +161,11 @@ class PotController {
     @ResponseBody
     Map<String, Object> record(
             @ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, @RequestBody Tapped tapped) {
+        java.time.Instant came = batches.now();
         double ago = Refusal.inRange("agoSeconds", tapped.agoSeconds(), -60, 7 * 24 * 3600, " s");
         Batch batch = batches.batch(kitchen.id(), id);
-        java.time.Instant at = batches.now().minus(Duration.ofMillis(Math.round(Math.max(0, ago) * 1000)));
-        java.time.Instant kept = at.isBefore(batch.startedAt()) ? batch.startedAt() : at;
+        java.time.Instant at = came.minus(Duration.ofMillis(Math.round(Math.max(0, ago) * 1000)));
+        java.time.Instant kept = inOrder(batch, at.isBefore(batch.startedAt()) ? batch.startedAt() : at);
         EventBody body = body(tapped, new Figures(kitchen));
         Optional<Forecast> before = known(kitchen, batch);
         Batches.Recorded recorded = batches.record(kitchen, id, new Batches.Draft(tapped.clientKey(), kept, body));
@@ -175,6 +178,15 @@ class PotController {
             }
         }
         return Map.of("id", recorded.event().id(), "repeat", recorded.repeat(), "says", says);
+    }
+
+    /** What comes later and was tapped within moments of the last entry comes after it: lines are slow at times, and one more than another. */
+    private static java.time.Instant inOrder(Batch batch, java.time.Instant at) {
+        return batch.events().stream()
+                .map(BatchEvent::at)
+                .max(java.util.Comparator.naturalOrder())
+                .filter(last -> at.isBefore(last) && Duration.between(at, last).compareTo(MOMENTS) < 0)
+                .orElse(at); // of the same moment, what came later is later
     }
 
     /** What is known of it, if it can be reckoned: what cannot be is still recorded, taken back and finished. */
