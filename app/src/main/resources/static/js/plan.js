@@ -3,7 +3,6 @@
 import { piece, settled } from './http.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#plan'));
-const USUAL_GUESTS = 4;
 let asked = 0;
 form.querySelectorAll('.nojs').forEach((button) => button.remove());
 
@@ -63,7 +62,7 @@ function brushes(brush) {
     return;
   }
   field('by').value = 'FOOD';
-  field('brushG').value = String(USUAL_GUESTS * Number(food.portion));
+  field('brushG').value = String(Number(food.grams));
   field('coats').value = food.coats ?? '';
   field('step').value = brush.dataset.step ?? '';
   field('served').value = brush.dataset.served ?? '';

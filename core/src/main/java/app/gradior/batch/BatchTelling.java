@@ -6,13 +6,16 @@ import app.gradior.estimate.BatchStory;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.Forecast;
 import app.gradior.finding.Refusal;
+import app.gradior.larder.Food;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Moves;
+import app.gradior.sauce.Piece;
 import app.gradior.simmer.PotState;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,7 +45,7 @@ public final class BatchTelling {
                     .on(EventBody.StageDone.class, (done, told) -> Optional.of(new BatchStory.NextStage()))
                     .on(EventBody.HeatSet.class, (set, told) -> Optional.of(new BatchStory.LookSet(set.look())))
                     .on(EventBody.LidSet.class, (set, told) -> Optional.of(new BatchStory.LidSet(set.state())))
-                    .on(EventBody.Added.class, (added, told) -> Optional.of(new BatchStory.Added(told.in())))
+                    .on(EventBody.Added.class, (added, told) -> Optional.of(told.added()))
                     .on(EventBody.Slurry.class, (slurry, told) -> Optional.of(told.slurry()))
                     .on(EventBody.Taken.class, (taken, told) -> Optional.of(taken(taken)))
                     .on(
@@ -57,10 +60,31 @@ public final class BatchTelling {
                     .on(EventBody.OffHeat.class, (off, told) -> Optional.of(new BatchStory.OnHeat(false)))
                     .on(EventBody.BackOn.class, (back, told) -> Optional.of(new BatchStory.OnHeat(true)));
 
-    /** An event of a batch, and the stage it happened in. */
-    private record Told(BatchTelling telling, BatchEvent event, int stage) {
+    /** An event of a batch, the stage it happened in, and what was told before. */
+    private record Told(BatchTelling telling, BatchEvent event, int stage, List<Happening> before) {
         Mixture in() {
-            return new Ingredients(telling.readings(event), telling.plan.texture()).mixture();
+            return telling.mixture(telling.readings(event));
+        }
+
+        /** Food that is put into a stage that cooks it is no part of the sauce. */
+        BatchStory.Added added() {
+            Map<Integer, Piece> foods = new HashMap<>();
+            List<LineReading> sauce = new ArrayList<>();
+            int fresh = -1 - foodsBefore();
+            for (LineReading line : telling.readings(event)) {
+                Optional<Piece> food =
+                        line.food().filter(one -> telling.cooks(stage, one)).map(one -> Piece.of(one, line.massG()));
+                food.ifPresentOrElse(one -> foods.put(fresh - foods.size(), one), () -> sauce.add(line));
+            }
+            return new BatchStory.Added(telling.mixture(sauce), foods);
+        }
+
+        private int foodsBefore() {
+            return before.stream()
+                    .mapToInt(one -> one.what() instanceof BatchStory.Added added
+                            ? added.foods().size()
+                            : 0)
+                    .sum();
         }
 
         BatchStory.What slurry() {
@@ -96,7 +120,7 @@ public final class BatchTelling {
                     }
                 }
             } else {
-                TELLS.of(event.body(), new Told(this, event, placed.stage()))
+                TELLS.of(event.body(), new Told(this, event, placed.stage(), happenings))
                         .ifPresent(what -> happenings.add(new Happening(minute, what)));
             }
         }
@@ -111,10 +135,19 @@ public final class BatchTelling {
                 happenings);
     }
 
-    private BatchStory.What putIn(int line) {
+    private BatchStory.Added putIn(int line) {
         return plan.cooksIn(line)
-                .<BatchStory.What>map(piece -> new BatchStory.CookedIn(Map.of(line, piece)))
+                .map(piece -> new BatchStory.Added(Mixture.EMPTY, Map.of(line, piece)))
                 .orElseGet(() -> new BatchStory.Added(plan.line(line)));
+    }
+
+    private Mixture mixture(List<LineReading> lines) {
+        return new Ingredients(lines, plan.texture()).mixture();
+    }
+
+    private boolean cooks(int stage, Food food) {
+        List<BatchPlan.PlanStage> course = plan.course();
+        return stage < course.size() && Piece.cooksIn(course.get(stage).kind(), food);
     }
 
     private boolean pours(int stage) {

@@ -35,8 +35,7 @@ public record NextCoat(int number, int of, OnFood.Coat coat, Optional<Instant> a
         if (on.isEmpty()) {
             return planned;
         }
-        OnFood.Coat last = food.coats().get(on.size() - 1);
-        Instant dry = on.get(on.size() - 1).plus(minutes(last.beforeDoneMin() - coat.beforeDoneMin()));
+        Instant dry = on.get(on.size() - 1).plus(minutes(food.waitMin(on.size())));
         return planned.filter(dry::isBefore).or(() -> Optional.of(dry));
     }
 

@@ -53,6 +53,11 @@ public record OnFood(
         }
     }
 
+    /** Minutes that a coat waits for the one before it, from 1; the first one waits for none. */
+    public double waitMin(int coat) {
+        return coats.get(coat - 1).beforeDoneMin() - coats.get(coat).beforeDoneMin();
+    }
+
     /** As planned, with the food done at that time. */
     public static OnFood of(Brushed food, Fire fire, Coats coats, @Nullable Instant doneAt) {
         List<Coat> each = new ArrayList<>();

@@ -169,9 +169,7 @@ public final class PotCourse {
     }
 
     private Heat heat() {
-        return stage.work() instanceof Work.InOven oven && onHeat
-                ? new Heat(look, lid, oven.airC())
-                : new Heat(look, lid);
+        return onHeat ? stage.work().heat(look, lid) : new Heat(look, lid);
     }
 
     // --- what the cook does

@@ -140,7 +140,8 @@ public final class SauceRun {
         double began = course.minute();
         course.begin(stage);
         Mixture in = course.mixture();
-        Optional<CannotCook> trouble = cannotBegin(stage, in);
+        double foodMl = course.pieces().food().all().volumeMl20c();
+        Optional<CannotCook> trouble = cannotBegin(stage, in, foodMl);
         if (trouble.isPresent()) {
             return trouble;
         }
@@ -160,6 +161,7 @@ public final class SauceRun {
                 warmUp,
                 minutes,
                 in,
+                foodMl,
                 curve(stage, atHeat, minutes),
                 in.massG()
                         + course.givenG()
@@ -172,12 +174,12 @@ public final class SauceRun {
         return Optional.empty();
     }
 
-    private Optional<CannotCook> cannotBegin(Stage stage, Mixture in) {
+    private Optional<CannotCook> cannotBegin(Stage stage, Mixture in, double foodMl) {
         if (!(in.massG() > 0)) {
             return Optional.of(new CannotCook.Empty());
         }
-        double hotMl = (in.volumeMl20c() + course.pieces().food().all().volumeMl20c())
-                * SpecificVolume.expansion(Math.max(StageRules.ROOM_C, course.tempC()));
+        double hotMl =
+                (in.volumeMl20c() + foodMl) * SpecificVolume.expansion(Math.max(StageRules.ROOM_C, course.tempC()));
         if (!pot.shape().holds(hotMl)) {
             return Optional.of(new CannotCook.Overfull(hotMl, pot.shape().capacityMl()));
         }

@@ -13,6 +13,7 @@ import java.util.Optional;
  * @param warmUpMinutes until the pot looks as it is set
  * @param minutes from then to the end of the stage
  * @param in what was in the pot once this stage's additions were
+ * @param foodMl of food that cooks in it and is no part of it, mL at 20 °C, at the same time
  * @param curve the pot from the look being reached to the end; at least one point; steps are NaN with nothing liquid
  * @param evaporatedG mass that left as vapour
  * @param leftBehind what stayed in a mill, a sieve or a jug
@@ -26,6 +27,7 @@ public record StageResult(
         double warmUpMinutes,
         double minutes,
         Mixture in,
+        double foodMl,
         List<PotState> curve,
         double evaporatedG,
         Mixture leftBehind,

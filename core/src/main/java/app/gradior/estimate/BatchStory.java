@@ -16,6 +16,7 @@ import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -148,12 +149,25 @@ public record BatchStory(
 
     public record LidSet(LidState lid) implements What {}
 
-    public record Added(Mixture mixture) implements What {}
-
-    /** Food put in that cooks in the sauce and is no part of it, by the places of its lines. */
-    public record CookedIn(Map<Integer, Piece> foods) implements What {
-        public CookedIn {
+    /**
+     * Something more went in.
+     *
+     * @param mixture what is sauce from then on
+     * @param foods what cooks in the sauce and is no part of it: by the place of its line, or a negative one of its own
+     */
+    public record Added(Mixture mixture, Map<Integer, Piece> foods) implements What {
+        public Added {
             foods = Map.copyOf(foods);
+        }
+
+        public Added(Mixture mixture) {
+            this(mixture, Map.of());
+        }
+
+        Added and(Added other) {
+            Map<Integer, Piece> all = new HashMap<>(foods);
+            all.putAll(other.foods);
+            return new Added(mixture.plus(other.mixture), all);
         }
     }
 

@@ -92,8 +92,7 @@ final class EnsembleMember {
             course.set(set.lid());
         } else if (what instanceof BatchStory.Added added) {
             course.add(added.mixture());
-        } else if (what instanceof BatchStory.CookedIn in) {
-            course.cookIn(in.foods());
+            course.cookIn(added.foods());
         } else if (what instanceof BatchStory.Poured poured) {
             course.add(poured.mixture());
             pouredG += poured.mixture().massG();

@@ -140,7 +140,7 @@ final class FewerChanges {
 
     private static What sum(What first, What next) {
         if (first instanceof Added a && next instanceof Added b) {
-            return new Added(a.mixture().plus(b.mixture()));
+            return a.and(b);
         }
         if (first instanceof Poured a && next instanceof Poured b) {
             return new Poured(a.mixture().plus(b.mixture()));

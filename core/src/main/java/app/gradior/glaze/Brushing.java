@@ -16,6 +16,9 @@ public record Brushing(Brushed food, double foodG, int coats, Fire fire, double 
     /** It is brushed hot out of the pot, °C. */
     public static final double BRUSHED_C = 90;
 
+    /** Guests that are meant where nobody says how many. */
+    public static final double USUAL_GUESTS = 4;
+
     private static final double MOST_G = 1e5;
 
     public Brushing {
@@ -24,9 +27,9 @@ public record Brushing(Brushed food, double foodG, int coats, Fire fire, double 
         Unfit.inRange("tableMl", tableMl, 0, MOST_G, " mL");
     }
 
-    /** For a food and so many portions, with its usual coats. */
-    public static Brushing usual(Brushed food, double guests) {
-        return new Brushing(food, guests * food.portionG(), food.coats(), Fire.OVEN, 0);
+    /** For a food and its usual guests, with its usual coats. */
+    public static Brushing usual(Brushed food) {
+        return new Brushing(food, USUAL_GUESTS * food.portionG(), food.coats(), Fire.OVEN, 0);
     }
 
     /** Its coats, of a sauce as it is when it is done. */

@@ -96,11 +96,11 @@ public final class PotRanking {
         return main.flatMap(StageCautions::shallow).map(shallow -> new PotFinding.TooLow(shallow.levelMm()));
     }
 
-    /** The share of a pot that a cooked sauce fills at the start of its fullest stage. */
+    /** The share of a pot that a sauce, with what cooks in it, fills at the start of its fullest stage. */
     public static double fullestShare(SauceRun.Cooked cooked, double capacityMl) {
         double most = 0;
         for (StageResult stage : cooked.stages()) {
-            most = Math.max(most, stage.in().volumeMl20c() * SpecificVolume.expansion(HOT_C));
+            most = Math.max(most, (stage.in().volumeMl20c() + stage.foodMl()) * SpecificVolume.expansion(HOT_C));
         }
         return most / capacityMl;
     }

@@ -9,8 +9,6 @@ import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
-import app.gradior.sauce.Work;
-import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import java.util.ArrayList;
 import java.util.List;
@@ -146,9 +144,7 @@ public record SauceRoutes(
         Routes routes = new Routes(
                 before,
                 pot,
-                stage.work() instanceof Work.InOven oven
-                        ? new Heat(stage.look(), stage.lid(), oven.airC())
-                        : new Heat(stage.look(), stage.lid()),
+                stage.work().heat(stage.look(), stage.lid()),
                 mix,
                 targetStep,
                 servedC,

@@ -3,14 +3,12 @@ package app.gradior.plan;
 import app.gradior.finding.Unfit;
 import app.gradior.finding.Wrong;
 import app.gradior.larder.Food;
-import app.gradior.larder.Milder;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -139,8 +137,8 @@ public record TasteLimit(Taste taste, double mostPercent, boolean usual, List<So
         return sources.stream()
                 .filter(source -> source.g() > LEAST_SHARE * all)
                 .sorted(Comparator.comparingDouble(Source::g).reversed())
-                .flatMap(source -> Milder.of(taste.name().toLowerCase(Locale.ROOT), source.food()).stream()
-                        .map(milder -> milder(source, milder, all, sauce)))
+                .flatMap(source ->
+                        Milder.of(taste, source.food()).stream().map(milder -> milder(source, milder, all, sauce)))
                 .findFirst();
     }
 

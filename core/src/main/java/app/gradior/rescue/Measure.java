@@ -1,6 +1,7 @@
 package app.gradior.rescue;
 
 import app.gradior.mixture.Mixture;
+import app.gradior.plan.Taste;
 import app.gradior.texture.Consistency;
 import java.util.Locale;
 
@@ -56,15 +57,11 @@ public enum Measure {
         return switch (this) {
             case STEP -> sauce.serumG() > 0 ? Consistency.step(sauce, bodyFactor, servedC) : Double.NaN;
             case VOLUME -> sauce.volumeMl20c();
-            case SALT -> sauce.saltPercent();
-            case SUGAR -> percent(sauce.sugarsG(), sauce);
-            case ACID -> percent(sauce.aceticG() + sauce.otherAcidsG(), sauce);
+            case SALT -> Taste.SALT.percent(sauce);
+            case SUGAR -> Taste.SUGAR.percent(sauce);
+            case ACID -> Taste.SHARPNESS.percent(sauce);
             case HEAT -> sauce.pungencyShu();
-            case FAT -> percent(sauce.freeFatG() + sauce.emulsifiedFatG(), sauce);
+            case FAT -> sauce.massG() > 0 ? 100 * (sauce.freeFatG() + sauce.emulsifiedFatG()) / sauce.massG() : 0;
         };
-    }
-
-    private static double percent(double grams, Mixture sauce) {
-        return sauce.massG() > 0 ? 100 * grams / sauce.massG() : 0;
     }
 }

@@ -1,6 +1,9 @@
 package app.gradior.sauce;
 
 import app.gradior.finding.Unfit;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
+import app.gradior.simmer.Heat;
 import java.util.Set;
 
 /** What a stage does at its end beside cooking, that hangs on what went in before. */
@@ -62,6 +65,11 @@ public sealed interface Work {
      * @param airC of the oven's air, °C
      */
     record InOven(double airC) implements Work {}
+
+    /** How a pot is heated that is set so. */
+    default Heat heat(Look look, LidState lid) {
+        return this instanceof InOven oven ? new Heat(look, lid, oven.airC()) : new Heat(look, lid);
+    }
 
     /** The same of a pot of so many times as much. */
     default Work times(double factor) {

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.gradior.care.Storage;
 import app.gradior.clock.CoolingIn;
+import app.gradior.estimate.Estimator;
+import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prior;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Refused;
@@ -13,6 +15,7 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.reading.ReadingKind;
+import app.gradior.sauce.Use;
 import app.gradior.simmer.Heat;
 import java.time.Instant;
 import java.util.List;
@@ -230,5 +233,16 @@ class BatchTest {
         assertThat(Refused.why(() -> new EventBody.Ticked(List.of()))).isEqualTo(new Wrong.Count("lines", 0, 1, 100));
         assertThat(Refused.why(() -> new EventBody.Rated(4, null, 3, null, null)))
                 .isInstanceOf(Wrong.Range.class);
+    }
+
+    @Test
+    void moreGuestsTakeTheirPortionsBesideWhatItGives() {
+        Batch batch = new Logs().batch();
+        Forecast forecast = Estimator.forecast(new BatchTelling(batch).story(), 1);
+        MoreGuests more = MoreGuests.of(batch.plan(), forecast, 3, Use.POUR_OVER);
+        assertThat(more.moreMl()).isEqualTo(3 * Use.POUR_OVER.portionMl());
+        double willGiveMl = forecast.finish().orElseThrow().volumeMl20c().middle();
+        assertThat(more.leastMl()).as("nothing was planned").isEqualTo(willGiveMl + more.moreMl());
+        assertThat(more.step()).isEqualTo(batch.plan().targetStep());
     }
 }

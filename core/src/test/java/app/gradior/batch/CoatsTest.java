@@ -154,6 +154,6 @@ class CoatsTest {
         assertThat(coats.coatsG().get(1)).isCloseTo(0.8 * coats.coatG(), within(1e-9));
         Brushing twice = new Brushing(Brushed.WINGS, 2400, 2, Fire.OVEN, 160);
         assertThat(twice.needMl(GLAZE, 1)).isCloseTo(2 * brushing.needMl(GLAZE, 1), within(1e-6));
-        assertThat(Brushing.usual(Brushed.RIBS, 3).foodG()).isEqualTo(3 * Brushed.RIBS.portionG());
+        assertThat(Brushing.usual(Brushed.RIBS).foodG()).isEqualTo(4 * Brushed.RIBS.portionG());
     }
 }

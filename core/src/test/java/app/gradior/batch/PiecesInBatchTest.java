@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.care.Caution;
+import app.gradior.estimate.BatchStory;
+import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
 import app.gradior.heat.LidState;
@@ -17,6 +19,8 @@ import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
@@ -29,13 +33,9 @@ class PiecesInBatchTest {
                 kind, "", lines, List.of(), kind.usualLook(), kind.usualLid(), EndKind.WORD, 10, 10, 8, 12, null, work);
     }
 
-    private static BatchPlan plan() {
+    private static BatchPlan plan(double step, List<Understood> lines, List<BatchPlan.PlanStage> stages) {
         return new BatchPlan(
-                List.of(
-                        Logs.line("bacon", 150),
-                        Logs.line("water", 1500),
-                        Logs.line("stock-bones", 600),
-                        Logs.line("onion", 150)),
+                lines,
                 Texture.CHUNKY,
                 0,
                 BatchPlan.PlanPot.of("Rondeau", new PotShape(240, 232, 160), 1950, PotMaterial.ENAMEL),
@@ -45,9 +45,23 @@ class PiecesInBatchTest {
                 Look.GENTLE,
                 LidState.OPEN,
                 0,
-                3,
+                step,
                 60,
                 null,
+                stages,
+                null,
+                null,
+                null);
+    }
+
+    private static BatchPlan plan() {
+        return plan(
+                3,
+                List.of(
+                        Logs.line("bacon", 150),
+                        Logs.line("water", 1500),
+                        Logs.line("stock-bones", 600),
+                        Logs.line("onion", 150)),
                 List.of(
                         stage(StageKind.RENDER, List.of(0), new StageWork(List.of(), null, 10.0, null)),
                         stage(StageKind.TAKE_OUT, List.of(), StageWork.of(List.of(0))),
@@ -55,35 +69,17 @@ class PiecesInBatchTest {
                         stage(StageKind.TAKE_OUT, List.of(), StageWork.of(List.of(2))),
                         stage(StageKind.REST, List.of(), null),
                         stage(StageKind.PUT_BACK, List.of(), StageWork.of(List.of(0))),
-                        stage(StageKind.BLEND, List.of(), null)),
-                null,
-                null,
-                null);
+                        stage(StageKind.BLEND, List.of(), null)));
     }
 
     private static BatchPlan meatballs() {
-        List<BatchPlan.PlanStage> stages = List.of(
-                stage(StageKind.SIMMER, List.of(0), null),
-                stage(StageKind.COOK_IN, List.of(1, 2), null),
-                stage(StageKind.OVEN, List.of(), StageWork.inOven(150)));
-        return new BatchPlan(
-                List.of(Logs.line("tomato-canned", 1000), Logs.line("minced-beef", 500), Logs.line("water", 100)),
-                Texture.CHUNKY,
-                0,
-                plan().pot(),
-                null,
-                null,
-                null,
-                Look.GENTLE,
-                LidState.OPEN,
-                0,
+        return plan(
                 5,
-                60,
-                null,
-                stages,
-                null,
-                null,
-                null);
+                List.of(Logs.line("tomato-canned", 1000), Logs.line("minced-beef", 500), Logs.line("water", 100)),
+                List.of(
+                        stage(StageKind.SIMMER, List.of(0), null),
+                        stage(StageKind.COOK_IN, List.of(1, 2), null),
+                        stage(StageKind.OVEN, List.of(), StageWork.inOven(150))));
     }
 
     private Batch batch(BatchPlan plan) {
@@ -128,6 +124,27 @@ class PiecesInBatchTest {
     }
 
     @Test
+    void moreOfThemPutInByHandCookToo() {
+        done(10);
+        double without = forecast(meatballs(), 40).massG().middle();
+        added(12, "minced-beef", 300);
+        added(13, "minced-beef", 200);
+        added(14, "water", 50);
+        assertThat(forecast(meatballs(), 40).massG().middle() - without)
+                .as("50 g of water and what 500 g of mince give")
+                .isBetween(80.0, 250.0);
+        Set<Integer> keys = new TreeSet<>();
+        for (Happening one : new BatchTelling(batch(meatballs())).story().happenings()) {
+            if (one.what() instanceof BatchStory.Added added) {
+                for (int key : added.foods().keySet()) {
+                    assertThat(keys.add(key)).as("each a thing of its own").isTrue();
+                }
+            }
+        }
+        assertThat(keys).containsExactly(-2, -1);
+    }
+
+    @Test
     void inTheOvenItSettlesBelowItsBoil() {
         done(10).done(30);
         Forecast inOven = forecast(meatballs(), 75);
@@ -136,10 +153,17 @@ class PiecesInBatchTest {
         assertThat(new BatchTelling(batch(meatballs())).cautions(inOven)).contains(new Caution.OvenPan());
     }
 
-    private PiecesInBatchTest at(int minute, EventBody body) {
+    private PiecesInBatchTest at(int minute, EventBody body, Understood... in) {
         events.add(new BatchEvent(
-                events.size() + 1, "m" + minute, Logs.minute(minute), Logs.minute(minute), body, List.of()));
+                events.size() + 1, "m" + minute, Logs.minute(minute), Logs.minute(minute), body, List.of(in)));
         return this;
+    }
+
+    private void added(int minute, String food, double massG) {
+        at(
+                minute,
+                new EventBody.Added(List.of(new IngredientInput(massG + " g " + food, null, null))),
+                Logs.line(food, massG));
     }
 
     private PiecesInBatchTest done(int minute) {

@@ -12,6 +12,7 @@ import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.LineReading;
 import app.gradior.mixture.Mixture;
+import app.gradior.plan.PotRanking;
 import app.gradior.plan.SauceRoutes;
 import app.gradior.plan.Thickening;
 import app.gradior.sauce.Piece;
@@ -102,6 +103,15 @@ class CookedInTest {
         assertThat(course.levelMm()).isGreaterThan(levelMm + 5);
         assertThat(course.massG()).as("the sauce itself").isCloseTo(weighsG, within(1e-6));
         assertThat(course.look().levelMm()).isEqualTo(course.levelMm());
+    }
+
+    @Test
+    void aPotIsAsFullAsTheSauceAndTheFoodInIt() {
+        Stage alone = Stage.of(StageKind.COOK_IN, SAUCE, new StageEnd.Minutes(20));
+        Stage with = alone.with(food("chicken", 600), Work.NONE);
+        assertThat(PotRanking.fullestShare(cook(with), 1) - PotRanking.fullestShare(cook(alone), 1))
+                .as("600 g of chicken, hot")
+                .isBetween(570.0, 640.0);
     }
 
     @Test

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
-import app.gradior.larder.Milder;
 import app.gradior.larder.StarchKind;
 import app.gradior.larder.Table;
 import app.gradior.measure.LineReader;
@@ -213,7 +212,7 @@ class WishTest {
         int found = 0;
         for (Food food : larder.foods()) {
             for (Taste taste : Taste.values()) {
-                Optional<Food> milder = Milder.of(taste.name().toLowerCase(Locale.ROOT), food);
+                Optional<Food> milder = Milder.of(taste, food);
                 if (milder.isPresent()) {
                     found++;
                     assertThat(taste.percent(milder.get())).as(food.id()).isLessThan(taste.percent(food));

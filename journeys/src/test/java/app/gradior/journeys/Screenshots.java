@@ -35,7 +35,7 @@ class Screenshots {
             shot(wide, "/kit", "kit");
             shot(wide, "/bench/thicken", "bench");
             shot(wide, "/bench/cold?have=look&kind=syrup&looksStep=2&looksC=100&served=20", "bench-cold");
-            shot(wide, "/larder/damson", "larder");
+            shot(wide, "/larder", "larder");
             Page phone = browser.demo(application, 390, 844, ColorScheme.LIGHT);
             shot(phone, "/pot/41", "pot-phone");
             Page dark = browser.demo(application, 1280, 800, ColorScheme.DARK);

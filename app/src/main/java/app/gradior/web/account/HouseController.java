@@ -15,8 +15,6 @@ import java.security.cert.CertificateFactory;
 import java.security.cert.X509Certificate;
 import java.util.Arrays;
 import java.util.HexFormat;
-import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -35,30 +33,6 @@ class HouseController {
 
     HouseController(GradiorProperties properties) {
         this.house = properties.house();
-    }
-
-    /** A device that is told how to trust us; its steps are in the words. */
-    enum Device {
-        IPHONE("iphone", "ipad"),
-        ANDROID("android"),
-        WINDOWS("windows"),
-        MAC("macintosh"),
-        LINUX("linux", "x11");
-
-        private final List<String> signs;
-
-        Device(String... signs) {
-            this.signs = List.of(signs);
-        }
-
-        /** The one that a browser says it is, else the first. */
-        static Device of(String agent) {
-            String says = agent.toLowerCase(Locale.ROOT);
-            return Arrays.stream(values())
-                    .filter(one -> one.signs.stream().anyMatch(says::contains))
-                    .findFirst()
-                    .orElse(IPHONE);
-        }
     }
 
     /**
@@ -82,7 +56,7 @@ class HouseController {
 
     @GetMapping("/trust")
     String trust(@RequestHeader(value = HttpHeaders.USER_AGENT, defaultValue = "") String agent, Model model) {
-        Device here = Device.of(agent);
+        Device here = Device.of(agent).orElse(Device.IPHONE);
         model.addAttribute("here", here);
         model.addAttribute(
                 "others",

@@ -15,7 +15,6 @@ import app.gradior.web.frame.SessionsOfMine;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -63,22 +62,12 @@ class MyAccountController {
                 sessions.of(user.username(), request).stream()
                         .map(one -> new Place(
                                 one.key(),
-                                browser(one.agent()),
+                                Device.of(one.agent()).map(Words::say).orElseGet(() -> Words.text("account.a-browser")),
                                 figures.dayAndTime(one.began()),
                                 figures.dayAndTime(one.used()),
                                 one.here()))
                         .toList());
         return "account";
-    }
-
-    /** What a browser says it is, in two words; nothing of it is believed. */
-    private static String browser(String agent) {
-        String says = agent.toLowerCase(Locale.ROOT);
-        String on = List.of("iphone", "ipad", "android", "windows", "macintosh", "linux").stream()
-                .filter(says::contains)
-                .findFirst()
-                .orElse("other");
-        return Words.text("account.browser-on", on);
     }
 
     // Wide: what is typed, by whom, from where.
@@ -99,7 +88,7 @@ class MyAccountController {
                     user.username(),
                     old,
                     wanted,
-                    new SignIn.From(request.getRemoteAddr(), Entrance.deviceOf(request), ""));
+                    new SignIn.From(request.getRemoteAddr(), Entrance.device(request), ""));
             sessions.endOthers(user.username(), request);
             return "redirect:/account?changed";
         } catch (TooManyTries wait) {

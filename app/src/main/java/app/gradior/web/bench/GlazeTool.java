@@ -3,6 +3,7 @@ package app.gradior.web.bench;
 import app.gradior.care.Cautions;
 import app.gradior.finding.Refusal;
 import app.gradior.glaze.Brushed;
+import app.gradior.glaze.Brushing;
 import app.gradior.glaze.Coats;
 import app.gradior.glaze.Film;
 import app.gradior.glaze.Fire;
@@ -21,7 +22,6 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(8)
 class GlazeTool implements Tool {
-    private static final double USUAL_GUESTS = 4;
     private static final double USUAL_TABLE_ML = 20;
 
     private final WhatIHave have;
@@ -67,7 +67,7 @@ class GlazeTool implements Tool {
                 Field.number(
                         "guests",
                         Words.text("glaze-tool.guests"),
-                        asked.text("guests", Numbers.plain(USUAL_GUESTS, 0))),
+                        asked.text("guests", Numbers.plain(Brushing.USUAL_GUESTS, 0))),
                 Field.number("coats", Words.text("glaze-tool.coats"), asked.text("coats", "")),
                 Field.choice(
                         "heat",
@@ -86,7 +86,7 @@ class GlazeTool implements Tool {
     public Reply answer(BenchForm asked, Kitchen kitchen) {
         Mixture sauce = have.have(asked, kitchen).mixture();
         Brushed food = food(asked);
-        double guests = asked.number("guests", "glaze-tool.guests", USUAL_GUESTS, 1, 1000, "");
+        double guests = asked.number("guests", "glaze-tool.guests", Brushing.USUAL_GUESTS, 1, 1000, "");
         double foodG = asked.number("foodG", "glaze-tool.how-much-food", guests * food.portionG(), 10, 100_000, " g");
         int coats = (int) Math.rint(asked.number("coats", "glaze-tool.coats", food.coats(), 1, Coats.MOST_COATS, ""));
         double gPerMl = sauce.massG() / sauce.volumeMl20c();

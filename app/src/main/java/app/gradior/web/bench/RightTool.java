@@ -1,6 +1,7 @@
 package app.gradior.web.bench;
 
 import app.gradior.batch.BatchPlan;
+import app.gradior.batch.MoreGuests;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -25,7 +26,6 @@ import app.gradior.room.larder.Larder;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.sauce.Ingredients;
-import app.gradior.sauce.Portions;
 import app.gradior.sauce.Texture;
 import app.gradior.sauce.Use;
 import app.gradior.simmer.Heat;
@@ -212,18 +212,15 @@ class RightTool implements Tool {
                     effects(sauce, handling.on(sauce), handling.minutes(sauce.mixture()), figures),
                     batch.isEmpty() || taking.isEmpty() ? "" : batch + taking));
         }
-        double guests = guests(asked);
-        if (guests > 0) {
-            what.live()
-                    .ifPresent(live -> reply.fact(
-                            Words.text("right-tool.for-more-guests", guests),
-                            Words.text(
-                                    "right-tool.more-than-it-gives",
-                                    figures.volume(moreMl(kitchen, live, guests)),
-                                    figures.volume(givesMl(live)))));
-        }
+        Optional<MoreGuests> more = moreGuests(asked, kitchen, what);
+        more.ifPresent(guests -> reply.fact(
+                Words.text("right-tool.for-more-guests", guests(asked)),
+                Words.text(
+                        "right-tool.more-than-it-gives",
+                        figures.volume(guests.moreMl()),
+                        figures.volume(guests.givesMl()))));
         wrong.stream()
-                .filter(one -> guests == 0 || one != Complaint.TOO_LITTLE)
+                .filter(one -> more.isEmpty() || one != Complaint.TOO_LITTLE)
                 .forEach(one -> reply.fact(Words.say(one), Words.say(one, "beware")));
         return reply.done();
     }
@@ -249,12 +246,9 @@ class RightTool implements Tool {
         OptionalDouble planned = what.live()
                 .map(live -> OptionalDouble.of(live.batch().plan().targetStep()))
                 .orElse(OptionalDouble.empty());
-        double guests = guests(asked);
-        double unsaid = guests > 0 && planned.isPresent() ? planned.getAsDouble() : Unsaid.step(sauce, wrong, planned);
-        double unsaidMl = what.live()
-                .filter(live -> guests > 0)
-                .map(live -> givesMl(live) + moreMl(kitchen, live, guests))
-                .orElseGet(() -> Unsaid.leastMl(sauce, wrong));
+        Optional<MoreGuests> more = moreGuests(asked, kitchen, what);
+        double unsaid = more.map(MoreGuests::step).orElseGet(() -> Unsaid.step(sauce, wrong, planned));
+        double unsaidMl = more.map(MoreGuests::leastMl).orElseGet(() -> Unsaid.leastMl(sauce, wrong));
         double step = asked.text("step", AS_IT_IS).equals(AS_IT_IS) ? unsaid : Ask.stepWanted(asked, unsaid);
         double least = asked.number("leastMl", "right-tool.no-less-than", unsaidMl, 0, MOST_ML, " mL");
         double most =
@@ -271,22 +265,14 @@ class RightTool implements Tool {
         return new Rescue(sauce, wrong, less, step, least, most, minutes, hand, starch);
     }
 
-    /** What it was planned to give, or else will, mL at 20 °C. */
-    private static double givesMl(WhatIHave.Live live) {
-        BatchPlan.Planned planned = live.batch().plan().planned();
-        return planned != null
-                ? planned.volumeMl20c()
-                : live.forecast()
-                        .finish()
-                        .map(finish -> finish.volumeMl20c().middle())
-                        .orElse(live.forecast().likely().mixture().volumeMl20c());
-    }
-
-    /** What so many guests take of that sauce, mL at 20 °C. */
-    private double moreMl(Kitchen kitchen, WhatIHave.Live live, double guests) {
-        Long sauceId = live.batch().origin().sauceId();
-        Optional<Use> use = sauceId == null ? Optional.empty() : useOf(kitchen, sauceId);
-        return Portions.USUAL.wantedMl(guests, use.orElse(Use.POUR_OVER));
+    /** Empty when nobody else comes. */
+    private Optional<MoreGuests> moreGuests(BenchForm asked, Kitchen kitchen, WhatIHave.Have what) {
+        double guests = guests(asked);
+        return what.live().filter(live -> guests > 0).map(live -> {
+            Long sauceId = live.batch().origin().sauceId();
+            Optional<Use> use = sauceId == null ? Optional.empty() : useOf(kitchen, sauceId);
+            return MoreGuests.of(live.batch().plan(), live.forecast(), guests, use.orElse(Use.POUR_OVER));
+        });
     }
 
     /** Absent too for a sauce that is away. */

@@ -83,12 +83,7 @@ public class Entrance {
     }
 
     /** The mark of the device that asks; empty for none. */
-    public static String deviceOf(HttpServletRequest request) {
-        return device(request);
-    }
-
-    /** The same. */
-    static String device(HttpServletRequest request) {
+    public static String device(HttpServletRequest request) {
         Cookie[] cookies = request.getCookies();
         if (cookies != null) {
             for (Cookie cookie : cookies) {

@@ -1,5 +1,6 @@
 package app.gradior.web.frame;
 
+import app.gradior.access.Hashes;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.time.Instant;
@@ -18,6 +19,7 @@ public class SessionsOfMine {
     static final String AGENT = "agent";
 
     private static final int LONGEST_AGENT = 200;
+    private static final int KEY_DIGITS = 24;
 
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final ApplicationEventPublisher publisher;
@@ -83,7 +85,6 @@ public class SessionsOfMine {
 
     /** A session's name is a secret: pages show what cannot be turned back into it. */
     private static String key(String id) {
-        return Integer.toHexString(id.hashCode())
-                + Integer.toHexString(new StringBuilder(id).reverse().toString().hashCode());
+        return Hashes.sha256(id).substring(0, KEY_DIGITS);
     }
 }

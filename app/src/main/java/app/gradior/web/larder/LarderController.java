@@ -100,8 +100,10 @@ class LarderController {
                     .findFirst();
         }
 
-        boolean anything() {
-            return !words().isBlank() || on().isPresent() || hasJob() || onlyHouse();
+        /** The shelf that is shown; of a whole larder its first, and none of what is found. */
+        Optional<Shelf> shown() {
+            boolean everything = words().isBlank() && on().isEmpty() && !hasJob() && !onlyHouse();
+            return everything ? Optional.of(Shelf.VEGETABLES) : on();
         }
 
         boolean hasJob() {
@@ -145,7 +147,7 @@ class LarderController {
 
     /** The foods that are asked for; of a whole larder none, but those of its first shelf. */
     private List<Food> shown(Kitchen kitchen, Asked asked, Set<String> there) {
-        Optional<Shelf> on = asked.anything() ? asked.on() : Optional.of(Shelf.VEGETABLES);
+        Optional<Shelf> on = asked.shown();
         return lines.catalogue(kitchen).search(asked.words()).stream()
                 .filter(food -> on.isEmpty() || Shelf.of(food) == on.get())
                 .filter(food -> !asked.hasJob() || Substitution.does(food, Objects.requireNonNull(asked.job())))
@@ -155,7 +157,7 @@ class LarderController {
 
     private static List<Choice> shelves(List<Food> all, Asked asked) {
         Map<Shelf, Long> counts = all.stream().collect(Collectors.groupingBy(Shelf::of, Collectors.counting()));
-        Optional<Shelf> chosen = asked.anything() ? asked.on() : Optional.of(Shelf.VEGETABLES);
+        Optional<Shelf> chosen = asked.shown();
         return Arrays.stream(Shelf.values())
                 .map(shelf -> new Choice(
                         shelf.name(),

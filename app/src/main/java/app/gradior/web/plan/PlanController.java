@@ -31,6 +31,7 @@ import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -222,7 +223,8 @@ class PlanController {
         model.addAttribute("appetites", Portions.Appetite.values());
         model.addAttribute("bys", PlanDraft.ScaleBy.values());
         model.addAttribute("storages", Storage.values());
-        model.addAttribute("brushed", Brushed.values());
+        model.addAttribute(
+                "brushed", Arrays.stream(Brushed.values()).map(Brushing::usual).toList());
         model.addAttribute("fires", Fire.values());
         model.addAttribute("brushServed", new Figures(kitchen).degrees(Brushing.BRUSHED_C));
         model.addAttribute("brushStep", Brushing.USUAL_POT_STEP);

@@ -38,7 +38,6 @@ import org.jspecify.annotations.Nullable;
 final class PlanForm {
     private static final String NONE = "none";
     private static final int MOST_STAGES = 24;
-    private static final double USUAL_GUESTS = 4;
     private static final double MOST_SUGAR = 90;
     private static final double MOST_ACID = 20;
     private final Map<String, String> fields;
@@ -173,7 +172,7 @@ final class PlanForm {
             return null;
         }
         Brushed food = choice("brush", "plan-form.brushed-on", Brushed::ofKey, Brushed.WINGS);
-        Brushing usual = Brushing.usual(food, USUAL_GUESTS);
+        Brushing usual = Brushing.usual(food);
         double foodG = text("brushG").isEmpty()
                 ? usual.foodG()
                 : number("brushG", "glaze-tool.how-much-food", 10, 100_000, "g");

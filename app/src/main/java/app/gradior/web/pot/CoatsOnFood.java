@@ -48,8 +48,7 @@ public record CoatsOnFood(String food, String table, List<Row> rows, String send
             } else if (i == on.size()) {
                 rows.add(next(next.orElseThrow(), grams, figures));
             } else {
-                double after = food.coats().get(i - 1).beforeDoneMin() - coat.beforeDoneMin();
-                rows.add(new Row(i + 1, grams, Words.text("coats.after", after), "later", 0));
+                rows.add(new Row(i + 1, grams, Words.text("coats.after", food.waitMin(i)), "later", 0));
             }
         }
         return Optional.of(new CoatsOnFood(
