@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -175,7 +176,7 @@ public final class BatchTelling {
         return new Ingredients(in, plan.texture());
     }
 
-    /** What went in before a stage began, or was added since. */
+    /** What went in before a stage began. */
     private List<LineReading> before(int stage) {
         Set<Integer> out = new TreeSet<>(batch.ticks().out());
         out.addAll(beside(stage));
@@ -185,8 +186,16 @@ public final class BatchTelling {
                     .filter(line -> !out.contains(line))
                     .forEach(line -> in.add(plan.lines().get(line).line()));
         }
-        batch.standing().forEach(event -> in.addAll(readings(event)));
+        in.addAll(added(during -> during < stage));
         return in;
+    }
+
+    /** What was put in by hand during such stages. */
+    private List<LineReading> added(IntPredicate stages) {
+        return batch.folded().standing().stream()
+                .filter(placed -> stages.test(placed.stage()))
+                .flatMap(placed -> readings(placed.event()).stream())
+                .toList();
     }
 
     /** The plan's lines that were lifted out before a stage and are not back. */
@@ -204,10 +213,10 @@ public final class BatchTelling {
         }
         BatchPlan.PlanStage stage = plan.course().get(at);
         Set<Integer> out = batch.ticks().out();
-        List<LineReading> in = stage.lines().stream()
+        List<LineReading> in = new ArrayList<>(added(during -> during == at));
+        stage.lines().stream()
                 .filter(line -> !out.contains(line))
-                .map(line -> plan.lines().get(line).line())
-                .toList();
+                .forEach(line -> in.add(plan.lines().get(line).line()));
         PotState now = forecast.likely();
         double heatC =
                 Double.isNaN(now.boilingC()) ? now.tempC() : batch.heat().look().potTempC(now.boilingC());

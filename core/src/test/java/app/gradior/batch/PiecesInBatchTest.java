@@ -130,6 +130,11 @@ class PiecesInBatchTest {
         added(12, "minced-beef", 300);
         added(13, "minced-beef", 200);
         added(14, "water", 50);
+        added(15, "chicken", 100);
+        assertThat(new BatchTelling(batch(meatballs())).cautions(forecast(meatballs(), 16)))
+                .as("each has its own safe temperature")
+                .contains(new Caution.Through(List.of(Logs.line("chicken", 100).food()), 74));
+        at(16, new EventBody.Undo("m15"));
         assertThat(forecast(meatballs(), 40).massG().middle() - without)
                 .as("50 g of water and what 500 g of mince give")
                 .isBetween(80.0, 250.0);
