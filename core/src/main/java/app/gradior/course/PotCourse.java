@@ -284,23 +284,22 @@ public final class PotCourse {
 
     /** Puts something in at room temperature. */
     public void add(Mixture added) {
+        add(added, Map.of());
+    }
+
+    /** The same, with food that cooks in it from then on and is no part of it. */
+    public void add(Mixture added, Map<Integer, Piece> foods) {
         takeOff();
         double potC = tempC;
         tempC = SpecificHeat.mixedC(withFood(), tempC, added, StageRules.ROOM_C);
-        mixture = mixture.plus(added).heatedTo(tempC);
-        settle(potC);
-    }
-
-    /** Puts food in that cooks in it and is no part of it, at room temperature. */
-    public void cookIn(Map<Integer, Piece> foods) {
-        takeOff();
-        double potC = tempC;
+        mixture = mixture.plus(added);
         Mixture before = withFood();
         pieces.food().putIn(foods);
         for (Piece piece : foods.values()) {
             tempC = SpecificHeat.mixedC(before, tempC, piece.mixture(), StageRules.ROOM_C);
             before = before.plus(piece.mixture());
         }
+        mixture = mixture.heatedTo(tempC);
         settle(potC);
     }
 

@@ -91,8 +91,7 @@ final class EnsembleMember {
         } else if (what instanceof BatchStory.LidSet set) {
             course.set(set.lid());
         } else if (what instanceof BatchStory.Added added) {
-            course.add(added.mixture());
-            course.cookIn(added.foods());
+            course.add(added.mixture(), added.foods());
         } else if (what instanceof BatchStory.Poured poured) {
             course.add(poured.mixture());
             pouredG += poured.mixture().massG();

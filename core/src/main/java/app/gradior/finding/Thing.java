@@ -2,7 +2,6 @@ package app.gradior.finding;
 
 /** What a kitchen has, as it is asked for by its id. */
 public enum Thing {
-    ACCOUNT,
     BATCH,
     BENCH_QUESTION,
     BURNER,
