@@ -8,6 +8,8 @@ const PAGE = /^\/$|^\/pot\/\d+$|^\/plan\/clock$|^\/plan\/\d+$|^\/bench(\/[a-z]+)
 /** What the bench answers as one types. */
 const ANSWER = /^\/bench\/[a-z]+\/answer$/;
 const PART = /^\/(css|js|fonts|icons|webjars)\/|^\/icon\.svg$/;
+/** Where somebody becomes somebody else, or goes to another kitchen. */
+const PASSES = /^\/(join|account\/kitchens|setup|demo)(\/|$)/;
 const MOST_PAGES = 60;
 const worker = /** @type {ServiceWorkerGlobalScope} */ (/** @type {unknown} */ (self));
 /** Of which moment the pages are that were last answered from what is kept, by their addresses. */
@@ -33,7 +35,8 @@ worker.addEventListener('message', (event) => {
 
 worker.addEventListener('fetch', (event) => {
   const url = new URL(event.request.url);
-  if (url.pathname === '/login' || url.pathname === '/logout') {
+  const passes = event.request.method === 'POST' && PASSES.test(url.pathname);
+  if (url.pathname === '/login' || url.pathname === '/logout' || passes) {
     event.waitUntil(forget()); // whoever comes next sees nothing of this kitchen
   }
   const page = event.request.mode === 'navigate' && PAGE.test(url.pathname);

@@ -313,7 +313,8 @@ document.addEventListener('submit', (event) => {
 document.addEventListener('keydown', (event) => {
   const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
     || event.target instanceof HTMLSelectElement;
-  if (typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) {
+  const looksOn = document.body.classList.contains('looking') && event.key !== 'f'; // who looks on has no keys but the large figures'
+  if (looksOn || typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) {
     return;
   }
   if (prefix && /^[1-5]$/.test(event.key)) {

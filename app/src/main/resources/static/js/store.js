@@ -5,6 +5,16 @@
 export const account = document.querySelector('meta[name="account"]')?.getAttribute('content') ?? '';
 const PREFIX = `gradior:${account}:`;
 
+// An older version kept by kitchen alone, when every kitchen had one account.
+const OLD = `gradior:${account.replace(/[ad].*$/, '')}:`;
+Object.keys(localStorage)
+  .filter((key) => account && key.startsWith(OLD))
+  .forEach((key) => {
+    const name = PREFIX + key.slice(OLD.length);
+    localStorage.setItem(name, localStorage.getItem(name) ?? localStorage.getItem(key) ?? '');
+    localStorage.removeItem(key);
+  });
+
 /** @param {string} name @returns {string | null} */
 export const get = (name) => localStorage.getItem(PREFIX + name);
 /** @param {string} name @param {string} value */

@@ -4,14 +4,36 @@ import java.time.LocalDateTime;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.jspecify.annotations.Nullable;
 
 /** Accounts as the door sees them, tries of passwords, known devices, words for new kitchens. Times are UTC. */
 interface AccessMapper extends AccessTables {
     /** An account and the hash of its password. */
-    record AccountRow(long id, long kitchenId, String login, String passwordHash) {}
+    record AccountRow(long id, @Nullable Long kitchenId, String login, String passwordHash) {}
+
+    /** The id that the database gave. */
+    final class Made {
+        private long id;
+
+        long id() {
+            return id;
+        }
+
+        public void setId(long given) {
+            this.id = given;
+        }
+    }
+
+    @Insert("insert into account (login, password_hash) values (#{login}, #{hash})")
+    @Options(useGeneratedKeys = true, keyProperty = "key.id")
+    void insert(@Param("login") String login, @Param("hash") String hash, @Param("key") Made key);
+
+    @Select("select count(*) from account")
+    int count();
 
     @Select("select id, kitchen_id, login, password_hash from account where login = #{login}")
     Optional<AccountRow> account(String login);

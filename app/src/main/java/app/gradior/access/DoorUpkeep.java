@@ -7,14 +7,16 @@ import java.util.concurrent.TimeUnit;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
-/** Forgets, once an hour, tries and devices that count no more. */
+/** Forgets, once an hour, tries, devices and invitations that count no more. */
 @Component
 class DoorUpkeep {
     private final AccessMapper mapper;
+    private final PeopleMapper people;
     private final Clock clock;
 
-    DoorUpkeep(AccessMapper mapper, Clock clock) {
+    DoorUpkeep(AccessMapper mapper, PeopleMapper people, Clock clock) {
         this.mapper = mapper;
+        this.people = people;
         this.clock = clock;
     }
 
@@ -23,5 +25,6 @@ class DoorUpkeep {
         LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
         mapper.forgetBuckets(now.minus(Attempts.FULL_AGAIN));
         mapper.forgetDevices(now.minus(SignIn.DEVICE_KNOWN));
+        people.forgetInvitations(now);
     }
 }

@@ -32,10 +32,15 @@ public class SignIn {
         this.clock = clock;
     }
 
-    /** An account that may come in. */
+    /**
+     * An account that may come in.
+     *
+     * @param kitchenId where it was last; 0 for nowhere
+     */
     public record Account(long id, long kitchenId, String login) {
         private static Account of(AccountRow row) {
-            return new Account(row.id(), row.kitchenId(), row.login());
+            Long last = row.kitchenId();
+            return new Account(row.id(), last == null ? 0 : last, row.login());
         }
     }
 
@@ -109,7 +114,7 @@ public class SignIn {
     }
 
     /** A name as it may stand in a log: in one line, and not too long. */
-    private static String shown(String login) {
+    static String shown(String login) {
         String line = login.replaceAll("[\\p{Cntrl}\\p{Cf}\\p{Zl}\\p{Zp}]", "?");
         return "“" + (line.length() > 80 ? line.substring(0, 80) + "…" : line) + "”";
     }

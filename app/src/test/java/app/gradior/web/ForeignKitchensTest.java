@@ -6,6 +6,8 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
+import app.gradior.access.Invitations;
+import app.gradior.access.Role;
 import app.gradior.batch.Origin;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
@@ -62,6 +64,9 @@ class ForeignKitchensTest extends PageCalls {
     private Tokens tokens;
 
     @Autowired
+    private Invitations invitations;
+
+    @Autowired
     private KitchenFileWriter writer;
 
     @Autowired
@@ -105,14 +110,28 @@ class ForeignKitchensTest extends PageCalls {
                 pot,
                 burner);
         ids.addAll(List.of(sauce, batch, pot, burner, kept));
-        for (String table : List.of("api_token", "container", "photo", "water_test", "jar")) {
+        invitations.make(victim.id(), Role.COOK, SECRET, owner.username());
+        invitations.pair(invitations.make(victim.id(), Role.STOVE, SECRET, owner.username()));
+        ids.add(owner.accountId());
+        for (String table :
+                List.of("api_token", "container", "photo", "water_test", "jar", "invitation", "stove_device")) {
             ids.addAll(jdbc.queryForList("select id from " + table + " where kitchen_id = ?", Long.class, victim.id()));
         }
     }
 
     private String everything() {
         String rows = "";
-        for (String table : List.of("api_token", "container", "photo", "water_test", "plan", "batch", "batch_event")) {
+        for (String table : List.of(
+                "api_token",
+                "container",
+                "photo",
+                "water_test",
+                "plan",
+                "batch",
+                "batch_event",
+                "member",
+                "invitation",
+                "stove_device")) {
             rows += table
                     + jdbc.queryForList("select * from " + table + " where kitchen_id = ?", victim.id())
                             .toString()
@@ -229,6 +248,9 @@ class ForeignKitchensTest extends PageCalls {
                 "/trust",
                 "/trust/gradior.crt",
                 "/manifest.webmanifest",
+                "/join/{word}",
+                "/join/{word}/new",
+                "/join/{word}/device",
                 "/feed/{token}/shelf.ics");
         for (Route route : allRoutes()) {
             String path = route.pattern().replaceAll("\\{[^}]+}", String.valueOf(batch));

@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import app.gradior.ApplicationTest;
 import app.gradior.Foods;
+import app.gradior.access.Members;
 import app.gradior.batch.BatchPlan;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
@@ -34,6 +35,9 @@ abstract class PageCalls {
     Kitchens kitchens;
 
     @Autowired
+    Members members;
+
+    @Autowired
     ApplicationTest.SetClock clock;
 
     KitchenUser cook = new KitchenUser(0, 0, "");
@@ -47,7 +51,7 @@ abstract class PageCalls {
         String login = "cook-" + System.nanoTime();
         long id = kitchens.setUp(
                 new Kitchens.SetUp(login, "a long password", "Test kitchen", measures, fahrenheit, 0, "UTC"), false);
-        return new KitchenUser(id, id, login);
+        return new KitchenUser(id, members.of(id).get(0).accountId(), login);
     }
 
     <B extends AbstractMockHttpServletRequestBuilder<B>> B as(B request) {

@@ -4,20 +4,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.gradior.testing.PrivateMariaDb;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -25,77 +19,21 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A tablet at the stove, over https, that was told to trust this machine; the house stands at another of its loopback addresses. */
 class HouseJourneyTest {
-    private static final String STOVE = "127.0.0.2";
-
     @TempDir
     Path folder;
 
-    private Path house;
-    private int secure;
+    private HttpsHouse house;
 
     @BeforeEach
     void certificates() throws Exception {
-        house = folder.resolve("house");
-        secure = PrivateMariaDb.freePort();
-        run("../gradior", "certificates", house.toString(), STOVE);
-    }
-
-    private static String run(String... command) throws IOException, InterruptedException {
-        Process process =
-                new ProcessBuilder(List.of(command)).redirectErrorStream(true).start();
-        String says = new String(process.getInputStream().readAllBytes());
-        assertThat(process.waitFor()).as(says).isZero();
-        return says;
-    }
-
-    private RunningApplication application() throws IOException {
-        return RunningApplication.demo(plain -> {
-            Map<String, String> settings = new HashMap<>();
-            settings.put("SERVER_ADDRESS", "0.0.0.0");
-            settings.put("SERVER_PORT", String.valueOf(secure));
-            settings.put("SERVER_SSL_KEYSTORE", house.resolve("server.p12").toString());
-            settings.put("SERVER_SSL_KEYSTORETYPE", "PKCS12");
-            settings.put("SERVER_SSL_KEYSTOREPASSWORD", read(house.resolve("key")));
-            settings.put("SERVER_SSL_KEYALIAS", "server");
-            settings.put("GRADIOR_HOUSE_OPEN", "true");
-            settings.put("GRADIOR_HOUSE_PLAINPORT", String.valueOf(plain));
-            settings.put("GRADIOR_HOUSE_ADDRESSES", stove());
-            settings.put(
-                    "GRADIOR_HOUSE_AUTHORITY", house.resolve("authority.crt").toString());
-            settings.put("GRADIOR_HOSTS", STOVE);
-            return settings;
-        });
-    }
-
-    private static String read(Path path) {
-        try {
-            return Files.readString(path);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private String stove() {
-        return "https://" + STOVE + ":" + secure;
-    }
-
-    /** A home whose browser trusts the authority. */
-    private Map<String, String> trusting() throws Exception {
-        Path home = Files.createDirectories(folder.resolve("home"));
-        for (String place : List.of(".pki/nssdb", ".local/share/pki/nssdb")) {
-            Path store = Files.createDirectories(home.resolve(place));
-            run("certutil", "-d", "sql:" + store, "-N", "--empty-password");
-            String certificate = house.resolve("authority.crt").toString();
-            run("certutil", "-d", "sql:" + store, "-A", "-t", "C,,", "-n", "gradior", "-i", certificate);
-        }
-        return Map.of("HOME", home.toString());
+        house = new HttpsHouse(folder);
     }
 
     @Test
     void theTabletTrustsThisMachineAndItsPotIsThereWithoutANetwork() throws Exception {
-        try (RunningApplication application = application();
-                Browser browser = new Browser(trusting())) {
-            Page page = browser.page(stove(), 1024, 768, ColorScheme.LIGHT);
+        try (RunningApplication application = house.application();
+                Browser browser = new Browser(house.trusting())) {
+            Page page = browser.page(house.stove(), 1024, 768, ColorScheme.LIGHT);
             page.navigate("/trust");
             assertThat(page.locator("h1")).hasText("Trust this kitchen");
             assertThat(page.locator(".mark")).hasText(Pattern.compile("([0-9A-F]{2}:){31}[0-9A-F]{2}"));
@@ -106,7 +44,7 @@ class HouseJourneyTest {
             assertThat(page.locator("h1")).hasText("On the heat");
             page.navigate("/house");
             assertThat(page.locator(".addresses svg")).isVisible();
-            assertThat(page.locator(".addresses a")).hasText(stove());
+            assertThat(page.locator(".addresses a")).hasText(house.stove());
             Browser.checkScreen(page);
 
             // The pot of the gravy, kept by the worker, which only a trusted address may have.
@@ -150,11 +88,11 @@ class HouseJourneyTest {
 
     @Test
     void plainHttpOnlyLeadsToHttpsAndOnlyOurNamesAreAnswered() throws Exception {
-        try (RunningApplication application = application()) {
-            String plain = "http://" + STOVE + ":" + application.port();
+        try (RunningApplication application = house.application()) {
+            String plain = "http://" + HttpsHouse.STOVE + ":" + application.port();
             HttpResponse<String> led = ask(plain + "/sauces?q=a%20b", "GET");
             assertThat(led.statusCode()).isEqualTo(308);
-            assertThat(led.headers().firstValue("Location")).contains(stove() + "/sauces?q=a%20b");
+            assertThat(led.headers().firstValue("Location")).contains(house.stove() + "/sauces?q=a%20b");
             HttpResponse<String> done = ask(plain + "/api/v1/batches/1/events", "POST");
             assertThat(done.statusCode()).as("nothing is done by plain http").isEqualTo(426);
             HttpResponse<String> here = ask(application.url() + "/login", "GET");
@@ -166,7 +104,7 @@ class HouseJourneyTest {
                             .statusCode())
                     .as("an address that is not among ours")
                     .isEqualTo(421);
-            assertThatThrownBy(() -> ask(stove() + "/login", "GET"))
+            assertThatThrownBy(() -> ask(house.stove() + "/login", "GET"))
                     .as("who was told nothing does not trust it")
                     .isInstanceOf(IOException.class);
         }

@@ -87,13 +87,15 @@ public class BatchLoading {
 
     private BatchEvent event(EventRow row, FoodsThen then) {
         String understood = row.understood();
+        String by = row.recorder();
         return new BatchEvent(
                 row.id(),
                 row.clientKey(),
                 row.happenedAt().toInstant(ZoneOffset.UTC),
                 row.recordedAt().toInstant(ZoneOffset.UTC),
                 json.read(row.type(), row.body()),
-                understood == null ? List.of() : json.understood(understood, then));
+                understood == null ? List.of() : json.understood(understood, then),
+                by == null ? "" : by);
     }
 
     /**

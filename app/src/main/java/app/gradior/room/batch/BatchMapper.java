@@ -144,24 +144,46 @@ interface BatchMapper {
     record Kept(long events, long containers, long photos) {}
 
     @Insert("""
-            insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood)
+            insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood, recorder_id)
             values (#{row.kitchenId}, #{row.batchId}, #{row.clientKey}, #{row.happenedAt}, #{row.recordedAt},
-                    #{row.type}, #{row.body}, #{row.understood})
+                    #{row.type}, #{row.body}, #{row.understood}, #{row.recorderId})
             """)
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insertEvent(@Param("row") EventRow row, @Param("key") Inserted key);
 
     @Select("""
-            select id, kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood
-            from batch_event where kitchen_id = #{kitchenId} and batch_id = #{batchId} order by happened_at, id
+            select e.id, e.kitchen_id, e.batch_id, e.client_key, e.happened_at, e.recorded_at, e.type, e.body, e.understood,
+                e.recorder_id, r.name recorder
+            from batch_event e left join recorder r on r.id = e.recorder_id
+            where e.kitchen_id = #{kitchenId} and e.batch_id = #{batchId} order by e.happened_at, e.id
             """)
     List<EventRow> events(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId);
 
     @Select("""
-            select id, kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body, understood
-            from batch_event
-            where kitchen_id = #{kitchenId} and batch_id = #{batchId} and client_key = #{clientKey}
+            select e.id, e.kitchen_id, e.batch_id, e.client_key, e.happened_at, e.recorded_at, e.type, e.body, e.understood,
+                e.recorder_id, r.name recorder
+            from batch_event e left join recorder r on r.id = e.recorder_id
+            where e.kitchen_id = #{kitchenId} and e.batch_id = #{batchId} and e.client_key = #{clientKey}
             """)
     Optional<EventRow> findEvent(
             @Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("clientKey") String clientKey);
+
+    @Insert("""
+            insert ignore into recorder (kitchen_id, kind, of_id, name) values (#{kitchenId}, #{kind}, #{of}, #{name})
+            """)
+    void insertRecorder(
+            @Param("kitchenId") long kitchenId,
+            @Param("kind") String kind,
+            @Param("of") long of,
+            @Param("name") String name);
+
+    @Select("""
+            select id from recorder
+            where kitchen_id = #{kitchenId} and kind = #{kind} and of_id = #{of} and name = #{name}
+            """)
+    Optional<Long> recorder(
+            @Param("kitchenId") long kitchenId,
+            @Param("kind") String kind,
+            @Param("of") long of,
+            @Param("name") String name);
 }

@@ -59,6 +59,7 @@ public class Batches {
     private final BatchLoading loading;
     private final LogMapper log;
     private final Lessons lessons;
+    private final Recorders recorders;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
 
@@ -71,6 +72,7 @@ public class Batches {
             BatchLoading loading,
             LogMapper log,
             Lessons lessons,
+            Recorders recorders,
             Clock clock,
             ApplicationEventPublisher publisher) {
         this.batches = batches;
@@ -80,6 +82,7 @@ public class Batches {
         this.loading = loading;
         this.log = log;
         this.lessons = lessons;
+        this.recorders = recorders;
         this.clock = clock;
         this.publisher = publisher;
     }
@@ -164,6 +167,7 @@ public class Batches {
         foods.keep(kitchen.id(), understood);
         Instant now = clock.instant();
         Instant at = draft.at().isAfter(now) ? now : draft.at();
+        Acting.Who by = recorders.now();
         EventRow event = new EventRow(
                 0,
                 kitchen.id(),
@@ -173,7 +177,9 @@ public class Batches {
                 utc(now),
                 draft.body().type(),
                 json.write(draft.body()),
-                understood.isEmpty() ? null : json.write(understood));
+                understood.isEmpty() ? null : json.write(understood),
+                recorders.id(kitchen.id(), by),
+                by.name());
         Inserted key = new Inserted();
         batches.insertEvent(event, key);
         if (draft.body() instanceof EventBody.Finished) {
@@ -183,7 +189,8 @@ public class Batches {
         } else if (draft.body() instanceof EventBody.TakenUp) {
             batches.move(kitchen.id(), batchId, Batch.State.ASIDE.name(), Batch.State.LIVE.name());
         }
-        BatchEvent recorded = new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body(), understood);
+        BatchEvent recorded =
+                new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body(), understood, by.name());
         Batch after = batch(kitchen.id(), batchId);
         summarise(kitchen.id(), after);
         if (teaches(draft.body(), after)) {
@@ -395,7 +402,9 @@ public class Batches {
                         utc(draft.at()),
                         draft.body().type(),
                         json.write(draft.body()),
-                        understood.isEmpty() ? null : json.write(understood)),
+                        understood.isEmpty() ? null : json.write(understood),
+                        null,
+                        null),
                 new Inserted());
         if (draft.body() instanceof EventBody.Finished) {
             batches.finish(kitchen.id(), batchId, utc(draft.at()));

@@ -25,12 +25,15 @@ public class BatchesAsKept {
     private final PhotoMapper photos;
     private final BatchLoading loading;
     private final Batches summaries;
+    private final Recorders recorders;
 
-    BatchesAsKept(BatchMapper batches, PhotoMapper photos, BatchLoading loading, Batches summaries) {
+    BatchesAsKept(
+            BatchMapper batches, PhotoMapper photos, BatchLoading loading, Batches summaries, Recorders recorders) {
         this.batches = batches;
         this.photos = photos;
         this.loading = loading;
         this.summaries = summaries;
+        this.recorders = recorders;
     }
 
     /** What a batch is of, by ids; each absent for none. */
@@ -40,14 +43,20 @@ public class BatchesAsKept {
             @Nullable Long pot,
             @Nullable Long burner) {}
 
-    /** An event as it was kept, with what was understood of it; absent when it put nothing in. */
+    /**
+     * An event as it was kept.
+     *
+     * @param understood absent when it put nothing in
+     * @param by name of who or what recorded it; absent when nobody knows
+     */
     public record Event(
             String clientKey,
             LocalDateTime at,
             LocalDateTime recordedAt,
             String type,
             String body,
-            @Nullable String understood) {}
+            @Nullable String understood,
+            @Nullable String by) {}
 
     /** A batch: plan, events and what was understood are JSON, photographs JPEG. */
     public record Kept(
@@ -77,7 +86,13 @@ public class BatchesAsKept {
                 row.finishedAt(),
                 batches.events(kitchenId, id).stream()
                         .map(e -> new Event(
-                                e.clientKey(), e.happenedAt(), e.recordedAt(), e.type(), e.body(), e.understood()))
+                                e.clientKey(),
+                                e.happenedAt(),
+                                e.recordedAt(),
+                                e.type(),
+                                e.body(),
+                                e.understood(),
+                                e.recorder()))
                         .toList(),
                 photos.ids(kitchenId, id).stream()
                         .flatMap(photo -> photos.find(kitchenId, id, photo).stream())
@@ -120,7 +135,9 @@ public class BatchesAsKept {
                             e.recordedAt(),
                             e.type(),
                             e.body(),
-                            e.understood()),
+                            e.understood(),
+                            recorders.ofFile(kitchenId, e.by()),
+                            e.by()),
                     new Inserted());
         }
         LocalDateTime finishedAt = b.finishedAt();

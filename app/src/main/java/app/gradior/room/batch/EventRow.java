@@ -3,7 +3,12 @@ package app.gradior.room.batch;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
-/** A row as its table holds it; times are UTC. */
+/**
+ * A row as its table holds it; times are UTC.
+ *
+ * @param recorderId who or what recorded it; absent when nobody knows
+ * @param recorder their name; read with the row, and not written by it
+ */
 record EventRow(
         long id,
         long kitchenId,
@@ -13,4 +18,6 @@ record EventRow(
         LocalDateTime recordedAt,
         String type,
         String body,
-        @Nullable String understood) {}
+        @Nullable String understood,
+        @Nullable Long recorderId,
+        @Nullable String recorder) {}

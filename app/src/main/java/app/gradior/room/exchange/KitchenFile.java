@@ -65,7 +65,12 @@ public final class KitchenFile {
     /** A food as it was when something of it was recorded. */
     record SnapshotOut(String hash, JsonNode food) {}
 
-    /** An event as it was kept, with what was understood of it; absent when it put nothing in. */
+    /**
+     * An event as it was kept.
+     *
+     * @param understood absent when it put nothing in
+     * @param by name of who or what recorded it; absent when nobody knows
+     */
     record EventOut(
             String clientKey,
             LocalDateTime at,
@@ -74,7 +79,10 @@ public final class KitchenFile {
             JsonNode body,
 
             @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
-            JsonNode understood) {}
+            JsonNode understood,
+
+            @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable
+            String by) {}
 
     /**
      * A batch.

@@ -147,7 +147,8 @@ class KitchenFileRooms {
                                         e.recordedAt(),
                                         e.type(),
                                         e.body().toString(),
-                                        text(e.understood())))
+                                        text(e.understood()),
+                                        e.by()))
                                 .toList(),
                         b.photos()));
         b.containers().forEach(c -> shelf.put(kitchen.id(), id, c));

@@ -170,7 +170,8 @@ public class KitchenFileWriter {
                                 e.recordedAt(),
                                 e.type(),
                                 json.readTree(e.body()),
-                                e.understood() == null ? null : json.readTree(e.understood())))
+                                e.understood() == null ? null : json.readTree(e.understood()),
+                                e.by()))
                         .toList(),
                 shelf.of(kitchenId, id).stream().map(c -> c.of(0, 0)).toList(),
                 b.photos().stream()

@@ -12,7 +12,7 @@ import org.apache.ibatis.annotations.Param;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
 
-/** Kitchens, the accounts that enter them and the tokens that speak for them. */
+/** Kitchens and the tokens that speak for them. */
 @Mapper
 interface KitchenMapper {
     @Insert("""
@@ -44,21 +44,6 @@ interface KitchenMapper {
     @Select(
             "select id, name, measures, fahrenheit, ounces, altitude_m, time_zone, demo, language, revision from kitchen where demo limit 1")
     Optional<KitchenRow> findDemo();
-
-    @Insert("insert into account (kitchen_id, login, password_hash) values (#{kitchenId}, #{login}, #{passwordHash})")
-    void insertAccount(
-            @Param("kitchenId") long kitchenId,
-            @Param("login") String login,
-            @Param("passwordHash") String passwordHash);
-
-    @Select("select id, kitchen_id, login, password_hash from account where login = #{login}")
-    Optional<KitchenAccount> findAccount(String login);
-
-    @Select("select id, kitchen_id, login, password_hash from account where kitchen_id = #{kitchenId} limit 1")
-    Optional<KitchenAccount> findAccountOf(long kitchenId);
-
-    @Select("select count(*) from account")
-    int countAccounts();
 
     @Insert("""
             insert into api_token (kitchen_id, label, token_hash, scope, created_at, expires_at)

@@ -1,8 +1,9 @@
 package app.gradior.room.house;
 
+import app.gradior.access.Accounts;
 import app.gradior.access.DoorWord;
-import app.gradior.access.Passwords;
-import app.gradior.access.SignIn;
+import app.gradior.access.Members;
+import app.gradior.access.Role;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
@@ -14,30 +15,30 @@ import app.gradior.room.words.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Setting up kitchens and finding them again. */
 @Service
 public class Kitchens {
-    private static final Fault TAKEN = new Fault("login", Told.of("kitchens.this-name-is-taken-choose-another"));
-
     private final KitchenMapper kitchens;
     private final Furnishing furnishing;
-    private final Passwords passwords;
+    private final Accounts accounts;
+    private final Members members;
     private final DoorWord word;
     private final GradiorProperties properties;
 
     Kitchens(
             KitchenMapper kitchens,
             Furnishing furnishing,
-            Passwords passwords,
+            Accounts accounts,
+            Members members,
             DoorWord word,
             GradiorProperties properties) {
         this.kitchens = kitchens;
         this.furnishing = furnishing;
-        this.passwords = passwords;
+        this.accounts = accounts;
+        this.members = members;
         this.word = word;
         this.properties = properties;
     }
@@ -85,16 +86,9 @@ public class Kitchens {
     public long setUp(SetUp wanted, boolean demo) {
         List<Fault> faults = new ArrayList<>();
         collect(faults, () -> Refusal.text("name", wanted.name(), 80));
-        collect(faults, () -> Refusal.text("login", wanted.login(), 80));
+        faults.addAll(accounts.faults(wanted.login(), wanted.password()));
         collect(faults, () -> Kitchen.altitude(wanted.altitudeM()));
         collect(faults, () -> Kitchen.zone(wanted.timeZone()));
-        passwords
-                .wrongWith(wanted.password(), wanted.login())
-                .ifPresent(wrong -> faults.add(new Fault("password", wrong)));
-        String login = SignIn.plain(wanted.login());
-        if (kitchens.findAccount(login).isPresent()) {
-            faults.add(TAKEN);
-        }
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
         }
@@ -112,11 +106,7 @@ public class Kitchens {
                         "",
                         1),
                 key);
-        try {
-            kitchens.insertAccount(key.getId(), login, passwords.hash(wanted.password()));
-        } catch (DuplicateKeyException e) { // somebody was a moment faster
-            throw new Refusal(Refusal.Kind.UNFIT, List.of(TAKEN));
-        }
+        members.add(key.getId(), accounts.make(wanted.login(), wanted.password()), Role.OWNER);
         if (!demo) {
             furnishing.furnish(key.getId());
         }
@@ -208,16 +198,8 @@ public class Kitchens {
         return kitchens.findDemo().map(Kitchen::of);
     }
 
-    public Optional<KitchenAccount> account(String login) {
-        return kitchens.findAccount(SignIn.plain(login));
-    }
-
-    public Optional<KitchenAccount> accountOf(long kitchenId) {
-        return kitchens.findAccountOf(kitchenId);
-    }
-
     /** Whether nobody has set up anything yet. */
     public boolean isEmpty() {
-        return kitchens.countAccounts() == 0;
+        return accounts.isEmpty();
     }
 }

@@ -3,11 +3,9 @@ package app.gradior.room.house;
 import app.gradior.access.Hashes;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
@@ -58,7 +56,6 @@ public class Tokens {
     private final KitchenMapper kitchens;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
-    private final SecureRandom random = new SecureRandom();
 
     Tokens(KitchenMapper kitchens, Clock clock, ApplicationEventPublisher publisher) {
         this.kitchens = kitchens;
@@ -75,9 +72,7 @@ public class Tokens {
     /** Makes a token that is good for so long; the answer is the only time it is seen. */
     @Transactional
     public String make(long kitchenId, String label, Scope scope, Life life) {
-        byte[] bytes = new byte[24];
-        random.nextBytes(bytes);
-        String token = "grd_" + HexFormat.of().formatHex(bytes);
+        String token = "grd_" + Hashes.secret();
         keep(kitchenId, label, token, scope, life);
         return token;
     }

@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Members;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
@@ -7,7 +8,6 @@ import app.gradior.finding.Thing;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.house.KitchenAccount;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Language;
 import app.gradior.web.form.Bound;
@@ -41,11 +41,13 @@ class AccountController {
     private final Kitchens kitchens;
     private final GradiorProperties properties;
     private final Entrance entrance;
+    private final Members members;
 
-    AccountController(Kitchens kitchens, GradiorProperties properties, Entrance entrance) {
+    AccountController(Kitchens kitchens, GradiorProperties properties, Entrance entrance, Members members) {
         this.kitchens = kitchens;
         this.properties = properties;
         this.entrance = entrance;
+        this.members = members;
     }
 
     @GetMapping("/login")
@@ -105,7 +107,7 @@ class AccountController {
     ResponseEntity<WhoAmI> whoAmI(@AuthenticationPrincipal @Nullable KitchenUser user, CsrfToken csrf) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noStore())
-                .body(user == null ? new WhoAmI("", "") : new WhoAmI("k" + user.kitchenId(), csrf.getToken()));
+                .body(user == null ? new WhoAmI("", "") : new WhoAmI(user.mark(), csrf.getToken()));
     }
 
     /** The form as the cook left it. */
@@ -185,8 +187,8 @@ class AccountController {
         if (demo == null) {
             throw Refusal.missing(Thing.DEMO_KITCHEN);
         }
-        KitchenAccount account = kitchens.accountOf(demo.id()).orElseThrow(() -> Refusal.missing(Thing.ACCOUNT));
-        entrance.enter(account.login(), request, response);
+        // Its first member is the one it was made with.
+        entrance.enter(members.of(demo.id()).get(0).login(), request, response);
         return "redirect:/";
     }
 }

@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Right;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.MeasureSystem;
@@ -11,6 +12,7 @@ import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Language;
 import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
+import app.gradior.web.frame.Needs;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -94,6 +96,7 @@ class KitchenController {
     }
 
     @PostMapping
+    @Needs(Right.OWN)
     String change(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @ModelAttribute("form") Form form,
@@ -112,6 +115,7 @@ class KitchenController {
 
     /** All of this kitchen in one file. */
     @GetMapping("/kitchen.json")
+    @Needs(Right.OWN)
     ResponseEntity<StreamingResponseBody> file(@ModelAttribute("kitchen") Kitchen kitchen) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
@@ -120,6 +124,7 @@ class KitchenController {
     }
 
     @PostMapping("/import")
+    @Needs(Right.OWN)
     String read(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @RequestParam MultipartFile whole,

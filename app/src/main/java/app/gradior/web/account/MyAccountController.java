@@ -1,62 +1,91 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Members;
 import app.gradior.access.PasswordChange;
+import app.gradior.access.Right;
 import app.gradior.access.SignIn;
+import app.gradior.access.StoveDevices;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.KitchenUser;
+import app.gradior.web.frame.Needs;
 import app.gradior.web.frame.SessionsOfMine;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** One's own account: its password, and where it is signed in. */
+/** One's own account: its password, where it is signed in, and the kitchens it belongs to. */
 @Controller
 @RequestMapping("/account")
+@Needs(Right.SELF)
 class MyAccountController {
     private final PasswordChange passwords;
     private final SessionsOfMine sessions;
+    private final Members members;
+    private final StoveDevices devices;
+    private final Kitchens kitchens;
+    private final Entrance entrance;
 
-    MyAccountController(PasswordChange passwords, SessionsOfMine sessions) {
+    MyAccountController(
+            PasswordChange passwords,
+            SessionsOfMine sessions,
+            Members members,
+            StoveDevices devices,
+            Kitchens kitchens,
+            Entrance entrance) {
         this.passwords = passwords;
         this.sessions = sessions;
+        this.members = members;
+        this.devices = devices;
+        this.kitchens = kitchens;
+        this.entrance = entrance;
     }
 
     /** A place where the account is signed in, in words. */
     record Place(String key, String browser, String began, String used, boolean here) {}
 
     @GetMapping
-    String page(
-            @AuthenticationPrincipal KitchenUser user,
-            @ModelAttribute("kitchen") Kitchen kitchen,
-            HttpServletRequest request,
-            Model model) {
-        return page(user, kitchen, List.of(), request, model);
+    String page(@AuthenticationPrincipal KitchenUser user, HttpServletRequest request, Model model) {
+        return page(user, List.of(), request, model);
     }
 
-    // Wide: whose page, and what it says.
-    private String page(
-            KitchenUser user, Kitchen kitchen, List<Fault> faults, HttpServletRequest request, Model model) {
-        Figures figures = new Figures(kitchen);
+    private String page(KitchenUser user, List<Fault> faults, HttpServletRequest request, Model model) {
+        List<Members.Place> places = members.places(user.accountId());
+        Optional<Members.Place> at = places.stream()
+                .filter(one -> one.kitchenId() == user.kitchenId())
+                .findFirst();
+        Figures figures =
+                at.map(one -> new Figures(kitchens.kitchen(one.kitchenId()))).orElseGet(Figures::plain);
         model.addAttribute("login", user.username());
-        model.addAttribute("demo", kitchen.demo());
+        model.addAttribute("demo", inDemo(user));
         model.addAttribute("faults", faults);
+        model.addAttribute("kitchens", places);
+        model.addAttribute("at", user.kitchenId());
+        model.addAttribute(
+                "tablets",
+                at.filter(one -> one.role().may(Right.OWN)).stream()
+                        .flatMap(one -> devices.of(one.kitchenId()).stream())
+                        .map(one -> PeopleController.Tablet.of(one, figures))
+                        .toList());
         model.addAttribute(
                 "signedIn",
                 sessions.of(user.username(), request).stream()
@@ -70,18 +99,26 @@ class MyAccountController {
         return "account";
     }
 
+    /** The demo's own cook, whom anybody may be. */
+    private boolean inDemo(KitchenUser user) {
+        return kitchens.demo()
+                .map(Kitchen::id)
+                .flatMap(id -> members.of(id).stream().findFirst())
+                .filter(first -> first.accountId() == user.accountId())
+                .isPresent();
+    }
+
     // Wide: what is typed, by whom, from where.
     @PostMapping("/password")
     String password(
             @AuthenticationPrincipal KitchenUser user,
-            @ModelAttribute("kitchen") Kitchen kitchen,
             @RequestParam(defaultValue = "") String old,
             @RequestParam(defaultValue = "") String wanted,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         try {
-            if (kitchen.demo()) {
+            if (inDemo(user)) {
                 throw Refusal.unfit("old", Told.of("account.the-demo-has-none"));
             }
             passwords.change(
@@ -96,13 +133,12 @@ class MyAccountController {
             response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(wait.seconds()));
             return page(
                     user,
-                    kitchen,
                     List.of(new Fault("old", Told.of("account.wait-before-another-try", wait.seconds()))),
                     request,
                     model);
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return page(user, kitchen, refusal.faults(), request, model);
+            return page(user, refusal.faults(), request, model);
         }
     }
 
@@ -115,6 +151,41 @@ class MyAccountController {
     @PostMapping("/sessions/end-others")
     String endOthers(@AuthenticationPrincipal KitchenUser user, HttpServletRequest request) {
         sessions.endOthers(user.username(), request);
+        return "redirect:/account";
+    }
+
+    /** Over to another of one's kitchens. */
+    @PostMapping("/kitchens/{id}/go")
+    String go(
+            @AuthenticationPrincipal KitchenUser user,
+            @PathVariable long id,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        if (members.role(id, user.accountId()).isEmpty()) {
+            throw Refusal.missing(Thing.KITCHEN);
+        }
+        entrance.go(user, id, request, response);
+        return "redirect:/";
+    }
+
+    /** Out of a kitchen; whoever was in it goes to another of theirs. */
+    @PostMapping("/kitchens/{id}/leave")
+    String leave(
+            @AuthenticationPrincipal KitchenUser user,
+            @PathVariable long id,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            members.remove(id, user.accountId());
+        } catch (Refusal refusal) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            return page(user, refusal.faults(), request, model);
+        }
+        members.places(user.accountId()).stream()
+                .findFirst()
+                .filter(next -> user.kitchenId() == id)
+                .ifPresent(next -> entrance.go(user, next.kitchenId(), request, response));
         return "redirect:/account";
     }
 }

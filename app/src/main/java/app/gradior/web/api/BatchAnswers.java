@@ -224,6 +224,9 @@ final class BatchAnswers {
         fields.put("clientKey", event.clientKey());
         fields.put("at", time(event.at()).toString());
         fields.put("type", event.body().type());
+        if (!event.by().isEmpty()) {
+            fields.put("by", event.by());
+        }
         own.forEach(fields::set);
         return fields;
     }

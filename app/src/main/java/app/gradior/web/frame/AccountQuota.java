@@ -27,7 +27,7 @@ final class AccountQuota extends OncePerRequestFilter {
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
         if (who != null && who.getPrincipal() instanceof KitchenUser user) {
             try {
-                quotas.take("account:" + user.kitchenId(), 1);
+                quotas.take("account:" + user.mark(), 1);
             } catch (TooMuch wait) {
                 PlainAnswer.write(
                         request, response, HttpStatus.TOO_MANY_REQUESTS, wait.getMessage() + ".", wait.seconds());

@@ -1,11 +1,16 @@
 package app.gradior.web.frame;
 
+import app.gradior.access.Members;
 import app.gradior.access.SignIn;
+import app.gradior.access.StoveDevices;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.SecureRandom;
+import java.time.Duration;
 import java.util.HexFormat;
+import java.util.NoSuchElementException;
+import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -22,10 +27,17 @@ import org.springframework.stereotype.Component;
 @Component
 public class Entrance {
     private static final String DEVICE = "gradior-device";
-    private static final String HOST_DEVICE = "__Host-gradior-device";
     private static final int DEVICE_BYTES = 16;
+    /** A paired device's secret. */
+    private static final String STOVE = "gradior-stove";
+
+    private static final int STOVE_DIGITS = 48;
+    /** Browsers keep no cookie for longer; each time the device comes in it is given anew. */
+    private static final Duration STOVE_KEPT = Duration.ofDays(400);
 
     private final SignIn signIn;
+    private final Members members;
+    private final StoveDevices devices;
     private final SecurityContextRepository contexts;
     private final FreshSession freshSession;
     private final SessionAuthenticationStrategy freshToken;
@@ -33,19 +45,27 @@ public class Entrance {
 
     Entrance(
             SignIn signIn,
+            Members members,
+            StoveDevices devices,
             SecurityContextRepository contexts,
             FreshSession freshSession,
             CsrfTokenRepository formTokens) {
         this.signIn = signIn;
+        this.members = members;
+        this.devices = devices;
         this.contexts = contexts;
         this.freshSession = freshSession;
         this.freshToken = new CsrfAuthenticationStrategy(formTokens);
     }
 
-    /** Signs in whoever needs no password: into the demo kitchen, or the one just made. */
+    /** Signs in whoever needs no password: into the demo kitchen, or the one just made or joined. */
     public void enter(String login, HttpServletRequest request, HttpServletResponse response) {
-        SignIn.Account account = signIn.account(login).orElseThrow();
-        KitchenUser user = new KitchenUser(account.kitchenId(), account.id(), account.login());
+        KitchenUser user = KitchenUser.of(signIn.account(login).orElseThrow());
+        enter(user, request, response);
+        cameIn(user, request, response);
+    }
+
+    private void enter(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
         Authentication authentication =
                 UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities());
         freshSession.onAuthentication(authentication, request, response);
@@ -54,7 +74,43 @@ public class Entrance {
         context.setAuthentication(authentication);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
-        cameIn(user, request, response);
+        SessionsOfMine.note(request);
+    }
+
+    /**
+     * Somebody goes over to another kitchen of their own, in a fresh session.
+     *
+     * @throws NoSuchElementException when it is none of theirs
+     */
+    public void go(KitchenUser user, long kitchenId, HttpServletRequest request, HttpServletResponse response) {
+        if (members.role(kitchenId, user.accountId()).isEmpty()) {
+            throw new NoSuchElementException("kitchen " + kitchenId);
+        }
+        members.wentTo(user.accountId(), kitchenId);
+        enter(user.in(kitchenId), request, response);
+    }
+
+    /** A device that was just paired, or whose session is over, comes in by its secret; false when it is paired no more. */
+    public boolean enterDevice(String secret, HttpServletRequest request, HttpServletResponse response) {
+        Optional<StoveDevices.Device> device = devices.find(secret);
+        if (device.isPresent()) {
+            enter(KitchenUser.of(device.get()), request, response);
+        }
+        cookie(STOVE, device.isPresent() ? secret : "", STOVE_KEPT, request, response);
+        return device.isPresent();
+    }
+
+    /** A device is paired no more. */
+    void leave(KitchenUser device, HttpServletRequest request, HttpServletResponse response) {
+        if (devices.isPaired(device.kitchenId(), device.deviceId())) {
+            devices.end(device.kitchenId(), device.deviceId());
+        }
+        cookie(STOVE, "", STOVE_KEPT, request, response);
+    }
+
+    /** The secret that the browser has as a paired device; empty for none. */
+    static String stove(HttpServletRequest request) {
+        return cookie(STOVE, STOVE_DIGITS, request);
     }
 
     /** Somebody is in. */
@@ -66,16 +122,7 @@ public class Entrance {
             random.nextBytes(bytes);
             device = HexFormat.of().formatHex(bytes);
         }
-        response.addHeader(
-                HttpHeaders.SET_COOKIE,
-                ResponseCookie.from(request.isSecure() ? HOST_DEVICE : DEVICE, device)
-                        .path("/")
-                        .httpOnly(true)
-                        .secure(request.isSecure())
-                        .sameSite("Lax")
-                        .maxAge(SignIn.DEVICE_KNOWN)
-                        .build()
-                        .toString());
+        cookie(DEVICE, device, SignIn.DEVICE_KNOWN, request, response);
         signIn.cameIn(
                 new SignIn.Account(user.accountId(), user.kitchenId(), user.username()),
                 request.getRemoteAddr(),
@@ -84,11 +131,34 @@ public class Entrance {
 
     /** The mark of the device that asks; empty for none. */
     public static String device(HttpServletRequest request) {
+        return cookie(DEVICE, 2 * DEVICE_BYTES, request);
+    }
+
+    private static String name(String name, HttpServletRequest request) {
+        return request.isSecure() ? "__Host-" + name : name;
+    }
+
+    // Wide: a cookie, and for whom.
+    private static void cookie(
+            String name, String value, Duration kept, HttpServletRequest request, HttpServletResponse response) {
+        response.addHeader(
+                HttpHeaders.SET_COOKIE,
+                ResponseCookie.from(name(name, request), value)
+                        .path("/")
+                        .httpOnly(true)
+                        .secure(request.isSecure())
+                        .sameSite("Lax")
+                        .maxAge(value.isEmpty() ? Duration.ZERO : kept)
+                        .build()
+                        .toString());
+    }
+
+    private static String cookie(String name, int digits, HttpServletRequest request) {
         Cookie[] cookies = request.getCookies();
         if (cookies != null) {
             for (Cookie cookie : cookies) {
-                if (cookie.getName().equals(request.isSecure() ? HOST_DEVICE : DEVICE)
-                        && cookie.getValue().matches("[0-9a-f]{" + 2 * DEVICE_BYTES + "}")) {
+                if (cookie.getName().equals(name(name, request))
+                        && cookie.getValue().matches("[0-9a-f]{" + digits + "}")) {
                     return cookie.getValue();
                 }
             }

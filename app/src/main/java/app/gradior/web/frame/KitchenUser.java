@@ -1,5 +1,7 @@
 package app.gradior.web.frame;
 
+import app.gradior.access.SignIn;
+import app.gradior.access.StoveDevices;
 import java.util.Collection;
 import java.util.List;
 import org.springframework.security.core.GrantedAuthority;
@@ -7,13 +9,50 @@ import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /**
- * Who is signed in. Kept in the session, so it must be serialisable; it holds no password, not even its hash.
+ * Who is signed in. Kept in the session, so it must be serialisable; it holds no password, not even its hash. What they may do is asked
+ * anew with every request ({@link Rights}).
  *
- * @param kitchenId the kitchen whose data this user sees, and no other's
- * @param accountId the account that came in
+ * @param kitchenId the kitchen whose data this user sees, and no other's; 0 for none
+ * @param accountId the account that came in; 0 for a device
+ * @param deviceId the device at the stove; 0 for a person
+ * @param username of a person the login, of a device what no login can be
  */
-public record KitchenUser(long kitchenId, long accountId, String username) implements UserDetails {
+public record KitchenUser(long kitchenId, long accountId, long deviceId, String username) implements UserDetails {
     private static final long serialVersionUID = 2L;
+    /** Logins are stripped: none begins so. */
+    private static final String DEVICE = " device ";
+
+    /** A person. */
+    public KitchenUser(long kitchenId, long accountId, String username) {
+        this(kitchenId, accountId, 0, username);
+    }
+
+    static KitchenUser of(SignIn.Account account) {
+        return new KitchenUser(account.kitchenId(), account.id(), account.login());
+    }
+
+    static KitchenUser of(StoveDevices.Device device) {
+        return new KitchenUser(device.kitchenId(), 0, device.id(), ofDevice(device.id()));
+    }
+
+    /** Under which name a device's sessions are kept. */
+    static String ofDevice(long deviceId) {
+        return DEVICE + deviceId;
+    }
+
+    public boolean isDevice() {
+        return deviceId != 0;
+    }
+
+    /** The same person in another of their kitchens. */
+    KitchenUser in(long otherKitchenId) {
+        return new KitchenUser(otherKitchenId, accountId, deviceId, username);
+    }
+
+    /** What a browser keeps things under: who, and in which kitchen. */
+    public String mark() {
+        return "k" + kitchenId + (isDevice() ? "d" + deviceId : "a" + accountId);
+    }
 
     @Override
     public Collection<? extends GrantedAuthority> getAuthorities() {

@@ -1,5 +1,7 @@
 package app.gradior.web.frame;
 
+import app.gradior.access.Right;
+import app.gradior.access.Role;
 import app.gradior.batch.Batch;
 import app.gradior.care.Cautions;
 import app.gradior.estimate.Forecast;
@@ -49,9 +51,14 @@ class PageFrame {
     @ModelAttribute
     void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
         String path = request.getRequestURI();
-        if (user == null || path.startsWith("/api/") || path.startsWith("/feed/")) {
+        Role role = Rights.role(request).orElse(null);
+        if (user == null || role == null || path.startsWith("/api/") || path.startsWith("/feed/")) {
             return;
         }
+        model.addAttribute("account", user.mark());
+        model.addAttribute("role", role);
+        model.addAttribute("mayCook", role.may(Right.COOK));
+        model.addAttribute("mayOwn", role.may(Right.OWN));
         Kitchen kitchen = kitchens.kitchen(user.kitchenId());
         Figures figures = new Figures(kitchen);
         model.addAttribute("kitchen", kitchen);
@@ -67,7 +74,7 @@ class PageFrame {
                         new Place(
                                 Words.text("page-frame.kit"),
                                 "/kit",
-                                path.startsWith("/kit") && !path.equals("/kitchen")),
+                                path.startsWith("/kit") && !path.startsWith("/kitchen")),
                         new Place(Words.text("page-frame.larder"), "/larder", path.startsWith("/larder"))));
         boolean ownPot = path.startsWith("/pot/") || path.equals("/");
         boolean page = "GET".equals(request.getMethod()) && !path.endsWith("/answer");

@@ -29,7 +29,7 @@ final class PasswordSignIn implements AuthenticationProvider {
         SignIn.Account account = signIn.account(typed.getName(), password, from)
                 .orElseThrow(
                         () -> new BadCredentialsException(Words.text("password-sign-in.name-and-password-do-not-go")));
-        KitchenUser user = new KitchenUser(account.kitchenId(), account.id(), account.login());
+        KitchenUser user = KitchenUser.of(account);
         UsernamePasswordAuthenticationToken in =
                 UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities());
         in.setDetails(""); // where it came from is nothing for the session to keep

@@ -144,6 +144,9 @@ class SecurityConfig {
                                 "/demo",
                                 "/error",
                                 "/whoami",
+                                "/join/*",
+                                "/join/*/new",
+                                "/join/*/device",
                                 "/trust",
                                 "/trust/gradior.crt",
                                 "/sw.js",
@@ -166,12 +169,17 @@ class SecurityConfig {
                             wanted.removeRequest(request, response);
                         })
                         .failureHandler(SecurityConfig::refused))
-                .logout(logout -> logout.logoutSuccessUrl("/login")
-                        .addLogoutHandler((request, response, who) -> left(signIn, freshSession, request, who)))
+                .logout(logout -> logout.logoutSuccessUrl("/login").addLogoutHandler((request, response, who) -> {
+                    if (who != null && user(who).isDevice()) {
+                        entrance.leave(user(who), request, response);
+                    }
+                    left(signIn, freshSession, request, who);
+                }))
                 .exceptionHandling(
                         faults -> faults.authenticationEntryPoint(door()).accessDeniedHandler(SecurityConfig::denied))
                 .addFilterBefore(new SessionLife(clock), SecurityContextHolderFilter.class)
                 .addFilterBefore(new FilesOfCooks(), CsrfFilter.class)
+                .addFilterAfter(new StoveFilter(entrance), SecurityContextHolderFilter.class)
                 .addFilterAfter(new FormOnceFilter(forms), AuthorizationFilter.class)
                 .addFilterAfter(new AccountQuota(quotas), AuthorizationFilter.class)
                 .headers(this::headers)

@@ -74,6 +74,22 @@ public class SessionsOfMine {
         all(login).keySet().stream().filter(id -> !id.equals(here)).forEach(this::end);
     }
 
+    /** Ends all of somebody's. */
+    public void endAll(String login) {
+        all(login).keySet().forEach(this::end);
+    }
+
+    /** Ends all of a device's. */
+    public void endDevice(long deviceId) {
+        endAll(KitchenUser.ofDevice(deviceId));
+    }
+
+    /** Ends the one that asks. */
+    void end(HttpSession session) {
+        publisher.publishEvent(new SessionEnded(session.getId()));
+        session.invalidate();
+    }
+
     private void end(String id) {
         publisher.publishEvent(new SessionEnded(id));
         sessions.deleteById(id);

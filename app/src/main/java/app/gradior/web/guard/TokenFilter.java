@@ -48,8 +48,12 @@ public final class TokenFilter extends OncePerRequestFilter {
         this.openDescription = openDescription;
     }
 
-    /** Who calls, and what they may do. */
-    public record Caller(long kitchenId, long tokenId, Tokens.Scope scope) {}
+    /**
+     * Who calls, and what they may do.
+     *
+     * @param label what the token is called
+     */
+    public record Caller(long kitchenId, long tokenId, String label, Tokens.Scope scope) {}
 
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
@@ -78,7 +82,8 @@ public final class TokenFilter extends OncePerRequestFilter {
             return;
         }
         KitchenToken row = token.get();
-        request.setAttribute(CALLER, new Caller(row.kitchenId(), row.id(), Tokens.Scope.valueOf(row.scope())));
+        request.setAttribute(
+                CALLER, new Caller(row.kitchenId(), row.id(), row.label(), Tokens.Scope.valueOf(row.scope())));
         try {
             quotas.take("token:" + row.id(), cost(request.getRequestURI()));
             quotas.inTurn(row.kitchenId(), Quotas.Work.CALLS, () -> {

@@ -1,5 +1,6 @@
 package app.gradior.web.kit;
 
+import app.gradior.access.Right;
 import app.gradior.estimate.WaterTest;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
@@ -20,6 +21,7 @@ import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
 import app.gradior.web.form.Within;
 import app.gradior.web.frame.Figures;
+import app.gradior.web.frame.Needs;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -379,6 +381,7 @@ class KitController {
     }
 
     @PostMapping("/tokens")
+    @Needs(Right.OWN)
     String makeToken(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @RequestParam String label,
@@ -390,6 +393,7 @@ class KitController {
     }
 
     @PostMapping("/tokens/{id}/remove")
+    @Needs(Right.OWN)
     String removeToken(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
         tokens.remove(kitchen.id(), id);
         return "redirect:/kit#tokens";

@@ -143,6 +143,7 @@ class LogController {
         model.addAttribute("stair", stair(batch, forecast, figures));
         model.addAttribute("foretold", Foretold.of(batch, List.of(forecast), figures));
         model.addAttribute("events", EventWords.entries(batch, Set.of(), figures));
+        model.addAttribute("onlyBy", EventWords.onlyBy(batch));
         model.addAttribute("stages", stages(batch, figures));
         model.addAttribute("unplanned", unplanned(batch, figures));
         model.addAttribute("rating", batch.rating().map(EventBody.Rated::stars).orElse(0));

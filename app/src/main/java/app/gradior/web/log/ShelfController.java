@@ -1,5 +1,6 @@
 package app.gradior.web.log;
 
+import app.gradior.access.Right;
 import app.gradior.care.Storage;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
@@ -10,6 +11,7 @@ import app.gradior.room.shelf.Shelf;
 import app.gradior.room.shelf.ShelfCalendar;
 import app.gradior.room.words.Words;
 import app.gradior.web.frame.Figures;
+import app.gradior.web.frame.Needs;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDate;
@@ -117,6 +119,7 @@ class ShelfController {
 
     /** Makes an address for a calendar program; it is shown this once. */
     @PostMapping("/feed")
+    @Needs(Right.OWN)
     String feed(@ModelAttribute("kitchen") Kitchen kitchen, HttpServletRequest request, RedirectAttributes flash) {
         String token = tokens.make(kitchen.id(), Words.text("shelf-controller.shelf-calendar"), Tokens.Scope.CALENDAR);
         flash.addFlashAttribute(

@@ -138,8 +138,20 @@ public final class EventWords {
 
     private EventWords() {}
 
-    /** A line of the log; the key is that of an event that can be undone, or empty. */
-    public record Entry(String time, String words, String undoKey, boolean doubted) {}
+    /**
+     * A line of the log.
+     *
+     * @param undoKey of an event that can be undone; empty for one that cannot
+     * @param by who or what recorded it; empty when nobody knows, or all of the batch is by one
+     */
+    public record Entry(String time, String words, String undoKey, boolean doubted, String by) {}
+
+    /** Who recorded all of a batch; empty when there were several, or nobody knows. */
+    public static String onlyBy(Batch batch) {
+        List<String> names =
+                batch.standing().stream().map(BatchEvent::by).distinct().toList();
+        return names.size() == 1 ? names.get(0) : "";
+    }
 
     /** Marks for the curve: what happened, named where there is room. */
     public static List<DescentDrawing.Tick> ticks(Batch batch) {
@@ -177,6 +189,7 @@ public final class EventWords {
      */
     public static List<Entry> entries(Batch batch, Set<String> doubted, Figures figures) {
         List<Entry> entries = new ArrayList<>();
+        boolean several = onlyBy(batch).isEmpty();
         int told = 0;
         String since = "";
         for (BatchEvent event : batch.standing()) {
@@ -196,7 +209,8 @@ public final class EventWords {
                     figures.time(event.at()),
                     words(batch, event, figures) + many,
                     MOVES.contains(event.body().getClass()) ? "" : event.clientKey(),
-                    doubt));
+                    doubt,
+                    several ? event.by() : ""));
         }
         return entries;
     }

@@ -56,6 +56,7 @@ public record PotView(
         List<String> likely,
         Optional<CoatsOnFood> coats,
         List<EventWords.Entry> log,
+        String onlyBy,
         String asOf) {
 
     /** How thick what is no sauce yet is. */
@@ -116,6 +117,7 @@ public record PotView(
                 LikelyNow.of(batch, forecast),
                 CoatsOnFood.of(batch, figures),
                 log(batch, forecast, figures),
+                EventWords.onlyBy(batch),
                 figures.time(now));
     }
 

@@ -3,6 +3,7 @@ package app.gradior.web.account;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.ApplicationTest;
+import app.gradior.access.Members;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchens;
 import app.gradior.web.frame.Entrance;
@@ -20,6 +21,9 @@ class AccountControllerTest {
     @Autowired
     private Entrance entrance;
 
+    @Autowired
+    private Members members;
+
     /** The launcher waits for an answer that is no error before it says that the demo is ready. */
     @Test
     void theFirstPageIsNotReadyBeforeTheDemoKitchenIs() {
@@ -28,7 +32,7 @@ class AccountControllerTest {
         GradiorProperties demo = new GradiorProperties(
                 true, "", GradiorProperties.SignUp.WORD, "", List.of(), false, GradiorProperties.House.CLOSED);
         ExtendedModelMap model = new ExtendedModelMap();
-        new AccountController(kitchens, demo, entrance).login(model, response);
+        new AccountController(kitchens, demo, entrance, members).login(model, response);
         assertThat(response.getStatus()).isEqualTo(503);
         assertThat(response.getHeader("Retry-After")).isEqualTo("2");
         assertThat(model).containsEntry("demo", false).containsEntry("cooking", true);

@@ -1,0 +1,122 @@
+package app.gradior.web.frame;
+
+import app.gradior.access.Members;
+import app.gradior.access.Right;
+import app.gradior.access.Role;
+import app.gradior.access.StoveDevices;
+import app.gradior.room.words.Words;
+import app.gradior.web.guard.PlainAnswer;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.annotation.AnnotatedElementUtils;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.web.method.HandlerMethod;
+import org.springframework.web.servlet.HandlerInterceptor;
+
+/**
+ * Asks with every page what whoever is signed in may do in their kitchen now: what was changed or ended a moment ago counts at once. What
+ * is read needs {@link Right#LOOK}, what is sent {@link Right#COOK}, unless a page says otherwise by {@link Needs}.
+ */
+@Component
+public class Rights implements HandlerInterceptor {
+    private static final String ROLE = "gradior.role";
+
+    private final Members members;
+    private final StoveDevices devices;
+    private final SessionsOfMine sessions;
+
+    Rights(Members members, StoveDevices devices, SessionsOfMine sessions) {
+        this.members = members;
+        this.devices = devices;
+        this.sessions = sessions;
+    }
+
+    /** Who is signed in; empty for nobody. */
+    public static Optional<KitchenUser> user() {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return who != null && who.getPrincipal() instanceof KitchenUser user ? Optional.of(user) : Optional.empty();
+    }
+
+    /** What whoever asks is in their kitchen; empty for nothing. */
+    public static Optional<Role> role(HttpServletRequest request) {
+        return request.getAttribute(ROLE) instanceof Role role ? Optional.of(role) : Optional.empty();
+    }
+
+    @Override
+    public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
+            throws IOException {
+        KitchenUser user = user().orElse(null);
+        if (user == null || !(handler instanceof HandlerMethod method)) {
+            return true;
+        }
+        Optional<Role> role = role(user);
+        role.ifPresent(known -> request.setAttribute(ROLE, known));
+        Right needed = needed(method, request);
+        if (role.isPresent()) {
+            return role.get().may(needed) || refused(request, response, needed);
+        }
+        if (user.isDevice()) {
+            return over(request, response);
+        }
+        return needed == Right.SELF || nowhere(request, response);
+    }
+
+    private Optional<Role> role(KitchenUser user) {
+        if (user.isDevice()) {
+            return devices.isPaired(user.kitchenId(), user.deviceId()) ? Optional.of(Role.STOVE) : Optional.empty();
+        }
+        return members.role(user.kitchenId(), user.accountId());
+    }
+
+    private static Right needed(HandlerMethod method, HttpServletRequest request) {
+        @Nullable Needs says = AnnotatedElementUtils.findMergedAnnotation(method.getMethod(), Needs.class);
+        if (says == null) {
+            says = AnnotatedElementUtils.findMergedAnnotation(method.getBeanType(), Needs.class);
+        }
+        if (says != null) {
+            return says.value();
+        }
+        boolean reads = HttpMethod.GET.matches(request.getMethod()) || HttpMethod.HEAD.matches(request.getMethod());
+        return reads ? Right.LOOK : Right.COOK;
+    }
+
+    private static boolean refused(HttpServletRequest request, HttpServletResponse response, Right needed)
+            throws IOException {
+        PlainAnswer.write(request, response, HttpStatus.FORBIDDEN, Words.text("rights." + needed.name()), 0);
+        return false;
+    }
+
+    /** A device that was ended: as if it never had been. */
+    private boolean over(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            sessions.end(session);
+        }
+        SecurityContextHolder.clearContext();
+        return toThe("/login", HttpStatus.UNAUTHORIZED, request, response);
+    }
+
+    /** A member of this kitchen no more: their account's page says what is left. */
+    private static boolean nowhere(HttpServletRequest request, HttpServletResponse response) throws IOException {
+        return toThe("/account?nowhere", HttpStatus.FORBIDDEN, request, response);
+    }
+
+    private static boolean toThe(
+            String page, HttpStatus status, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
+        if (PlainAnswer.wantsProblem(request)) {
+            PlainAnswer.write(request, response, status, Words.text("rights.over"), 0);
+        } else {
+            response.sendRedirect(page);
+        }
+        return false;
+    }
+}

@@ -1,0 +1,353 @@
+package app.gradior.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
+
+import app.gradior.access.Invitations;
+import app.gradior.access.Role;
+import app.gradior.access.StoveDevices;
+import app.gradior.batch.Batch;
+import app.gradior.batch.BatchEvent;
+import app.gradior.batch.EventBody;
+import app.gradior.batch.Origin;
+import app.gradior.finding.Refusal;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.exchange.KitchenFileReader;
+import app.gradior.room.exchange.KitchenFileWriter;
+import app.gradior.room.house.Tokens;
+import app.gradior.web.frame.KitchenUser;
+import jakarta.servlet.http.Cookie;
+import java.io.ByteArrayInputStream;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** A kitchen's people and devices: how they come in, what each may do, who recorded what, and how they go. */
+class PeopleTest extends PageCalls {
+    @Autowired
+    private Invitations invitations;
+
+    @Autowired
+    private StoveDevices devices;
+
+    @Autowired
+    private Batches batches;
+
+    @Autowired
+    private Tokens tokens;
+
+    @Autowired
+    private KitchenFileWriter writer;
+
+    @Autowired
+    private KitchenFileReader reader;
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping routes;
+
+    private String word(Role role) {
+        return invitations.make(cook.kitchenId(), role, "Jo", cook.username());
+    }
+
+    /** Somebody with a kitchen of their own who joined this one too. */
+    private KitchenUser joined(Role role) {
+        KitchenUser other = cook(MeasureSystem.METRIC, false);
+        invitations.join(word(role), other.accountId());
+        return new KitchenUser(cook.kitchenId(), other.accountId(), other.username());
+    }
+
+    private MockHttpServletResponse by(KitchenUser who, String path, String... fields) throws Exception {
+        return mvc.perform(with(post(path), fields).with(user(who)).with(csrf()))
+                .andReturn()
+                .getResponse();
+    }
+
+    private MockHttpServletResponse byNobody(String path, String... fields) throws Exception {
+        return mvc.perform(with(post(path), fields).with(csrf())).andReturn().getResponse();
+    }
+
+    private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder with(
+            org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder request, String... fields) {
+        for (int i = 0; i < fields.length; i += 2) {
+            request.param(fields[i], fields[i + 1]);
+        }
+        return request;
+    }
+
+    private MockHttpServletResponse at(String path, Cookie... cookies) throws Exception {
+        return mvc.perform(cookies.length == 0 ? get(path) : get(path).cookie(cookies))
+                .andReturn()
+                .getResponse();
+    }
+
+    @Test
+    void anInvitationLetsOneNewCookInOnceWithinADay() throws Exception {
+        String word = word(Role.COOK);
+        String login = "jo-" + System.nanoTime();
+        for (int look = 0; look < 2; look++) {
+            assertThat(at("/join/" + word).getContentAsString()).contains("Come into Test kitchen", cook.username());
+        }
+        MockHttpServletResponse tooShort = byNobody("/join/" + word + "/new", "login", login, "password", "short");
+        assertThat(tooShort.getStatus()).isEqualTo(422);
+        assertThat(tooShort.getContentAsString()).as("nothing typed is lost").contains(login);
+        assertThat(byNobody("/join/" + word + "/new", "login", cook.username(), "password", "a long password")
+                        .getContentAsString())
+                .contains("This name is taken");
+        MockHttpServletResponse in = byNobody("/join/" + word + "/new", "login", login, "password", "a long password");
+        assertThat(in.getRedirectedUrl()).isEqualTo("/");
+        assertThat(at("/kitchen/people", in.getCookies()).getContentAsString()).contains(login, cook.username());
+        assertThat(members.of(cook.kitchenId())).extracting(one -> one.role()).containsExactly(Role.OWNER, Role.COOK);
+        assertThat(at("/join/" + word).getStatus()).isEqualTo(404);
+        assertThat(byNobody("/join/" + word + "/new", "login", login + "2", "password", "a long password")
+                        .getStatus())
+                .isEqualTo(404);
+        assertThat(kitchens.find(cook.kitchenId())).isPresent();
+
+        String late = word(Role.COOK);
+        clock.forward(Duration.ofHours(24).minusSeconds(2));
+        assertThat(at("/join/" + late).getStatus()).isEqualTo(200);
+        clock.forward(Duration.ofSeconds(4));
+        assertThat(at("/join/" + late).getStatus()).isEqualTo(404);
+        assertThatThrownBy(() -> invitations.join(late, cook.accountId())).isInstanceOf(Refusal.class);
+        assertThat(at("/join/" + "0".repeat(48)).getStatus()).as("guessed").isEqualTo(404);
+    }
+
+    @Test
+    void aWordIsForWhatItSays() throws Exception {
+        String device = word(Role.STOVE);
+        assertThat(byNobody(
+                                "/join/" + device + "/new",
+                                "login",
+                                "x-" + System.nanoTime(),
+                                "password",
+                                "a long password")
+                        .getStatus())
+                .as("no account by a device's word")
+                .isEqualTo(422);
+        String person = word(Role.COOK);
+        assertThat(byNobody("/join/" + person + "/device").getStatus()).isEqualTo(422);
+        assertThat(devices.of(cook.kitchenId())).isEmpty();
+        assertThat(members.of(cook.kitchenId())).hasSize(1);
+        assertThat(at("/join/" + device).getStatus()).as("neither was used up").isEqualTo(200);
+        assertThat(at("/join/" + person).getStatus()).isEqualTo(200);
+        KitchenUser sameAgain = joined(Role.COOK);
+        assertThatThrownBy(() -> invitations.join(person, sameAgain.accountId()))
+                .isInstanceOf(Refusal.class);
+        assertThat(at("/join/" + person).getStatus()).as("nobody came").isEqualTo(200);
+    }
+
+    /** Every page that changes something, asked by each kind of guest: who looks on changes nothing, nobody but an owner owns. */
+    @Test
+    void eachRoleMayWhatItMayOnEveryRoute() throws Exception {
+        KitchenUser looker = joined(Role.LOOKER_ON);
+        KitchenUser other = joined(Role.COOK);
+        StoveDevices.Device device =
+                devices.find(invitations.pair(word(Role.STOVE))).orElseThrow();
+        KitchenUser tablet = new KitchenUser(cook.kitchenId(), 0, device.id(), " device " + device.id());
+        Set<String> owners = Set.of("/kitchen", "/kitchen/import", "/kit/tokens", "/log/shelf/feed");
+        Map<String, List<Integer>> answers = new TreeMap<>();
+        for (RequestMappingInfo info : routes.getHandlerMethods().keySet()) {
+            for (String pattern : info.getPatternValues()) {
+                boolean sends = info.getMethodsCondition().getMethods().contains(RequestMethod.POST);
+                if (sends && !pattern.matches("/(api|join|login|setup|demo|error).*")) {
+                    String path = pattern.replaceAll("\\{[^}]+}", "0");
+                    List<Integer> of = new ArrayList<>();
+                    for (KitchenUser who : List.of(looker, other, tablet)) {
+                        of.add(by(who, path).getStatus());
+                    }
+                    answers.put(pattern, of);
+                }
+            }
+        }
+        assertThat(answers).hasSizeGreaterThan(60);
+        answers.forEach((pattern, of) -> {
+            boolean own = owners.contains(pattern) || pattern.matches("/(kitchen/people|kit/tokens)/.*");
+            boolean self = pattern.startsWith("/account");
+            assertThat(of.get(0) == 403).as("looks on: " + pattern).isEqualTo(!self);
+            assertThat(of.get(1) == 403).as("cook: " + pattern).isEqualTo(own);
+            assertThat(of.get(2) == 403).as("device: " + pattern).isEqualTo(own || self);
+        });
+        for (KitchenUser who : List.of(looker, other, tablet)) {
+            assertThat(page(who, "/kit")).doesNotContain("Make a token");
+            assertThat(page(who, "/kitchen/people")).doesNotContain("Pair a device");
+            assertThat(mvc.perform(get("/kitchen/kitchen.json").with(user(who)))
+                            .andReturn()
+                            .getResponse()
+                            .getStatus())
+                    .isEqualTo(403);
+        }
+        assertThat(page(looker, "/")).contains("looks on");
+        assertThat(by(looker, "/kitchen", "name", "Mine").getContentAsString()).contains("Only an owner");
+    }
+
+    private String page(KitchenUser who, String path) throws Exception {
+        return mvc.perform(get(path).with(user(who))).andReturn().getResponse().getContentAsString();
+    }
+
+    @Test
+    void aPairedDeviceNeedsNoPasswordUntilItIsEnded() throws Exception {
+        String word = word(Role.STOVE);
+        MockHttpServletResponse paired = byNobody("/join/" + word + "/device");
+        assertThat(paired.getRedirectedUrl()).isEqualTo("/");
+        Cookie secret = paired.getCookie("gradior-stove");
+        assertThat(secret.isHttpOnly()).isTrue();
+        assertThat(byNobody("/join/" + word + "/device").getStatus()).as("once").isEqualTo(404);
+        assertThat(at("/", secret).getContentAsString())
+                .as("its session is over: it comes in by itself")
+                .contains("stove device")
+                .doesNotContain(">Sign out<");
+        assertThat(at("/css/gradior.css", secret).getCookie("gradior"))
+                .as("no session for a style")
+                .isNull();
+        long id = devices.of(cook.kitchenId()).get(0).id();
+        KitchenUser stranger = cook(MeasureSystem.METRIC, false);
+        by(stranger, "/kitchen/people/devices/" + id + "/end");
+        assertThat(devices.isPaired(cook.kitchenId(), id)).isTrue();
+        Cookie[] inside = Stream.concat(
+                        Stream.of(secret), Stream.of(at("/", secret).getCookies()))
+                .toArray(Cookie[]::new);
+        by(cook, "/kitchen/people/devices/" + id + "/end");
+        assertThat(at("/", inside).getRedirectedUrl()).endsWith("/login");
+        assertThat(at("/", secret).getRedirectedUrl()).endsWith("/login");
+        assertThat(at("/", new Cookie("gradior-stove", "0".repeat(48))).getRedirectedUrl())
+                .endsWith("/login");
+
+        String late = word(Role.STOVE);
+        clock.forward(Duration.ofMinutes(16));
+        assertThat(byNobody("/join/" + late + "/device").getStatus()).isEqualTo(404);
+    }
+
+    @Test
+    void everyEventSaysWhoOrWhatRecordedIt() throws Exception {
+        long batch = batches.start(
+                kitchens.kitchen(cook.kitchenId()), "Glaze", Origin.NONE, glaze("A pot"), clock.instant());
+        KitchenUser jo = joined(Role.COOK);
+        StoveDevices.Device device =
+                devices.find(invitations.pair(word(Role.STOVE))).orElseThrow();
+        KitchenUser tablet = new KitchenUser(cook.kitchenId(), 0, device.id(), " device " + device.id());
+        for (KitchenUser who : List.of(cook, jo, tablet)) {
+            mvc.perform(post("/pot/" + batch + "/events")
+                    .with(user(who))
+                    .with(csrf())
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .content("{\"clientKey\":\"by-" + who.mark()
+                            + "\",\"type\":\"stir\",\"agoSeconds\":0,\"fields\":{}}"));
+        }
+        String token = tokens.make(cook.kitchenId(), "Scale by the hob", Tokens.Scope.READINGS);
+        String answer = mvc.perform(
+                        request(org.springframework.http.HttpMethod.POST, "/api/v1/batches/" + batch + "/events")
+                                .header("Authorization", "Bearer " + token)
+                                .contentType(MediaType.APPLICATION_JSON)
+                                .content("{\"clientKey\":\"device-1\",\"type\":\"stir\"}"))
+                .andReturn()
+                .getResponse()
+                .getContentAsString();
+        assertThat(answer).contains("\"by\":\"Scale by the hob\"");
+        batches.record(
+                kitchens.kitchen(cook.kitchenId()),
+                batch,
+                new Batches.Draft("untouched", clock.instant(), new EventBody.Stirred()));
+        List<String> names = List.of(cook.username(), jo.username(), "Jo", "Scale by the hob", "Gradior");
+        assertThat(recorded(cook.kitchenId(), batch)).containsExactlyElementsOf(names);
+        assertThat(page(cook, "/pot/" + batch)).contains(names);
+
+        members.remove(cook.kitchenId(), jo.accountId());
+        devices.end(cook.kitchenId(), device.id());
+        assertThat(recorded(cook.kitchenId(), batch)).as("names stay").containsExactlyElementsOf(names);
+        byte[] file = writer.write(kitchens.kitchen(cook.kitchenId()));
+        KitchenUser elsewhere = cook(MeasureSystem.METRIC, false);
+        reader.read(kitchens.kitchen(elsewhere.kitchenId()), () -> new ByteArrayInputStream(file));
+        List<Batch> read = batches.livePlans(elsewhere.kitchenId());
+        assertThat(recorded(elsewhere.kitchenId(), read.get(0).id())).containsExactlyElementsOf(names);
+    }
+
+    private List<String> recorded(long kitchenId, long batch) {
+        return batches.batch(kitchenId, batch).events().stream()
+                .map(BatchEvent::by)
+                .toList();
+    }
+
+    @Test
+    void aKitchenKeepsAnOwnerAndPeopleGo() throws Exception {
+        KitchenUser jo = joined(Role.COOK);
+        String people = "/kitchen/people/members/" + cook.accountId();
+        by(cook, people + "/role", "role", "COOK");
+        by(cook, people + "/remove");
+        assertThat(by(cook, "/account/kitchens/" + cook.kitchenId() + "/leave").getStatus())
+                .isEqualTo(409);
+        assertThat(members.role(cook.kitchenId(), cook.accountId())).contains(Role.OWNER);
+        by(cook, "/kitchen/people/members/" + jo.accountId() + "/role", "role", "STOVE");
+        assertThat(members.role(cook.kitchenId(), jo.accountId()))
+                .as("a person is no device")
+                .contains(Role.COOK);
+        by(cook, "/kitchen/people/members/" + jo.accountId() + "/role", "role", "OWNER");
+        assertThat(by(cook, "/account/kitchens/" + cook.kitchenId() + "/leave").getRedirectedUrl())
+                .isEqualTo("/account");
+        assertThat(page(cook, "/account?nowhere")).contains("You belong to no kitchen now");
+        MockHttpServletResponse shut =
+                mvc.perform(get("/sauces").with(user(cook))).andReturn().getResponse();
+        assertThat(shut.getRedirectedUrl()).isEqualTo("/account?nowhere");
+        assertThat(by(cook, "/sauces", "name", "x").getRedirectedUrl()).isEqualTo("/account?nowhere");
+        assertThat(by(cook, "/account/kitchens/" + jo.kitchenId() + "/go").getStatus())
+                .as("no way back alone")
+                .isEqualTo(404);
+        assertThat(members.of(jo.kitchenId())).extracting(one -> one.login()).containsExactly(jo.username());
+    }
+
+    @Test
+    void aMemberWhoIsTakenOutIsSignedOutEverywhere() throws Exception {
+        String login = "jo-" + System.nanoTime();
+        Cookie[] jos = byNobody("/join/" + word(Role.COOK) + "/new", "login", login, "password", "a long password")
+                .getCookies();
+        assertThat(at("/sauces", jos).getStatus()).isEqualTo(200);
+        long jo = members.of(cook.kitchenId()).get(1).accountId();
+        by(cook, "/kitchen/people/members/" + jo + "/remove");
+        assertThat(at("/sauces", jos).getRedirectedUrl()).endsWith("/login");
+        Cookie[] again = byNobody("/login", "username", login, "password", "a long password")
+                .getCookies();
+        assertThat(at("/", again).getRedirectedUrl()).isEqualTo("/account?nowhere");
+    }
+
+    @Test
+    void oneAccountGoesBetweenItsKitchens() throws Exception {
+        KitchenUser jo = joined(Role.COOK);
+        long own = members.places(jo.accountId()).stream()
+                .filter(place -> place.role() == Role.OWNER)
+                .findFirst()
+                .orElseThrow()
+                .kitchenId();
+        Cookie[] in = byNobody("/login", "username", jo.username(), "password", "a long password")
+                .getCookies();
+        assertThat(at("/whoami", in).getContentAsString()).contains("k" + jo.kitchenId() + "a" + jo.accountId());
+        MockHttpServletResponse gone = mvc.perform(
+                        post("/account/kitchens/" + own + "/go").cookie(in).with(csrf()))
+                .andReturn()
+                .getResponse();
+        assertThat(gone.getRedirectedUrl()).isEqualTo("/");
+        assertThat(at("/whoami", gone.getCookies()).getContentAsString()).contains("k" + own + "a");
+        Cookie[] next = byNobody("/login", "username", jo.username(), "password", "a long password")
+                .getCookies();
+        assertThat(at("/whoami", next).getContentAsString())
+                .as("where they were last")
+                .contains("k" + own + "a");
+    }
+}
