@@ -84,6 +84,18 @@ interface AccessMapper extends AccessTables {
     @Delete("delete from signup_word where word_hash = #{hash}")
     int useWord(String hash);
 
+    @Insert("insert into passkey_challenge (hash, ends_at) values (#{hash}, #{ends})")
+    void insertChallenge(@Param("hash") String hash, @Param("ends") LocalDateTime ends);
+
+    @Select("select count(*) from passkey_challenge")
+    int challenges();
+
+    @Delete("delete from passkey_challenge where hash = #{hash} and ends_at > #{now}")
+    int useChallenge(@Param("hash") String hash, @Param("now") LocalDateTime now);
+
+    @Delete("delete from passkey_challenge where ends_at <= #{now}")
+    int forgetChallenges(LocalDateTime now);
+
     @Select("select count(*) from signup_word where word_hash = #{hash}")
     int hasWord(String hash);
 }

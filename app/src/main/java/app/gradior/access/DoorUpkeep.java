@@ -7,7 +7,7 @@ import java.util.concurrent.TimeUnit;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
-/** Forgets, once an hour, tries, devices and invitations that count no more. */
+/** Forgets, once an hour, tries, devices, invitations and challenges that count no more. */
 @Component
 class DoorUpkeep {
     private final AccessMapper mapper;
@@ -26,5 +26,6 @@ class DoorUpkeep {
         mapper.forgetBuckets(now.minus(Attempts.FULL_AGAIN));
         mapper.forgetDevices(now.minus(SignIn.DEVICE_KNOWN));
         people.forgetInvitations(now);
+        mapper.forgetChallenges(now);
     }
 }

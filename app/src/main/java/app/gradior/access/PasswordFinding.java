@@ -16,6 +16,9 @@ public sealed interface PasswordFinding extends Finding {
     /** The old password is another. */
     record NotTheOld() implements PasswordFinding {}
 
+    /** A passkey that is none, or came too late. */
+    record NoPasskey() implements PasswordFinding {}
+
     /** The new one is the old one. */
     record TheSame() implements PasswordFinding {}
 }

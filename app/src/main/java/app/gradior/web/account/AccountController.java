@@ -51,7 +51,7 @@ class AccountController {
     }
 
     @GetMapping("/login")
-    String login(Model model, HttpServletResponse response) {
+    String login(Model model, HttpServletRequest request, HttpServletResponse response) {
         if (!properties.demo() && kitchens.isEmpty()) {
             return "redirect:/setup";
         }
@@ -60,10 +60,11 @@ class AccountController {
             response.setStatus(HttpStatus.SERVICE_UNAVAILABLE.value());
             response.setHeader(HttpHeaders.RETRY_AFTER, "2");
         }
-        return door(cooking, model);
+        return door(cooking, request, model);
     }
 
-    private String door(boolean cooking, Model model) {
+    private String door(boolean cooking, HttpServletRequest request, Model model) {
+        model.addAttribute("hasName", PasskeyController.at(request).hasName());
         model.addAttribute("demo", properties.demo() && !cooking);
         model.addAttribute("cooking", cooking);
         return "login";
@@ -75,6 +76,7 @@ class AccountController {
             @RequestAttribute(required = false) @Nullable AuthenticationException refused,
             @RequestParam(defaultValue = "") String username,
             @RequestParam(defaultValue = "") String word,
+            HttpServletRequest request,
             Model model,
             HttpServletResponse response) {
         if (refused == null) {
@@ -91,7 +93,7 @@ class AccountController {
         model.addAttribute("typed", username);
         model.addAttribute("word", word);
         model.addAttribute("asksForWord", refused instanceof TooManyTries || !word.isBlank());
-        return door(false, model);
+        return door(false, request, model);
     }
 
     /**

@@ -6,7 +6,6 @@ import app.gradior.access.PeopleFinding;
 import app.gradior.access.SignIn;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
@@ -37,6 +36,7 @@ class JoinController {
     private final Accounts accounts;
     private final Kitchens kitchens;
     private final Entrance entrance;
+    private final DemoCook demo;
     private final TransactionOperations transaction;
 
     JoinController(
@@ -44,11 +44,13 @@ class JoinController {
             Accounts accounts,
             Kitchens kitchens,
             Entrance entrance,
+            DemoCook demo,
             TransactionOperations transaction) {
         this.invitations = invitations;
         this.accounts = accounts;
         this.kitchens = kitchens;
         this.entrance = entrance;
+        this.demo = demo;
         this.transaction = transaction;
     }
 
@@ -87,10 +89,7 @@ class JoinController {
 
     /** Whoever is signed in here and may join something: no device, and not the demo's cook, whom anybody may be. */
     private Optional<KitchenUser> someone() {
-        return Rights.user()
-                .filter(user -> !user.isDevice())
-                .filter(user ->
-                        !kitchens.find(user.kitchenId()).map(Kitchen::demo).orElse(false));
+        return Rights.user().filter(user -> !user.isDevice()).filter(user -> !demo.is(user));
     }
 
     /** Whoever is not signed in is led through the door first. */

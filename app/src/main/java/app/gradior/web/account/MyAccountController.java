@@ -1,6 +1,7 @@
 package app.gradior.web.account;
 
 import app.gradior.access.Members;
+import app.gradior.access.Passkeys;
 import app.gradior.access.PasswordChange;
 import app.gradior.access.Right;
 import app.gradior.access.SignIn;
@@ -9,7 +10,6 @@ import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
-import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
@@ -44,24 +44,34 @@ class MyAccountController {
     private final StoveDevices devices;
     private final Kitchens kitchens;
     private final Entrance entrance;
+    private final Passkeys passkeys;
+    private final DemoCook demo;
 
+    // Wide: an account is a piece of many things.
     MyAccountController(
             PasswordChange passwords,
             SessionsOfMine sessions,
             Members members,
             StoveDevices devices,
             Kitchens kitchens,
-            Entrance entrance) {
+            Entrance entrance,
+            Passkeys passkeys,
+            DemoCook demo) {
         this.passwords = passwords;
         this.sessions = sessions;
         this.members = members;
         this.devices = devices;
         this.kitchens = kitchens;
         this.entrance = entrance;
+        this.passkeys = passkeys;
+        this.demo = demo;
     }
 
     /** A place where the account is signed in, in words. */
     record Place(String key, String browser, String began, String used, boolean here) {}
+
+    /** A passkey, in words. */
+    record KeyLine(String id, String label, String made, String used) {}
 
     @GetMapping
     String page(@AuthenticationPrincipal KitchenUser user, HttpServletRequest request, Model model) {
@@ -76,7 +86,7 @@ class MyAccountController {
         Figures figures =
                 at.map(one -> new Figures(kitchens.kitchen(one.kitchenId()))).orElseGet(Figures::plain);
         model.addAttribute("login", user.username());
-        model.addAttribute("demo", inDemo(user));
+        model.addAttribute("demo", demo.is(user));
         model.addAttribute("faults", faults);
         model.addAttribute("kitchens", places);
         model.addAttribute("at", user.kitchenId());
@@ -85,6 +95,13 @@ class MyAccountController {
                 at.filter(one -> one.role().may(Right.OWN)).stream()
                         .flatMap(one -> devices.of(one.kitchenId()).stream())
                         .map(one -> PeopleController.Tablet.of(one, figures))
+                        .toList());
+        model.addAttribute("hasName", PasskeyController.at(request).hasName());
+        model.addAttribute(
+                "passkeys",
+                passkeys.of(user.username()).stream()
+                        .map(one -> new KeyLine(
+                                one.id(), one.label(), figures.dayAndTime(one.made()), figures.dayAndTime(one.used())))
                         .toList());
         model.addAttribute(
                 "signedIn",
@@ -99,15 +116,6 @@ class MyAccountController {
         return "account";
     }
 
-    /** The demo's own cook, whom anybody may be. */
-    private boolean inDemo(KitchenUser user) {
-        return kitchens.demo()
-                .map(Kitchen::id)
-                .flatMap(id -> members.of(id).stream().findFirst())
-                .filter(first -> first.accountId() == user.accountId())
-                .isPresent();
-    }
-
     // Wide: what is typed, by whom, from where.
     @PostMapping("/password")
     String password(
@@ -118,7 +126,7 @@ class MyAccountController {
             HttpServletResponse response,
             Model model) {
         try {
-            if (inDemo(user)) {
+            if (demo.is(user)) {
                 throw Refusal.unfit("old", Told.of("account.the-demo-has-none"));
             }
             passwords.change(

@@ -140,6 +140,8 @@ class SecurityConfig {
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/login",
                                 "/login/refused",
+                                "/login/passkey",
+                                "/login/passkey/options",
                                 "/setup",
                                 "/demo",
                                 "/error",

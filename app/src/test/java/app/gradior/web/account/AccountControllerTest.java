@@ -10,6 +10,7 @@ import app.gradior.web.frame.Entrance;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.ui.ExtendedModelMap;
 
@@ -32,7 +33,7 @@ class AccountControllerTest {
         GradiorProperties demo = new GradiorProperties(
                 true, "", GradiorProperties.SignUp.WORD, "", List.of(), false, GradiorProperties.House.CLOSED);
         ExtendedModelMap model = new ExtendedModelMap();
-        new AccountController(kitchens, demo, entrance, members).login(model, response);
+        new AccountController(kitchens, demo, entrance, members).login(model, new MockHttpServletRequest(), response);
         assertThat(response.getStatus()).isEqualTo(503);
         assertThat(response.getHeader("Retry-After")).isEqualTo("2");
         assertThat(model).containsEntry("demo", false).containsEntry("cooking", true);

@@ -1,0 +1,115 @@
+package app.gradior.web.account;
+
+import app.gradior.access.Passkeys;
+import app.gradior.access.Right;
+import app.gradior.access.SignIn;
+import app.gradior.access.TooManyTries;
+import app.gradior.finding.Refusal;
+import app.gradior.room.words.Told;
+import app.gradior.web.frame.Entrance;
+import app.gradior.web.frame.KitchenUser;
+import app.gradior.web.frame.Needs;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import tools.jackson.databind.JsonNode;
+
+/** Passkeys: made and removed by whoever is signed in, and signed in by. */
+@Controller
+class PasskeyController {
+    private final Passkeys passkeys;
+    private final Entrance entrance;
+    private final DemoCook demo;
+
+    PasskeyController(Passkeys passkeys, Entrance entrance, DemoCook demo) {
+        this.passkeys = passkeys;
+        this.entrance = entrance;
+        this.demo = demo;
+    }
+
+    static Passkeys.At at(HttpServletRequest request) {
+        return new Passkeys.At(
+                request.getServerName(),
+                ServletUriComponentsBuilder.fromContextPath(request).build().toUriString());
+    }
+
+    /**
+     * What a browser made.
+     *
+     * @param label what the key is called
+     * @param credential as the browser wrote it
+     */
+    record Made(String label, JsonNode credential) {}
+
+    @PostMapping("/account/passkeys/options")
+    @Needs(Right.SELF)
+    ResponseEntity<String> toMake(
+            Authentication who, @AuthenticationPrincipal KitchenUser user, HttpServletRequest request) {
+        if (demo.is(user)) {
+            throw Refusal.unfit("passkeys", Told.of("account.the-demo-has-none"));
+        }
+        return options(passkeys.toMake(who, at(request)));
+    }
+
+    @PostMapping("/account/passkeys")
+    @Needs(Right.SELF)
+    ResponseEntity<Map<String, String>> keep(
+            Authentication who,
+            @AuthenticationPrincipal KitchenUser user,
+            @RequestBody Made made,
+            HttpServletRequest request) {
+        if (demo.is(user)) {
+            throw Refusal.unfit("passkeys", Told.of("account.the-demo-has-none"));
+        }
+        passkeys.keep(who, at(request), made.label(), made.credential().toString());
+        return ResponseEntity.ok(Map.of("to", "/account"));
+    }
+
+    @PostMapping("/account/passkeys/remove")
+    @Needs(Right.SELF)
+    String remove(@AuthenticationPrincipal KitchenUser user, @RequestParam String key) {
+        passkeys.remove(user.username(), key);
+        return "redirect:/account";
+    }
+
+    @PostMapping("/login/passkey/options")
+    ResponseEntity<String> toSignIn(HttpServletRequest request) {
+        return options(passkeys.toSignIn(at(request)));
+    }
+
+    @PostMapping("/login/passkey")
+    ResponseEntity<Map<String, String>> signIn(
+            @RequestBody JsonNode signed, HttpServletRequest request, HttpServletResponse response) {
+        SignIn.Account account = passkeys.account(at(request), signed.toString(), request.getRemoteAddr())
+                .orElseThrow(() -> Refusal.unfit("passkey", Told.of("account.no-such-passkey")));
+        entrance.enter(account.login(), request, response);
+        return ResponseEntity.ok(Map.of("to", "/"));
+    }
+
+    private static ResponseEntity<String> options(String json) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_JSON)
+                .cacheControl(CacheControl.noStore())
+                .body(json);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Void> tooMany(TooManyTries wait) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(wait.seconds()))
+                .build();
+    }
+}
