@@ -2,13 +2,19 @@
 // What cannot wait is told on every page, by shape and by sound, until it is heard. The strip of pots is kept fresh on the way.
 import { piece } from './http.js';
 import { TapQueue, waitingPots } from './queue.js';
-import { get, set } from './store.js';
+import { get, list, set } from './store.js';
+import { word } from './words.js';
 
 const EVERY_MS = 12_000;
 const HEARD = 'heard';
+/** What was foretold when the server was last asked, by this device's clock; and what of it was heard. */
+const COMING = 'coming';
+const FORETOLD_HEARD = 'foretold-heard';
 const bar = /** @type {HTMLElement} */ (document.querySelector('#alarm'));
 const what = /** @type {HTMLAnchorElement} */ (bar.querySelector('.what'));
 let ringing = '';
+/** The key of what rings because it was foretold; empty when the server says so. */
+let foretold = '';
 
 /** @returns {Record<string, string>} what was heard of each pot */
 function heard() {
@@ -34,8 +40,55 @@ function sound() {
       note.stop(audio.currentTime + at + 0.27);
     });
     setTimeout(() => audio.close(), 1000);
+    navigator.vibrate?.([300, 150, 300]);
   } catch {
     // no sound here: the bar is seen
+  }
+}
+
+/** A page that nobody looks at tells the device, where that is allowed. @param {string} says @param {string} address */
+async function tell(says, address) {
+  if (document.hidden && 'Notification' in window && Notification.permission === 'granted') {
+    const worker = await navigator.serviceWorker?.getRegistration();
+    await worker?.showNotification('Gradior', { body: says, tag: address });
+  }
+}
+
+/** @param {string} address @param {string} name @param {string} says */
+function show(address, name, says) {
+  bar.hidden = false;
+  what.href = address;
+  what.textContent = `${name}: ${says}`;
+  what.dataset.says = says;
+  sound();
+  void tell(what.textContent, address);
+}
+
+/** Keeps what is foretold, for when nobody can be asked. @param {Element | null} strip */
+function keep(strip) {
+  const coming = [...(strip?.querySelectorAll('[data-coming]') ?? [])].flatMap((chip) =>
+    JSON.parse(chip.getAttribute('data-coming') ?? '[]').map((/** @type {{in: number, says: string}} */ moment) => ({
+      key: `${chip.getAttribute('data-pot')}|${moment.says}`,
+      address: chip.getAttribute('href') ?? '/',
+      name: chip.querySelector('span')?.textContent ?? '',
+      at: Date.now() + moment.in,
+      says: moment.says,
+    })),
+  );
+  set(COMING, JSON.stringify(coming.filter((moment) => moment.at > Date.now())));
+  set(FORETOLD_HEARD, '[]');
+}
+
+/** Rings for what was foretold and is due, when the server is not there to say so. */
+function ringForetold() {
+  const known = list(FORETOLD_HEARD);
+  const due = list(COMING).find((moment) => moment.at <= Date.now() && !known.includes(moment.key));
+  if (due) {
+    foretold = due.key;
+    show(due.address, due.name, word('foretold', due.says));
+  } else if (foretold) {
+    foretold = '';
+    bar.hidden = true;
   }
 }
 
@@ -45,15 +98,18 @@ function ring(strip) {
   const urgent = [...(strip?.querySelectorAll('.urgent') ?? [])].find((chip) => known[chip.getAttribute('data-pot') ?? ''] !== chip.querySelector('i')?.textContent);
   bar.hidden = !urgent;
   ringing = urgent?.getAttribute('data-pot') ?? '';
+  foretold = '';
   if (urgent) {
-    what.href = urgent.getAttribute('href') ?? '/';
-    what.textContent = `${urgent.querySelector('span')?.textContent}: ${urgent.querySelector('i')?.textContent}`;
-    what.dataset.says = urgent.querySelector('i')?.textContent ?? '';
-    sound();
+    show(urgent.getAttribute('href') ?? '/', urgent.querySelector('span')?.textContent ?? '', urgent.querySelector('i')?.textContent ?? '');
   }
 }
 
 bar.querySelector('[data-heard]')?.addEventListener('click', () => {
+  if (foretold) {
+    set(FORETOLD_HEARD, JSON.stringify([...list(FORETOLD_HEARD), foretold]));
+    ringForetold();
+    return;
+  }
   set(HEARD, JSON.stringify({ ...heard(), [ringing]: what.dataset.says ?? '' }));
   bar.hidden = true;
 });
@@ -75,9 +131,10 @@ async function look() {
     if (here && fresh && fresh.innerHTML !== here.innerHTML && !here.contains(document.activeElement)) {
       here.replaceWith(fresh.cloneNode(true));
     }
+    keep(fresh);
     ring(fresh);
   } catch {
-    // offline: the pot's own page says so
+    ringForetold(); // offline: the pot's own page says so
   }
   setTimeout(look, EVERY_MS);
 }

@@ -263,6 +263,8 @@ document.addEventListener('click', (event) => {
     set('speak', speaks() ? '' : '1');
     showSpeech();
     speak(true);
+  } else if ('notify' in data) {
+    void Notification.requestPermission().then(showNotify);
   } else if (data.event === 'coat') {
     tap('coat', data.massG ? { massG: data.massG } : {});
   } else if (data.event === 'lid') {
@@ -400,6 +402,14 @@ function showSpeech() {
   }
 }
 
+/** The browser is asked once whether it may tell; what it tells is alarm.js's. */
+function showNotify() {
+  const button = /** @type {HTMLElement | null} */ (document.querySelector('[data-notify]'));
+  if (button) {
+    button.hidden = !('Notification' in window) || Notification.permission !== 'default';
+  }
+}
+
 function newPanel() {
   const panel = /** @type {HTMLElement | null} */ (document.querySelector('#panel'));
   const bar = panel?.querySelector('.coursebar');
@@ -410,6 +420,7 @@ function newPanel() {
   showClocks();
   showTimers();
   showSpeech();
+  showNotify();
   speak(false);
 }
 newPanel();

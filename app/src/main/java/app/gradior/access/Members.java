@@ -42,9 +42,26 @@ public class Members {
     /** A kitchen that an account belongs to. */
     public record Place(long kitchenId, String name, Role role, boolean demo) {}
 
+    /**
+     * What somebody is in a kitchen, and what ends there.
+     *
+     * @param kitchenGoes when the kitchen goes for good; empty while nobody asked for that
+     * @param accountGoes when they do
+     */
+    public record Standing(Role role, Optional<Instant> kitchenGoes, Optional<Instant> accountGoes) {}
+
     /** What the account is in the kitchen; empty when it is nothing there. */
+    public Optional<Standing> standing(long kitchenId, long accountId) {
+        return people.standing(kitchenId, accountId)
+                .map(row -> new Standing(
+                        Role.valueOf(row.role()),
+                        Leaving.instant(row.kitchenGoes()),
+                        Leaving.instant(row.accountGoes())));
+    }
+
+    /** The same without what ends. */
     public Optional<Role> role(long kitchenId, long accountId) {
-        return people.role(kitchenId, accountId).map(Role::valueOf);
+        return standing(kitchenId, accountId).map(Standing::role);
     }
 
     /** All of a kitchen, the oldest first. */

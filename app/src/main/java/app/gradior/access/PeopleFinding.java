@@ -19,6 +19,12 @@ public sealed interface PeopleFinding extends Finding {
     /** They are a member already. */
     record MemberAlready() implements PeopleFinding {}
 
+    /** What was typed is not the kitchen's name. */
+    record NotItsName(String name) implements PeopleFinding {}
+
+    /** Nobody else owns that kitchen, and others are in it. */
+    record NeedsAnOwner(String name) implements PeopleFinding {}
+
     /** The name of an account is taken. */
     record NameTaken() implements PeopleFinding {}
 }

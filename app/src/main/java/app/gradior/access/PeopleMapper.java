@@ -12,6 +12,11 @@ import org.jspecify.annotations.Nullable;
 
 /** Members, invitations and devices at the stove. Times are UTC. */
 interface PeopleMapper extends AccessTables {
+    record StandingRow(
+            String role,
+            @Nullable LocalDateTime kitchenGoes,
+            @Nullable LocalDateTime accountGoes) {}
+
     record MemberRow(long accountId, String login, String role, LocalDateTime since) {}
 
     record PlaceRow(long kitchenId, String name, String role, boolean demo) {}
@@ -24,8 +29,12 @@ interface PeopleMapper extends AccessTables {
     @Select("select id from kitchen where id = #{kitchen} for update")
     Optional<Long> hold(long kitchen);
 
-    @Select("select role from member where kitchen_id = #{kitchen} and account_id = #{account}")
-    Optional<String> role(@Param("kitchen") long kitchen, @Param("account") long account);
+    @Select("""
+            select m.role, k.goes_at kitchen_goes, a.goes_at account_goes
+            from member m join kitchen k on k.id = m.kitchen_id join account a on a.id = m.account_id
+            where m.kitchen_id = #{kitchen} and m.account_id = #{account}
+            """)
+    Optional<StandingRow> standing(@Param("kitchen") long kitchen, @Param("account") long account);
 
     @Select("""
             select m.account_id, a.login, m.role, m.since from member m join account a on a.id = m.account_id
@@ -117,4 +126,29 @@ interface PeopleMapper extends AccessTables {
 
     @Delete("delete from stove_device where kitchen_id = #{kitchen} and id = #{id}")
     int endDevice(@Param("kitchen") long kitchen, @Param("id") long id);
+
+    @Update("update kitchen set goes_at = #{at} where id = #{kitchen} and not demo")
+    int kitchenGoes(@Param("kitchen") long kitchen, @Param("at") @Nullable LocalDateTime at);
+
+    @Update("update account set goes_at = #{at} where id = #{account}")
+    int accountGoes(@Param("account") long account, @Param("at") @Nullable LocalDateTime at);
+
+    @Select("select goes_at from account where id = #{account}")
+    @Nullable
+    LocalDateTime accountsEnd(long account);
+
+    @Select("select id from kitchen where goes_at <= #{now}")
+    List<Long> kitchensDue(LocalDateTime now);
+
+    @Select("select id from account where goes_at <= #{now}")
+    List<Long> accountsDue(LocalDateTime now);
+
+    @Select("select login from account where id = #{account}")
+    Optional<String> login(long account);
+
+    @Delete("delete from known_device where account_id = #{account}")
+    void forgetDevices(long account);
+
+    @Delete("delete from account where id = #{account}")
+    void deleteAccount(long account);
 }

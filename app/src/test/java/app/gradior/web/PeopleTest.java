@@ -163,7 +163,8 @@ class PeopleTest extends PageCalls {
         StoveDevices.Device device =
                 devices.find(invitations.pair(word(Role.STOVE))).orElseThrow();
         KitchenUser tablet = new KitchenUser(cook.kitchenId(), 0, device.id(), " device " + device.id());
-        Set<String> owners = Set.of("/kitchen", "/kitchen/import", "/kit/tokens", "/log/shelf/feed");
+        Set<String> owners = Set.of(
+                "/kitchen", "/kitchen/import", "/kitchen/close", "/kitchen/keep", "/kit/tokens", "/log/shelf/feed");
         Map<String, List<Integer>> answers = new TreeMap<>();
         for (RequestMappingInfo info : routes.getHandlerMethods().keySet()) {
             for (String pattern : info.getPatternValues()) {

@@ -186,4 +186,11 @@ interface BatchMapper {
             @Param("kind") String kind,
             @Param("of") long of,
             @Param("name") String name);
+
+    @Select("""
+            select b.name batch, e.happened_at at, e.type, e.body
+            from batch_event e join batch b on b.id = e.batch_id join recorder r on r.id = e.recorder_id
+            where e.kitchen_id = #{kitchenId} and r.kind = 'PERSON' and r.of_id = #{account} order by e.id
+            """)
+    List<BatchesAsKept.RecordedBy> recordedBy(@Param("kitchenId") long kitchenId, @Param("account") long account);
 }

@@ -69,6 +69,14 @@ public class BatchesAsKept {
             List<Event> events,
             List<BatchPhoto> photos) {}
 
+    /** An event that somebody recorded, and of which batch. */
+    public record RecordedBy(String batch, LocalDateTime at, String type, String body) {}
+
+    /** All that an account recorded in a kitchen, the oldest first. */
+    public List<RecordedBy> recordedBy(long kitchenId, long accountId) {
+        return batches.recordedBy(kitchenId, accountId);
+    }
+
     /** The batches' ids, the oldest first. */
     public List<Long> ids(long kitchenId) {
         return batches.ids(kitchenId);

@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Leaving;
 import app.gradior.access.Members;
 import app.gradior.access.Passkeys;
 import app.gradior.access.PasswordChange;
@@ -46,6 +47,7 @@ class MyAccountController {
     private final Entrance entrance;
     private final Passkeys passkeys;
     private final DemoCook demo;
+    private final Leaving leaving;
 
     // Wide: an account is a piece of many things.
     MyAccountController(
@@ -56,7 +58,8 @@ class MyAccountController {
             Kitchens kitchens,
             Entrance entrance,
             Passkeys passkeys,
-            DemoCook demo) {
+            DemoCook demo,
+            Leaving leaving) {
         this.passwords = passwords;
         this.sessions = sessions;
         this.members = members;
@@ -65,6 +68,7 @@ class MyAccountController {
         this.entrance = entrance;
         this.passkeys = passkeys;
         this.demo = demo;
+        this.leaving = leaving;
     }
 
     /** A place where the account is signed in, in words. */
@@ -96,6 +100,13 @@ class MyAccountController {
                         .flatMap(one -> devices.of(one.kitchenId()).stream())
                         .map(one -> PeopleController.Tablet.of(one, figures))
                         .toList());
+        model.addAttribute(
+                "along",
+                leaving.goAlong(user.accountId()).stream()
+                        .map(Members.Place::name)
+                        .toList());
+        model.addAttribute(
+                "goes", leaving.goes(user.accountId()).map(figures::dayAndTime).orElse(null));
         model.addAttribute("hasName", PasskeyController.at(request).hasName());
         model.addAttribute(
                 "passkeys",

@@ -26,6 +26,8 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 /** Gives every page its frame: the kitchen, its figures, the places, and the strip of live pots. */
 @ControllerAdvice(basePackages = "app.gradior.web")
 class PageFrame {
+    private static final String NOTHING = "[]";
+
     private final Kitchens kitchens;
     private final Batches batches;
     private final LivePots live;
@@ -45,8 +47,18 @@ class PageFrame {
      * A live pot on the strip.
      *
      * @param handsInMin minutes until its stage is over
+     * @param coming what a device rings for by itself, JSON
      */
-    record Chip(String address, long id, String name, String left, String doNow, boolean urgent, double handsInMin) {}
+    // Wide: a chip as it is drawn.
+    record Chip(
+            String address,
+            long id,
+            String name,
+            String left,
+            String doNow,
+            boolean urgent,
+            double handsInMin,
+            String coming) {}
 
     @ModelAttribute
     void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
@@ -63,6 +75,10 @@ class PageFrame {
         Figures figures = new Figures(kitchen);
         model.addAttribute("kitchen", kitchen);
         model.addAttribute("figures", figures);
+        Rights.standing(request).ifPresent(one -> {
+            one.kitchenGoes().ifPresent(at -> model.addAttribute("kitchenGoes", figures.dayAndTime(at)));
+            one.accountGoes().ifPresent(at -> model.addAttribute("accountGoes", figures.dayAndTime(at)));
+        });
         model.addAttribute(
                 "places",
                 List.of(
@@ -91,8 +107,8 @@ class PageFrame {
             all.waiting().stream().map(PageFrame::chip).forEach(chips::add);
         }
         cooling.of(kitchen, odd).forEach(now -> chips.add(chip(now, figures)));
-        odd.forEach(o -> chips.add(
-                new Chip(o.address(), 0, o.name(), "—", Words.text("odd.chip", o.why()), false, Double.MAX_VALUE)));
+        odd.forEach(o -> chips.add(new Chip(
+                o.address(), 0, o.name(), "—", Words.text("odd.chip", o.why()), false, Double.MAX_VALUE, NOTHING)));
         return chips.stream()
                 .sorted(Comparator.comparing((Chip chip) -> !chip.urgent()).thenComparingDouble(Chip::handsInMin))
                 .toList();
@@ -114,7 +130,9 @@ class PageFrame {
                 figures.temp(now.tempC()),
                 says,
                 now.urgent(),
-                Math.max(0, left));
+                Math.max(0, left),
+                Coming.json(List.of(Coming.at(
+                        now.limitAt(), batches.now(), Words.text("coming.cold", figures.temp(now.limitC()))))));
     }
 
     /** One that is reckoned for the next look. */
@@ -126,7 +144,8 @@ class PageFrame {
                 "…",
                 Words.text("page-frame.is-being-reckoned"),
                 false,
-                Double.MAX_VALUE);
+                Double.MAX_VALUE,
+                NOTHING);
     }
 
     private Chip chip(Figures figures, LivePots.On on) {
@@ -143,6 +162,7 @@ class PageFrame {
                 left,
                 Words.say(prompt.doNow(), figures),
                 prompt.urgent(),
-                forecast.handsInMinutes());
+                forecast.handsInMinutes(),
+                Coming.json(Coming.of(batch, forecast, batches.now())));
     }
 }

@@ -28,6 +28,7 @@ import org.springframework.web.servlet.HandlerInterceptor;
 @Component
 public class Rights implements HandlerInterceptor {
     private static final String ROLE = "gradior.role";
+    private static final String STANDING = "gradior.standing";
 
     private final Members members;
     private final StoveDevices devices;
@@ -57,7 +58,7 @@ public class Rights implements HandlerInterceptor {
         if (user == null || !(handler instanceof HandlerMethod method)) {
             return true;
         }
-        Optional<Role> role = role(user);
+        Optional<Role> role = role(user, request);
         role.ifPresent(known -> request.setAttribute(ROLE, known));
         Right needed = needed(method, request);
         if (role.isPresent()) {
@@ -69,11 +70,18 @@ public class Rights implements HandlerInterceptor {
         return needed == Right.SELF || nowhere(request, response);
     }
 
-    private Optional<Role> role(KitchenUser user) {
+    private Optional<Role> role(KitchenUser user, HttpServletRequest request) {
         if (user.isDevice()) {
             return devices.isPaired(user.kitchenId(), user.deviceId()) ? Optional.of(Role.STOVE) : Optional.empty();
         }
-        return members.role(user.kitchenId(), user.accountId());
+        Optional<Members.Standing> standing = members.standing(user.kitchenId(), user.accountId());
+        standing.ifPresent(one -> request.setAttribute(STANDING, one));
+        return standing.map(Members.Standing::role);
+    }
+
+    /** What a person is in their kitchen, and what ends; empty for a device, or for nothing. */
+    static Optional<Members.Standing> standing(HttpServletRequest request) {
+        return request.getAttribute(STANDING) instanceof Members.Standing one ? Optional.of(one) : Optional.empty();
     }
 
     private static Right needed(HandlerMethod method, HttpServletRequest request) {

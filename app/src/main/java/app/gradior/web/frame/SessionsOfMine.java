@@ -1,6 +1,7 @@
 package app.gradior.web.frame;
 
 import app.gradior.access.Hashes;
+import app.gradior.room.house.Erasure;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.time.Instant;
@@ -8,6 +9,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Component;
@@ -77,6 +79,11 @@ public class SessionsOfMine {
     /** Ends all of somebody's. */
     public void endAll(String login) {
         all(login).keySet().forEach(this::end);
+    }
+
+    @EventListener
+    void gone(Erasure.AccountGone account) {
+        endAll(account.login());
     }
 
     /** Ends all of a device's. */

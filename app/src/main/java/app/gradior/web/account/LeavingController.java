@@ -1,0 +1,112 @@
+package app.gradior.web.account;
+
+import app.gradior.access.Leaving;
+import app.gradior.access.Right;
+import app.gradior.access.SignIn;
+import app.gradior.access.TooManyTries;
+import app.gradior.finding.Refusal;
+import app.gradior.room.exchange.Everything;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
+import app.gradior.web.frame.Entrance;
+import app.gradior.web.frame.KitchenUser;
+import app.gradior.web.frame.Needs;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
+
+/** Going for good, a kitchen or a person: what is theirs is taken along first, and for a week it can be taken back. */
+@Controller
+class LeavingController {
+    private static final String KITCHEN = "redirect:/kitchen";
+    private static final String ACCOUNT = "redirect:/account";
+
+    private final Leaving leaving;
+    private final Everything everything;
+    private final DemoCook demo;
+
+    LeavingController(Leaving leaving, Everything everything, DemoCook demo) {
+        this.leaving = leaving;
+        this.everything = everything;
+        this.demo = demo;
+    }
+
+    @PostMapping("/kitchen/close")
+    @Needs(Right.OWN)
+    String closeKitchen(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @RequestParam(defaultValue = "") String typed,
+            RedirectAttributes flash) {
+        try {
+            if (kitchen.demo()) {
+                throw Refusal.unfit("typed", Told.of("leaving.the-demo-stays"));
+            }
+            leaving.closeKitchen(kitchen.id(), kitchen.name(), typed);
+        } catch (Refusal refusal) {
+            say(refusal, flash);
+        }
+        return KITCHEN;
+    }
+
+    @PostMapping("/kitchen/keep")
+    @Needs(Right.OWN)
+    String keepKitchen(@ModelAttribute("kitchen") Kitchen kitchen) {
+        leaving.keepKitchen(kitchen.id());
+        return KITCHEN;
+    }
+
+    @PostMapping("/account/close")
+    @Needs(Right.SELF)
+    String closeAccount(
+            @AuthenticationPrincipal KitchenUser user,
+            @RequestParam(defaultValue = "") String password,
+            HttpServletRequest request,
+            RedirectAttributes flash) {
+        try {
+            if (demo.is(user)) {
+                throw Refusal.unfit("password", Told.of("leaving.the-demo-stays"));
+            }
+            SignIn.From from = new SignIn.From(request.getRemoteAddr(), Entrance.device(request), "");
+            leaving.closeAccount(user.accountId(), user.username(), password, from);
+        } catch (TooManyTries wait) {
+            say(Refusal.unfit("password", Told.of("account.wait-before-another-try", wait.seconds())), flash);
+        } catch (Refusal refusal) {
+            say(refusal, flash);
+        }
+        return ACCOUNT;
+    }
+
+    @PostMapping("/account/keep")
+    @Needs(Right.SELF)
+    String keepAccount(@AuthenticationPrincipal KitchenUser user) {
+        leaving.keepAccount(user.accountId());
+        return ACCOUNT;
+    }
+
+    private static void say(Refusal refusal, RedirectAttributes flash) {
+        List<String> said = refusal.faults().stream().map(Words::say).toList();
+        flash.addFlashAttribute("said", new ArrayList<>(said));
+    }
+
+    /** All that is this person's, and the kitchens they own. */
+    @GetMapping("/account/everything.zip")
+    @Needs(Right.SELF)
+    ResponseEntity<StreamingResponseBody> everything(@AuthenticationPrincipal KitchenUser user) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("application/zip"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gradior.zip\"")
+                .body(out -> everything.write(user.accountId(), user.username(), out));
+    }
+}
