@@ -1,18 +1,29 @@
 // @ts-check
 // What cannot wait is told on every page, by shape and by sound, until it is heard. The strip of pots is kept fresh on the way.
-import { piece } from './http.js';
+import { headers, piece } from './http.js';
 import { TapQueue, waitingPots } from './queue.js';
 import { get, list, set } from './store.js';
 import { word } from './words.js';
 
 const EVERY_MS = 12_000;
+/** So long whoever has the pot is called alone. */
+const FOR_THE_OTHERS_MS = 45_000;
 const HEARD = 'heard';
 /** What was foretold when the server was last asked, by this device's clock; and what of it was heard. */
 const COMING = 'coming';
+/** What was heard here and the server has not been told yet. */
+const UNTOLD = 'heard-untold';
 const FORETOLD_HEARD = 'foretold-heard';
 const bar = /** @type {HTMLElement} */ (document.querySelector('#alarm'));
 const what = /** @type {HTMLAnchorElement} */ (bar.querySelector('.what'));
 let ringing = '';
+/** The key of what is told of it. */
+let told = '';
+/** What is told now, and since when. */
+let waiting = { key: '', since: 0 };
+let loud = true;
+/** By which name this device records. */
+const me = document.querySelector('meta[name="account"]')?.getAttribute('data-acting') ?? '';
 /** The key of what rings because it was foretold; empty when the server says so. */
 let foretold = '';
 
@@ -60,7 +71,9 @@ function show(address, name, says) {
   what.href = address;
   what.textContent = `${name}: ${says}`;
   what.dataset.says = says;
-  sound();
+  if (loud) {
+    sound();
+  }
   void tell(what.textContent, address);
 }
 
@@ -85,6 +98,7 @@ function ringForetold() {
   const due = list(COMING).find((moment) => moment.at <= Date.now() && !known.includes(moment.key));
   if (due) {
     foretold = due.key;
+    loud = true;
     show(due.address, due.name, word('foretold', due.says));
   } else if (foretold) {
     foretold = '';
@@ -95,11 +109,22 @@ function ringForetold() {
 /** @param {Element | null} strip */
 function ring(strip) {
   const known = heard();
-  const urgent = [...(strip?.querySelectorAll('.urgent') ?? [])].find((chip) => known[chip.getAttribute('data-pot') ?? ''] !== chip.querySelector('i')?.textContent);
+  const urgent = [...(strip?.querySelectorAll('.urgent') ?? [])].find(
+    (chip) => !chip.hasAttribute('data-heard-by') && known[chip.getAttribute('data-pot') ?? ''] !== chip.getAttribute('data-told'),
+  );
   bar.hidden = !urgent;
   ringing = urgent?.getAttribute('data-pot') ?? '';
+  told = urgent?.getAttribute('data-told') ?? '';
   foretold = '';
+  const hand = urgent?.getAttribute('data-hand') ?? '';
+  const mine = !hand || hand === me;
+  const key = `${ringing}|${told}`;
+  if (waiting.key !== key) {
+    waiting = { key, since: Date.now() };
+  }
   if (urgent) {
+    // Whoever has the pot is called first; what they do not hear, all are.
+    loud = mine || Date.now() - waiting.since >= FOR_THE_OTHERS_MS;
     show(urgent.getAttribute('href') ?? '/', urgent.querySelector('span')?.textContent ?? '', urgent.querySelector('i')?.textContent ?? '');
   }
 }
@@ -110,9 +135,19 @@ bar.querySelector('[data-heard]')?.addEventListener('click', () => {
     ringForetold();
     return;
   }
-  set(HEARD, JSON.stringify({ ...heard(), [ringing]: what.dataset.says ?? '' }));
+  set(HEARD, JSON.stringify({ ...heard(), [ringing]: told }));
+  set(UNTOLD, JSON.stringify([...list(UNTOLD), { pot: ringing, told }]));
   bar.hidden = true;
+  void tellHeard().catch(() => undefined); // offline: told at the next look
 });
+
+/** Heard on one device is heard on all. */
+async function tellHeard() {
+  for (const one of list(UNTOLD)) {
+    await fetch('/strip/heard', { method: 'POST', redirect: 'error', headers: headers(), body: new URLSearchParams(one) });
+    set(UNTOLD, JSON.stringify(list(UNTOLD).filter((other) => other.pot !== one.pot || other.told !== one.told)));
+  }
+}
 
 /** What waits in this browser is sent from whatever page is open; a pot's own page does it itself, and says what comes of it. */
 async function send() {
@@ -126,6 +161,7 @@ async function send() {
 async function look() {
   try {
     await send();
+    await tellHeard();
     const fresh = new DOMParser().parseFromString(await piece('/strip'), 'text/html').querySelector('#strip');
     const here = document.querySelector('#strip');
     if (here && fresh && fresh.innerHTML !== here.innerHTML && !here.contains(document.activeElement)) {

@@ -336,6 +336,7 @@ class ApiTest extends ApiCalls {
             "\"type\":\"blended\"",
             "\"type\":\"sieved\",\"milled\":false,\"leftG\":60",
             "\"type\":\"offHeat\"",
+            "\"type\":\"inHand\"",
             "\"type\":\"backOn\""
         };
         for (int i = 0; i < bodies.length; i++) {

@@ -115,6 +115,10 @@ class LeavingTest extends PageCalls {
                 batch,
                 kitchen);
         jdbc.update(
+                "insert into alarm_heard (kitchen_id, batch_id, told, by_name, heard_at) values (?, ?, 'x', 'y', now())",
+                kitchen,
+                batch);
+        jdbc.update(
                 "insert into photo (kitchen_id, batch_id, added_at, image) values (?, ?, now(), 'x')", kitchen, batch);
         jdbc.update(
                 "insert into water_test (kitchen_id, pot_id, burner_id, started_at, start_g, look)"

@@ -30,6 +30,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -279,6 +281,29 @@ class PeopleTest extends PageCalls {
         reader.read(kitchens.kitchen(elsewhere.kitchenId()), () -> new ByteArrayInputStream(file));
         List<Batch> read = batches.livePlans(elsewhere.kitchenId());
         assertThat(recorded(elsewhere.kitchenId(), read.get(0).id())).containsExactlyElementsOf(names);
+    }
+
+    @Test
+    void whatIsHeardOnOneDeviceIsHeardOnAll() throws Exception {
+        long batch = batches.start(
+                kitchens.kitchen(cook.kitchenId()), "Glaze", Origin.NONE, glaze("A pot"), clock.instant());
+        KitchenUser jo = joined(Role.COOK);
+        Pattern told = Pattern.compile("data-pot=\"" + batch + "\"[^>]*data-told=\"([0-9a-f]{64})\"");
+        page(cook, "/strip"); // reckoned for the next look
+        Matcher chip = told.matcher(page(cook, "/strip"));
+        assertThat(chip.find()).isTrue();
+        String key = chip.group(1);
+        assertThat(by(cook(MeasureSystem.METRIC, false), "/strip/heard", "pot", "" + batch, "told", key)
+                        .getStatus())
+                .as("another kitchen's")
+                .isEqualTo(404);
+        assertThat(by(jo, "/strip/heard", "pot", "" + batch, "told", "<b>").getStatus())
+                .isEqualTo(422);
+        assertThat(page(cook, "/strip")).doesNotContain("data-heard-by");
+        by(jo, "/strip/heard", "pot", "" + batch, "told", key.replace('0', '1').replace('2', '3'));
+        assertThat(page(cook, "/strip")).as("something else was heard").doesNotContain("data-heard-by");
+        by(jo, "/strip/heard", "pot", "" + batch, "told", key);
+        assertThat(page(cook, "/strip")).contains("data-heard-by=\"" + jo.username() + "\"");
     }
 
     private List<String> recorded(long kitchenId, long batch) {

@@ -106,6 +106,14 @@ public final class Batch {
     }
 
     /** Events that stand: without those taken back, and without the takings-back. */
+    /** The name of whoever took the pot last; empty when nobody did. */
+    public String inHand() {
+        return standing().stream()
+                .filter(event -> event.body() instanceof EventBody.InHand)
+                .map(BatchEvent::by)
+                .reduce("", (before, last) -> last);
+    }
+
     public List<BatchEvent> standing() {
         return folded.standing().stream().map(BatchState.Placed::event).toList();
     }

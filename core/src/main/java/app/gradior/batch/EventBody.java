@@ -164,6 +164,10 @@ public sealed interface EventBody {
     @TypeName("backOn")
     record BackOn() implements EventBody {}
 
+    /** Whoever records it has the pot from now on: of several at the stove, they are who is called. */
+    @TypeName("inHand")
+    record InHand() implements EventBody {}
+
     /** Lines of the batch's plan that are in the pot, by their places from 0: asked after otherwise. */
     @TypeName("ticked")
     record Ticked(List<Integer> lines) implements EventBody {

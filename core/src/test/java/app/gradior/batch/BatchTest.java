@@ -43,6 +43,7 @@ class BatchTest {
             new EventBody.Sieved(false, null),
             new EventBody.OffHeat(),
             new EventBody.BackOn(),
+            new EventBody.InHand(),
             new EventBody.Ticked(List.of(0)),
             new EventBody.LeftOut(List.of(1)),
             new EventBody.Corrected(null, 0, null, 900),

@@ -69,8 +69,15 @@ class PeopleJourneyTest {
                 assertThat(line(page, "Stirred")).containsText("Tablet at the stove");
                 assertThat(line(page, "Weighed")).containsText("jonas");
             }
+            assertThat(owner.locator(".also")).hasText("Also open: Tablet at the stove, jonas");
+            assertThat(tablet.locator(".also")).hasText("Also open: jonas, marta");
+            tablet.click("text=Take this pot");
+            assertThat(owner.locator(".hand")).containsText("In hand: Tablet at the stove.");
+            assertThat(jonas.locator(".hand button")).isVisible();
+            assertThat(tablet.locator(".hand button")).hasCount(0);
             Browser.checkScreen(jonas);
             owner.navigate("/kitchen/people");
+            assertThat(tablet.locator(".also")).hasText("Also open: jonas");
             assertThat(owner.locator(".people li")).hasCount(2);
             Browser.checkScreen(owner);
 

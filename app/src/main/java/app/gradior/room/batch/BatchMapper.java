@@ -193,4 +193,22 @@ interface BatchMapper {
             where e.kitchen_id = #{kitchenId} and r.kind = 'PERSON' and r.of_id = #{account} order by e.id
             """)
     List<BatchesAsKept.RecordedBy> recordedBy(@Param("kitchenId") long kitchenId, @Param("account") long account);
+
+    @Insert("""
+            insert into alarm_heard (batch_id, kitchen_id, told, by_name, heard_at)
+            values (#{batchId}, #{kitchenId}, #{told}, #{by}, #{at})
+            on duplicate key update told = #{told}, by_name = #{by}, heard_at = #{at}
+            """)
+    void hear(
+            @Param("kitchenId") long kitchenId,
+            @Param("batchId") long batchId,
+            @Param("told") String told,
+            @Param("by") String by,
+            @Param("at") LocalDateTime at);
+
+    @Select("""
+            select h.batch_id, h.told, h.by_name from alarm_heard h
+            where h.kitchen_id = #{kitchenId} order by h.heard_at desc limit 100
+            """)
+    List<Heard.Row> heard(long kitchenId);
 }

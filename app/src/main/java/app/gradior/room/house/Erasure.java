@@ -3,10 +3,10 @@ package app.gradior.room.house;
 import app.gradior.access.Leaving;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.function.LongConsumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.jdbc.core.JdbcOperations;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionOperations;
@@ -15,45 +15,50 @@ import org.springframework.transaction.support.TransactionOperations;
 @Component
 public class Erasure {
     private static final Logger LOG = LoggerFactory.getLogger(Erasure.class);
-    /** A kitchen's tables, those that hang on others first. A test compares them with what the database has. */
-    private static final List<String> TABLES = List.of(
-            "lesson_hand",
-            "lesson",
-            "container",
-            "photo",
-            "batch_event",
-            "recorder",
-            "batch_plan",
-            "plan",
-            "batch",
-            "water_test",
-            "jar",
-            "sauce",
-            "pot",
-            "burner",
-            "kitchen_food",
-            "kitchen_name",
-            "kitchen_measure",
-            "kitchen_in_house",
-            "food_snapshot",
-            "form_once",
-            "api_token",
-            "invitation",
-            "stove_device",
-            "member");
-
     private final Leaving leaving;
-    private final JdbcOperations database;
+    private final List<LongConsumer> order;
+    private final ErasureMapper rows;
     private final TransactionOperations transaction;
     private final ApplicationEventPublisher publisher;
 
     Erasure(
             Leaving leaving,
-            JdbcOperations database,
+            ErasureMapper rows,
             TransactionOperations transaction,
             ApplicationEventPublisher publisher) {
         this.leaving = leaving;
-        this.database = database;
+        this.rows = rows;
+        // What hangs on others goes before them.
+        this.order = List.of(
+                rows::sauceLine,
+                rows::sauceVersion,
+                rows::lessonHand,
+                rows::lesson,
+                rows::container,
+                rows::photo,
+                rows::alarmHeard,
+                rows::batchEvent,
+                rows::recorder,
+                rows::batchPlan,
+                rows::plan,
+                rows::batch,
+                rows::waterTest,
+                rows::jar,
+                rows::sauce,
+                rows::pot,
+                rows::burner,
+                rows::kitchenFood,
+                rows::kitchenName,
+                rows::kitchenMeasure,
+                rows::kitchenInHouse,
+                rows::foodSnapshot,
+                rows::formOnce,
+                rows::apiToken,
+                rows::invitation,
+                rows::stoveDevice,
+                rows::member,
+                rows::account,
+                rows::kitchen);
         this.transaction = transaction;
         this.publisher = publisher;
     }
@@ -81,16 +86,7 @@ public class Erasure {
     }
 
     private void kitchen(long id) {
-        database.update("delete l from sauce_line l join sauce s on s.id = l.sauce_id where s.kitchen_id = ?", id);
-        database.update("delete v from sauce_version v join sauce s on s.id = v.sauce_id where s.kitchen_id = ?", id);
-        for (String table : TABLES) {
-            database.update("delete from " + table + " where kitchen_id = ?", id);
-        }
-        database.update(
-                "update account a set kitchen_id = (select min(m.kitchen_id) from member m where m.account_id = a.id)"
-                        + " where kitchen_id = ?",
-                id);
-        database.update("delete from kitchen where id = ?", id);
+        order.forEach(table -> table.accept(id));
         LOG.info("kitchen {} is gone", id);
     }
 
@@ -98,7 +94,7 @@ public class Erasure {
     private void account(long id) {
         leaving.goAlong(id).forEach(place -> kitchen(place.kitchenId()));
         leaving.login(id).ifPresent(login -> publisher.publishEvent(new AccountGone(login)));
-        database.update("update recorder set name = '' where kind = 'PERSON' and of_id = ?", id);
+        rows.nameless("PERSON", id);
         leaving.eraseAccount(id);
     }
 }

@@ -47,6 +47,7 @@ public class BatchStreams {
     private static final int MOST_UNSAID = 64;
 
     private static final int MOST_TELLERS = 48;
+    private static final String SESSION = "session:";
 
     private final List<Listener> listeners = new CopyOnWriteArrayList<>();
     private final ScheduledExecutorService clock = Executors.newSingleThreadScheduledExecutor(named("streams"));
@@ -83,15 +84,16 @@ public class BatchStreams {
      *
      * @param kind what is told of an event: all of one kind are told the same of a batch
      * @param key the session or token that the stream ends with
+     * @param who the name of whoever has the page open; empty for a program
      * @param still whether that is still good
      */
-    public record Audience(String kind, long kitchenId, String key, BooleanSupplier still) {
-        public static Audience page(long kitchenId, String sessionId, BooleanSupplier still) {
-            return new Audience("page", kitchenId, "session:" + sessionId, still);
+    public record Audience(String kind, long kitchenId, String key, String who, BooleanSupplier still) {
+        public static Audience page(long kitchenId, String sessionId, String who, BooleanSupplier still) {
+            return new Audience("page", kitchenId, SESSION + sessionId, who, still);
         }
 
         public static Audience program(long kitchenId, long tokenId, Language language, BooleanSupplier still) {
-            return new Audience("program " + language.tag(), kitchenId, "token:" + tokenId, still);
+            return new Audience("program " + language.tag(), kitchenId, "token:" + tokenId, "", still);
         }
     }
 
@@ -179,16 +181,53 @@ public class BatchStreams {
         if (listeners.size() >= MOST_OF_ALL) {
             listeners.get(0).end();
         }
+        boolean newcomer = also(batchId, "").stream().noneMatch(audience.who()::equals);
         listeners.add(listener);
-        emitter.onCompletion(() -> listeners.remove(listener));
-        emitter.onTimeout(() -> listeners.remove(listener));
-        emitter.onError(e -> listeners.remove(listener));
+        if (newcomer) {
+            cameOrWent(listener);
+        }
+        emitter.onCompletion(() -> gone(listener));
+        emitter.onTimeout(() -> gone(listener));
+        emitter.onError(e -> gone(listener));
         thinkers.execute(() -> {
             if (listeners.contains(listener)) {
                 listener.say(worked(listener, Optional.empty()));
             }
         });
         return emitter;
+    }
+
+    /**
+     * Who has a batch's page open now, but for one session.
+     *
+     * @param sessionId the one that asks; empty for nobody
+     */
+    public List<String> also(long batchId, String sessionId) {
+        return listeners.stream()
+                .filter(one -> one.batchId == batchId)
+                .map(one -> one.audience)
+                .filter(one -> !one.who().isEmpty() && !one.key().equals(SESSION + sessionId))
+                .map(Audience::who)
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
+    private void gone(Listener listener) {
+        if (listeners.remove(listener)
+                && also(listener.batchId, "").stream().noneMatch(listener.audience.who()::equals)) {
+            cameOrWent(listener);
+        }
+    }
+
+    /** The others at the same pot see who came or went. */
+    private void cameOrWent(Listener who) {
+        if (!who.audience.who().isEmpty()) {
+            listeners.stream()
+                    .filter(one -> one != who && one.batchId == who.batchId)
+                    .filter(one -> !one.audience.who().isEmpty())
+                    .forEach(one -> one.say(List.of(new Message("changed", Map.of()))));
+        }
     }
 
     private static List<Message> worked(Listener listener, Optional<BatchEvent> event) {
@@ -243,7 +282,7 @@ public class BatchStreams {
 
     @EventListener
     void ended(SessionEnded session) {
-        end(audience -> audience.key().equals("session:" + session.id()));
+        end(audience -> audience.key().equals(SESSION + session.id()));
     }
 
     @EventListener

@@ -1,12 +1,15 @@
 package app.gradior.web.frame;
 
+import app.gradior.access.Hashes;
 import app.gradior.access.Right;
 import app.gradior.access.Role;
 import app.gradior.batch.Batch;
 import app.gradior.care.Cautions;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
+import app.gradior.room.batch.Acting;
 import app.gradior.room.batch.Batches;
+import app.gradior.room.batch.Heard;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
@@ -17,6 +20,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
@@ -26,18 +30,20 @@ import org.springframework.web.bind.annotation.ModelAttribute;
 /** Gives every page its frame: the kitchen, its figures, the places, and the strip of live pots. */
 @ControllerAdvice(basePackages = "app.gradior.web")
 class PageFrame {
-    private static final String NOTHING = "[]";
-
     private final Kitchens kitchens;
     private final Batches batches;
     private final LivePots live;
     private final CoolingNow cooling;
+    private final Heard heard;
+    private final Acting acting;
 
-    PageFrame(Kitchens kitchens, Batches batches, LivePots live, CoolingNow cooling) {
+    PageFrame(Kitchens kitchens, Batches batches, LivePots live, CoolingNow cooling, Heard heard, Acting acting) {
         this.kitchens = kitchens;
         this.batches = batches;
         this.live = live;
         this.cooling = cooling;
+        this.heard = heard;
+        this.acting = acting;
     }
 
     /** One of the places of the top bar. */
@@ -48,6 +54,9 @@ class PageFrame {
      *
      * @param handsInMin minutes until its stage is over
      * @param coming what a device rings for by itself, JSON
+     * @param told the key of what is urgent, whatever the language; empty when nothing is
+     * @param heardBy who heard just that, on whatever device; empty for nobody
+     * @param hand who took the pot; empty for nobody
      */
     // Wide: a chip as it is drawn.
     record Chip(
@@ -58,7 +67,17 @@ class PageFrame {
             String doNow,
             boolean urgent,
             double handsInMin,
-            String coming) {}
+            String coming,
+            String told,
+            String heardBy,
+            String hand) {
+        private Chip heard(Map<Long, Heard.Last> heard) {
+            Heard.Last last = heard.get(id);
+            return last == null || told.isEmpty() || !last.told().equals(told)
+                    ? this
+                    : new Chip(address, id, name, left, doNow, urgent, handsInMin, coming, told, last.by(), hand);
+        }
+    }
 
     @ModelAttribute
     void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
@@ -68,6 +87,7 @@ class PageFrame {
             return;
         }
         model.addAttribute("account", user.mark());
+        model.addAttribute("acting", acting.now().name());
         model.addAttribute("role", role);
         model.addAttribute("mayCook", role.may(Right.COOK));
         model.addAttribute("mayOwn", role.may(Right.OWN));
@@ -107,9 +127,10 @@ class PageFrame {
             all.waiting().stream().map(PageFrame::chip).forEach(chips::add);
         }
         cooling.of(kitchen, odd).forEach(now -> chips.add(chip(now, figures)));
-        odd.forEach(o -> chips.add(new Chip(
-                o.address(), 0, o.name(), "—", Words.text("odd.chip", o.why()), false, Double.MAX_VALUE, NOTHING)));
+        odd.forEach(o -> chips.add(quiet(o.address(), 0, o.name(), "—", Words.text("odd.chip", o.why()))));
+        Map<Long, Heard.Last> known = heard.of(kitchen.id());
         return chips.stream()
+                .map(chip -> chip.heard(known))
                 .sorted(Comparator.comparing((Chip chip) -> !chip.urgent()).thenComparingDouble(Chip::handsInMin))
                 .toList();
     }
@@ -132,20 +153,20 @@ class PageFrame {
                 now.urgent(),
                 Math.max(0, left),
                 Coming.json(List.of(Coming.at(
-                        now.limitAt(), batches.now(), Words.text("coming.cold", figures.temp(now.limitC()))))));
+                        now.limitAt(), batches.now(), Words.text("coming.cold", figures.temp(now.limitC()))))),
+                Hashes.sha256("cooling " + now.state() + now.limitC()),
+                "",
+                "");
+    }
+
+    /** One that calls nobody. */
+    private static Chip quiet(String address, long id, String name, String left, String says) {
+        return new Chip(address, id, name, left, says, false, Double.MAX_VALUE, "[]", "", "", "");
     }
 
     /** One that is reckoned for the next look. */
     private static Chip chip(Batches.Head head) {
-        return new Chip(
-                "/pot/" + head.id(),
-                head.id(),
-                head.name(),
-                "…",
-                Words.text("page-frame.is-being-reckoned"),
-                false,
-                Double.MAX_VALUE,
-                NOTHING);
+        return quiet("/pot/" + head.id(), head.id(), head.name(), "…", Words.text("page-frame.is-being-reckoned"));
     }
 
     private Chip chip(Figures figures, LivePots.On on) {
@@ -163,6 +184,9 @@ class PageFrame {
                 Words.say(prompt.doNow(), figures),
                 prompt.urgent(),
                 forecast.handsInMinutes(),
-                Coming.json(Coming.of(batch, forecast, batches.now())));
+                Coming.json(Coming.of(batch, forecast, batches.now())),
+                Hashes.sha256(prompt.doNow().toString()),
+                "",
+                batch.inHand());
     }
 }

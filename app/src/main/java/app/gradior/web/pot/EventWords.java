@@ -80,6 +80,7 @@ public final class EventWords {
                             + (coat.massG() == null ? "" : ", " + told.figures().mass(coat.massG())))
             .on(EventBody.Blended.class, (event, to) -> Words.text("event-words.blended"))
             .on(EventBody.OffHeat.class, (event, to) -> Words.text("event-words.off-the-heat-for-a-while"))
+            .on(EventBody.InHand.class, (event, to) -> Words.text("event-words.in-hand"))
             .on(EventBody.BackOn.class, (event, to) -> Words.text("event-words.back-on-the-heat"))
             .on(EventBody.SetAside.class, (event, to) -> Words.text("event-words.set-aside"))
             .on(EventBody.TakenUp.class, (event, to) -> Words.text("event-words.taken-up-again"))

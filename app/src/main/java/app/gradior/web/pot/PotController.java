@@ -12,6 +12,7 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.Numbers;
+import app.gradior.room.batch.Acting;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.EventJson;
 import app.gradior.room.faults.Odd;
@@ -23,6 +24,7 @@ import app.gradior.texture.Stair;
 import app.gradior.web.frame.BatchStreams;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.Forecasts;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
@@ -72,24 +74,32 @@ class PotController {
     private final JsonMapper json;
     private final BatchStreams streams;
     private final SessionRepository<?> sessions;
+    private final Acting acting;
 
+    // Wide: what a pot is seen by.
     PotController(
             Batches batches,
             Forecasts forecasts,
             EventJson events,
             JsonMapper json,
             BatchStreams streams,
-            SessionRepository<?> sessions) {
+            SessionRepository<?> sessions,
+            Acting acting) {
         this.batches = batches;
         this.forecasts = forecasts;
         this.events = events;
         this.json = json;
         this.streams = streams;
         this.sessions = sessions;
+        this.acting = acting;
     }
 
     @GetMapping
-    String pot(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
+    String pot(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            HttpServletRequest request,
+            Model model) {
         Batch batch = batches.batch(kitchen.id(), id);
         if (batch.state() == Batch.State.FINISHED) {
             return "redirect:/log/" + id;
@@ -97,15 +107,27 @@ class PotController {
         if (batch.state() == Batch.State.ASIDE) {
             return "redirect:/log/" + id + "/away";
         }
+        also(request, id, model);
         fill(kitchen, batch, model);
         return "pot/pot";
     }
 
     /** What changes on the page, alone. */
     @GetMapping("/panel")
-    String panel(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, Model model) {
+    String panel(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            HttpServletRequest request,
+            Model model) {
+        also(request, id, model);
         fill(kitchen, batches.batch(kitchen.id(), id), model);
         return "pot/panel";
+    }
+
+    /** Who else has it open. */
+    private void also(HttpServletRequest request, long id, Model model) {
+        HttpSession here = request.getSession(false);
+        model.addAttribute("also", String.join(", ", streams.also(id, here == null ? "" : here.getId())));
     }
 
     private void fill(Kitchen kitchen, Batch batch, Model model) {
@@ -200,7 +222,8 @@ class PotController {
         batches.check(kitchen.id(), id);
         String sessionId = session.getId();
         return streams.open(
-                BatchStreams.Audience.page(kitchen.id(), sessionId, () -> sessions.findById(sessionId) != null),
+                BatchStreams.Audience.page(
+                        kitchen.id(), sessionId, acting.now().name(), () -> sessions.findById(sessionId) != null),
                 id,
                 event -> event.map(e -> List.of(new BatchStreams.Message("changed", Map.of("key", e.clientKey()))))
                         .orElse(List.of()));

@@ -57,6 +57,7 @@ public record PotView(
         Optional<CoatsOnFood> coats,
         List<EventWords.Entry> log,
         String onlyBy,
+        String hand,
         String asOf) {
 
     /** How thick what is no sauce yet is. */
@@ -118,6 +119,7 @@ public record PotView(
                 CoatsOnFood.of(batch, figures),
                 log(batch, forecast, figures),
                 EventWords.onlyBy(batch),
+                batch.inHand(),
                 figures.time(now));
     }
 
