@@ -1,5 +1,6 @@
 // @ts-check
 // The live pot: taps and keys become events, the panel is fetched again after each and every few seconds.
+import { utterance } from './hands.js';
 import { NoPiece, piece, renew } from './http.js';
 import { TapQueue } from './queue.js';
 import { get, set } from './store.js';
@@ -19,7 +20,7 @@ queue.adopt();
 /** An entry that waited longer than this is not put before the cook as a form again: it is kept with its reason. */
 const FRESH_MS = 60_000;
 const aside = /** @type {HTMLElement} */ (document.querySelector('#aside'));
-const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', j: 'volume', p: 'temperature', n: 'note', e: 'trail', i: 'drip', u: 'bubbles', k: 'taken', x: 'texture', '?': 'keys' };
+const KEYS = { w: 'weight', d: 'level', s: 'spoon', r: 'ring', a: 'added', y: 'slurry', b: 'brix', j: 'volume', p: 'temperature', n: 'note', e: 'trail', i: 'drip', u: 'bubbles', k: 'taken', x: 'texture', g: 'hands', '?': 'keys' };
 const PRESSES = { t: '[data-event="stir"]', o: '[data-heatkey]', f: '[data-far]', v: '[data-speak]', m: '[data-next]', z: '[data-undo]', PageDown: '.donow .act' };
 let prefix = '';
 
@@ -327,7 +328,8 @@ document.addEventListener('keydown', (event) => {
     prefix = event.key;
   } else if (event.key in PRESSES) {
     event.preventDefault(); // a clicker for hand or foot is a Page Down: it does what is offered, and the page stays where it is
-    /** @type {HTMLButtonElement | null} */ (pot.querySelector(PRESSES[/** @type {keyof typeof PRESSES} */ (event.key)]))?.click();
+    const pressed = PRESSES[/** @type {keyof typeof PRESSES} */ (event.key)];
+    /** @type {HTMLButtonElement | null} */ (pot.querySelector(pressed) ?? document.querySelector(pressed))?.click();
   } else if (event.key in KEYS) {
     event.preventDefault();
     open(KEYS[/** @type {keyof typeof KEYS} */ (event.key)]);
@@ -389,7 +391,7 @@ function speak(again) {
   const says = document.querySelector('.donow h2')?.textContent ?? '';
   if (speaks() && 'speechSynthesis' in window && says && (again || says !== spoken)) {
     speechSynthesis.cancel();
-    speechSynthesis.speak(new SpeechSynthesisUtterance(says));
+    speechSynthesis.speak(utterance(says));
   }
   spoken = says;
 }

@@ -284,6 +284,39 @@ class PeopleTest extends PageCalls {
     }
 
     @Test
+    void whatTwoDevicesTappedWithoutANetworkIsPutInOrderAndAConflictIsTold() throws Exception {
+        long batch = batches.start(
+                kitchens.kitchen(cook.kitchenId()), "Glaze", Origin.NONE, glaze("A pot"), clock.instant());
+        clock.forward(Duration.ofMinutes(20));
+        KitchenUser jo = joined(Role.COOK);
+        tapped(cook, batch, "done-1", "heat", 600, "\"look\":\"gentle\"");
+        MockHttpServletResponse first = tapped(cook, batch, "done-2", "stageDone", 300, "\"stage\":\"0\"");
+        assertThat(first.getStatus()).isEqualTo(200);
+        MockHttpServletResponse second = tapped(jo, batch, "done-3", "stageDone", 240, "\"stage\":\"0\"");
+        assertThat(second.getStatus()).isEqualTo(409);
+        assertThat(second.getContentAsString()).as("both ended it").contains("over");
+        MockHttpServletResponse late = tapped(jo, batch, "late", "weight", 420, "\"grossG\":\"2900\"");
+        assertThat(late.getContentAsString()).as("what it changed").contains("says");
+        assertThat(batches.batch(cook.kitchenId(), batch).events())
+                .extracting(event -> event.body().type() + " by " + event.by())
+                .containsExactly(
+                        "heat by " + cook.username(), "weight by " + jo.username(), "stageDone by " + cook.username());
+    }
+
+    private MockHttpServletResponse tapped(KitchenUser who, long batch, String key, String type, int ago, String fields)
+            throws Exception {
+        return mvc.perform(post("/pot/" + batch + "/events")
+                        .with(user(who))
+                        .with(csrf())
+                        .accept(MediaType.APPLICATION_JSON)
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"clientKey\":\"" + key + "\",\"type\":\"" + type + "\",\"agoSeconds\":" + ago
+                                + ",\"fields\":{" + fields + "}}"))
+                .andReturn()
+                .getResponse();
+    }
+
+    @Test
     void whatIsHeardOnOneDeviceIsHeardOnAll() throws Exception {
         long batch = batches.start(
                 kitchens.kitchen(cook.kitchenId()), "Glaze", Origin.NONE, glaze("A pot"), clock.instant());
@@ -337,6 +370,15 @@ class PeopleTest extends PageCalls {
                 .as("no way back alone")
                 .isEqualTo(404);
         assertThat(members.of(jo.kitchenId())).extracting(one -> one.login()).containsExactly(jo.username());
+        String back = invitations.make(jo.kitchenId(), Role.LOOKER_ON, "", jo.username());
+        assertThat(page(cook, "/join/" + back)).contains("Come in as " + cook.username());
+        assertThat(by(cook, "/join/" + back).getRedirectedUrl()).isEqualTo("/");
+        assertThat(members.role(jo.kitchenId(), cook.accountId())).contains(Role.LOOKER_ON);
+        KitchenUser elsewhere = cook(MeasureSystem.METRIC, false);
+        String more = invitations.make(elsewhere.kitchenId(), Role.COOK, "", elsewhere.username());
+        assertThat(by(cook, "/join/" + more).getRedirectedUrl())
+                .as("who looks on here may cook there")
+                .isEqualTo("/");
     }
 
     @Test

@@ -51,7 +51,20 @@ public class Kitchens {
             MeasureSystem measures,
             boolean fahrenheit,
             double altitudeM,
-            String timeZone) {}
+            String timeZone,
+            Furnishing.Hob hob) {
+        /** One that cooks on gas. */
+        public SetUp(
+                String login,
+                String password,
+                String name,
+                MeasureSystem measures,
+                boolean fahrenheit,
+                double altitudeM,
+                String timeZone) {
+            this(login, password, name, measures, fahrenheit, altitudeM, timeZone, Furnishing.Hob.GAS);
+        }
+    }
 
     /** Whether a word is asked of whoever sets up a kitchen: not of the first, and not where the house is open. */
     public boolean asksForWord() {
@@ -108,7 +121,7 @@ public class Kitchens {
                 key);
         members.add(key.getId(), accounts.make(wanted.login(), wanted.password()), Role.OWNER);
         if (!demo) {
-            furnishing.furnish(key.getId());
+            furnishing.furnish(key.getId(), wanted.hob());
         }
         return key.getId();
     }

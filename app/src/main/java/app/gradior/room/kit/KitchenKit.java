@@ -275,10 +275,14 @@ public class KitchenKit implements Furnishing {
         }
     }
 
-    /** Three pots, two burners and two kinds of jar as most kitchens have them, to be measured and mended. */
+    /**
+     * Three pots, two burners and two kinds of jar as most kitchens have them, to be measured and mended. What of a burner's power gets
+     * into the pot, W: gas 3 and 1.8 kW at 45 to 50 %, induction 2.1 and 1.4 kW at 85 %, a hot plate 2 and 1.2 kW at 70 %; estimates,
+     * which a water test mends.
+     */
     @Override
     @Transactional
-    public void furnish(long kitchenId) {
+    public void furnish(long kitchenId, Hob hob) {
         addPot(
                 kitchenId,
                 Words.text("kitchen-kit.small-saucepan"),
@@ -292,8 +296,11 @@ public class KitchenKit implements Furnishing {
                 new PotShape(280, 255, 70),
                 1900,
                 PotMaterial.STAINLESS);
-        addBurner(kitchenId, Words.text("kitchen-kit.large-burner"), BurnerType.GAS, 1500);
-        addBurner(kitchenId, Words.text("kitchen-kit.small-burner"), BurnerType.GAS, 800);
+        BurnerType type = BurnerType.valueOf(hob.name());
+        double largeW = hob == Hob.INDUCTION ? 1800 : hob == Hob.CERAMIC ? 1400 : 1500;
+        double smallW = hob == Hob.INDUCTION ? 1200 : hob == Hob.CERAMIC ? 850 : 800;
+        addBurner(kitchenId, Words.text("kitchen-kit.large-burner"), type, largeW);
+        addBurner(kitchenId, Words.text("kitchen-kit.small-burner"), type, smallW);
         addJar(kitchenId, Jar.withHeadspace(Words.text("kitchen-kit.jam-jar"), 370, 8, 6));
         addJar(kitchenId, Jar.withHeadspace(Words.text("kitchen-kit.small-jar"), 212, 6, 6));
     }

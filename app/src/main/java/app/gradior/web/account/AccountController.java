@@ -1,11 +1,13 @@
 package app.gradior.web.account;
 
 import app.gradior.access.Members;
+import app.gradior.access.Right;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.room.house.Furnishing;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
@@ -14,6 +16,7 @@ import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
+import app.gradior.web.frame.Needs;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -37,6 +40,7 @@ import org.springframework.web.bind.annotation.ResponseBody;
 
 /** Sign in, set up a kitchen, enter the demo. */
 @Controller
+@Needs(Right.NONE)
 class AccountController {
     private final Kitchens kitchens;
     private final GradiorProperties properties;
@@ -121,6 +125,7 @@ class AccountController {
             @Nullable Boolean fahrenheit,
             @Nullable TypedNumber altitude,
             @Nullable String timeZone,
+            Furnishing.@Nullable Hob hob,
             @Nullable String word) {
         /** As the readers of the browser's language cook: American ones by cups and °F. */
         static Form blank() {
@@ -130,9 +135,10 @@ class AccountController {
                     "",
                     "",
                     american ? MeasureSystem.US : MeasureSystem.METRIC,
-                    american,
+                    null,
                     new TypedNumber("0"),
                     american ? "America/New_York" : "Europe/London",
+                    null,
                     "");
         }
 
@@ -142,9 +148,10 @@ class AccountController {
                     said(password),
                     said(name),
                     Refusal.given("measures", measures),
-                    Boolean.TRUE.equals(fahrenheit),
+                    fahrenheit == null ? measures == MeasureSystem.US : fahrenheit,
                     TypedNumber.of(altitude).value(),
-                    said(timeZone));
+                    said(timeZone),
+                    hob == null ? Furnishing.Hob.GAS : hob);
         }
 
         private static String said(@Nullable String text) {
@@ -161,6 +168,7 @@ class AccountController {
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         model.addAttribute("systems", MeasureSystem.values());
+        model.addAttribute("hobs", Furnishing.Hob.values());
         model.addAttribute("asksForWord", kitchens.asksForWord());
         return "setup";
     }

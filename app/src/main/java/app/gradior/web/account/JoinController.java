@@ -3,12 +3,14 @@ package app.gradior.web.account;
 import app.gradior.access.Accounts;
 import app.gradior.access.Invitations;
 import app.gradior.access.PeopleFinding;
+import app.gradior.access.Right;
 import app.gradior.access.SignIn;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.room.house.Kitchens;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
+import app.gradior.web.frame.Needs;
 import app.gradior.web.frame.Rights;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -29,6 +31,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Coming in by an invitation: as who one is, with a new name, or as a device. Looking at the page uses nothing up. */
 @Controller
 @RequestMapping("/join/{word}")
+@Needs(Right.NONE)
 class JoinController {
     private static final Logger LOG = LoggerFactory.getLogger(JoinController.class);
 

@@ -86,11 +86,13 @@ class PasskeyController {
     }
 
     @PostMapping("/login/passkey/options")
+    @Needs(Right.NONE)
     ResponseEntity<String> toSignIn(HttpServletRequest request) {
         return options(passkeys.toSignIn(at(request)));
     }
 
     @PostMapping("/login/passkey")
+    @Needs(Right.NONE)
     ResponseEntity<Map<String, String>> signIn(
             @RequestBody JsonNode signed, HttpServletRequest request, HttpServletResponse response) {
         SignIn.Account account = passkeys.account(at(request), signed.toString(), request.getRemoteAddr())

@@ -4,10 +4,13 @@ import app.gradior.batch.Batch;
 import app.gradior.estimate.Prompt;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
+import app.gradior.room.book.SauceVersion;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
+import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.plan.ClockPlans;
 import app.gradior.room.shelf.Shelf;
+import app.gradior.web.draw.SectionDrawing;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.LivePots;
 import app.gradior.web.plan.DayView;
@@ -34,19 +37,27 @@ class HobController {
     private final SauceBook book;
     private final ClockPlans clocks;
     private final Shelf shelf;
+    private final KitchenKit kit;
 
-    HobController(Batches batches, LivePots live, SauceBook book, ClockPlans clocks, Shelf shelf) {
+    HobController(Batches batches, LivePots live, SauceBook book, ClockPlans clocks, Shelf shelf, KitchenKit kit) {
         this.batches = batches;
         this.live = live;
         this.book = book;
         this.clocks = clocks;
         this.shelf = shelf;
+        this.kit = kit;
     }
 
     /** A sauce is asked after from the next day on, for some days. */
     private static final Duration OVERNIGHT = Duration.ofHours(8);
 
     private static final Duration ASKED_FOR = Duration.ofDays(4);
+
+    /** As a sauce is eaten. */
+    private static final double TABLE_C = 60;
+
+    /** A pot of the kit, to be known by its look. */
+    record OwnPot(long id, String name, String section) {}
 
     /** A container that is to be used soon. */
     record Soon(String name, String useBy, boolean late) {}
@@ -70,7 +81,11 @@ class HobController {
         });
         model.addAttribute("odd", odd);
         model.addAttribute("aside", batches.aside(kitchen.id()));
-        model.addAttribute("sauces", book.sauces(kitchen.id()));
+        List<SauceVersion> sauces = book.sauces(kitchen.id());
+        model.addAttribute("sauces", sauces);
+        if (sauces.isEmpty()) {
+            firstMinutes(kitchen, figures, model);
+        }
         model.addAttribute("soon", soon(kitchen, figures));
         model.addAttribute(
                 "ask",
@@ -80,6 +95,16 @@ class HobController {
                                 && batch.finishedAt().isBefore(batches.now().minus(OVERNIGHT)))
                         .toList());
         return "hob";
+    }
+
+    /** What a newcomer has: pots to be known by their looks, and what a made-up one is served at. */
+    private void firstMinutes(Kitchen kitchen, Figures figures, Model model) {
+        model.addAttribute("served", figures.degrees(TABLE_C));
+        model.addAttribute(
+                "kitPots",
+                kit.pots(kitchen.id()).stream()
+                        .map(pot -> new OwnPot(pot.id(), pot.name(), SectionDrawing.halfFull(pot.shape())))
+                        .toList());
     }
 
     /** Containers to be used soon, those alike together. */

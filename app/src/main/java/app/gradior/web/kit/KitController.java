@@ -213,9 +213,12 @@ class KitController {
     }
 
     @PostMapping("/pots/{id}/out")
-    String takeOutPot(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+    String takeOutPot(
+            @ModelAttribute("kitchen") Kitchen kitchen,
+            @PathVariable long id,
+            @RequestParam(defaultValue = "false") boolean fromHob) {
         kit.takeOutPot(kitchen.id(), id);
-        return "redirect:/kit";
+        return fromHob ? "redirect:/" : "redirect:/kit";
     }
 
     private static final String HEAT = "kit-controller.heat-into-the-pot";
