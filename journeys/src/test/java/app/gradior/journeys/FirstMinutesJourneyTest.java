@@ -33,8 +33,7 @@ class FirstMinutesJourneyTest {
         type(page, "[name=password]", "a quince in the window");
         type(page, "[name=name]", "Harbour kitchen");
         assertThat(page.locator("form.sheet > label:visible, form.sheet > .pair label:visible"))
-                .as("who they are, and three questions")
-                .hasCount(5);
+                .hasCount(5); // who they are, and three questions
     }
 
     private double seconds() {
