@@ -207,18 +207,18 @@ class KitController {
     }
 
     @PostMapping("/pots/{id}/remove")
-    String removePot(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
-        kit.removePot(kitchen.id(), id);
-        return "redirect:/kit";
-    }
-
-    @PostMapping("/pots/{id}/out")
-    String takeOutPot(
+    String removePot(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean fromHob) {
-        kit.takeOutPot(kitchen.id(), id);
+        kit.removePot(kitchen.id(), id);
         return fromHob ? "redirect:/" : "redirect:/kit";
+    }
+
+    @PostMapping("/pots/{id}/out")
+    String takeOutPot(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
+        kit.takeOutPot(kitchen.id(), id);
+        return "redirect:/kit";
     }
 
     private static final String HEAT = "kit-controller.heat-into-the-pot";
