@@ -35,6 +35,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -127,7 +128,12 @@ class PotController {
     /** Who else has it open. */
     private void also(HttpServletRequest request, long id, Model model) {
         HttpSession here = request.getSession(false);
-        model.addAttribute("also", String.join(", ", streams.also(id, here == null ? "" : here.getId())));
+        String me = acting.now().name();
+        model.addAttribute(
+                "also",
+                streams.also(id, here == null ? "" : here.getId()).stream()
+                        .filter(name -> !name.equals(me))
+                        .collect(Collectors.joining(", ")));
     }
 
     private void fill(Kitchen kitchen, Batch batch, Model model) {
