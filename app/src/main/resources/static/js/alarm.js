@@ -79,6 +79,7 @@ function show(address, name, says) {
 
 /** Keeps what is foretold, for when nobody can be asked. @param {Element | null} strip */
 function keep(strip) {
+  const reckoned = list(COMING).filter((moment) => strip?.querySelector(`[data-pot="${moment.key.split('|')[0]}"][data-told=""]`));
   const coming = [...(strip?.querySelectorAll('[data-coming]') ?? [])].flatMap((chip) =>
     JSON.parse(chip.getAttribute('data-coming') ?? '[]').map((/** @type {{in: number, says: string}} */ moment) => ({
       key: `${chip.getAttribute('data-pot')}|${moment.says}`,
@@ -88,7 +89,8 @@ function keep(strip) {
       says: moment.says,
     })),
   );
-  set(COMING, JSON.stringify(coming.filter((moment) => moment.at > Date.now())));
+  // Of a pot that is only just being reckoned, what was foretold before goes on.
+  set(COMING, JSON.stringify([...reckoned, ...coming].filter((moment) => moment.at > Date.now())));
   set(FORETOLD_HEARD, '[]');
 }
 
@@ -106,9 +108,22 @@ function ringForetold() {
   }
 }
 
+/** What is over can be told anew: what was heard of a pot counts as long as just that is told. @param {Element | null} strip */
+function heardStill(strip) {
+  const known = heard();
+  for (const chip of strip?.querySelectorAll('[data-told]:not([data-told=""])') ?? []) {
+    const pot = chip.getAttribute('data-pot') ?? '';
+    if (!chip.classList.contains('urgent') || known[pot] !== chip.getAttribute('data-told')) {
+      delete known[pot];
+    }
+  }
+  set(HEARD, JSON.stringify(known));
+  return known;
+}
+
 /** @param {Element | null} strip */
 function ring(strip) {
-  const known = heard();
+  const known = heardStill(strip);
   const urgent = [...(strip?.querySelectorAll('.urgent') ?? [])].find(
     (chip) => !chip.hasAttribute('data-heard-by') && known[chip.getAttribute('data-pot') ?? ''] !== chip.getAttribute('data-told'),
   );

@@ -1,6 +1,6 @@
 // @ts-check
 // The live pot: taps and keys become events, the panel is fetched again after each and every few seconds.
-import { utterance } from './hands.js';
+import { speak } from './hands.js';
 import { NoPiece, piece, renew } from './http.js';
 import { TapQueue } from './queue.js';
 import { get, set } from './store.js';
@@ -260,12 +260,6 @@ document.addEventListener('click', (event) => {
     nextStage();
   } else if (data.forgot) {
     forgot(/** @type {HTMLDialogElement} */ (button.closest('dialog')), data.forgot);
-  } else if ('speak' in data) {
-    set('speak', speaks() ? '' : '1');
-    showSpeech();
-    speak(true);
-  } else if ('notify' in data) {
-    void Notification.requestPermission().then(showNotify);
   } else if (data.event === 'coat') {
     tap('coat', data.massG ? { massG: data.massG } : {});
   } else if (data.event === 'lid') {
@@ -316,7 +310,7 @@ document.addEventListener('submit', (event) => {
 document.addEventListener('keydown', (event) => {
   const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
     || event.target instanceof HTMLSelectElement;
-  const looksOn = document.body.classList.contains('looking') && event.key !== 'f'; // who looks on has no keys but the large figures'
+  const looksOn = document.body.classList.contains('looking') && !'fvg?'.includes(event.key); // who looks on has no keys that record
   if (looksOn || typing || event.ctrlKey || event.metaKey || event.altKey || document.querySelector('dialog[open]')) {
     return;
   }
@@ -383,35 +377,6 @@ function showTimers() {
 setInterval(showClocks, 1000);
 setInterval(showTimers, 1000);
 
-// What to do now is spoken, where the browser can and the cook wants it.
-const speaks = () => get('speak') === '1';
-let spoken = '';
-/** @param {boolean} again */
-function speak(again) {
-  const says = document.querySelector('.donow h2')?.textContent ?? '';
-  if (speaks() && 'speechSynthesis' in window && says && (again || says !== spoken)) {
-    speechSynthesis.cancel();
-    speechSynthesis.speak(utterance(says));
-  }
-  spoken = says;
-}
-function showSpeech() {
-  const button = /** @type {HTMLElement | null} */ (document.querySelector('[data-speak]'));
-  if (button && 'speechSynthesis' in window) {
-    button.hidden = false;
-    button.setAttribute('aria-pressed', String(speaks()));
-    button.textContent = speaks() ? word('stop-speaking') : word('speak');
-  }
-}
-
-/** The browser is asked once whether it may tell; what it tells is alarm.js's. */
-function showNotify() {
-  const button = /** @type {HTMLElement | null} */ (document.querySelector('[data-notify]'));
-  if (button) {
-    button.hidden = !('Notification' in window) || Notification.permission !== 'default';
-  }
-}
-
 function newPanel() {
   const panel = /** @type {HTMLElement | null} */ (document.querySelector('#panel'));
   const bar = panel?.querySelector('.coursebar');
@@ -421,8 +386,6 @@ function newPanel() {
   }
   showClocks();
   showTimers();
-  showSpeech();
-  showNotify();
   speak(false);
 }
 newPanel();

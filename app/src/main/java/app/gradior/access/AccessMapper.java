@@ -1,5 +1,6 @@
 package app.gradior.access;
 
+import app.gradior.kept.Inserted;
 import java.time.LocalDateTime;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;
@@ -15,22 +16,9 @@ interface AccessMapper extends AccessTables {
     /** An account and the hash of its password. */
     record AccountRow(long id, @Nullable Long kitchenId, String login, String passwordHash) {}
 
-    /** The id that the database gave. */
-    final class Made {
-        private long id;
-
-        long id() {
-            return id;
-        }
-
-        public void setId(long given) {
-            this.id = given;
-        }
-    }
-
     @Insert("insert into account (login, password_hash) values (#{login}, #{hash})")
     @Options(useGeneratedKeys = true, keyProperty = "key.id")
-    void insert(@Param("login") String login, @Param("hash") String hash, @Param("key") Made key);
+    void insert(@Param("login") String login, @Param("hash") String hash, @Param("key") Inserted key);
 
     @Select("select count(*) from account")
     int count();

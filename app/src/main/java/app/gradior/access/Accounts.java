@@ -1,8 +1,8 @@
 package app.gradior.access;
 
-import app.gradior.access.AccessMapper.Made;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.kept.Inserted;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
@@ -50,13 +50,13 @@ public class Accounts {
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
         }
-        Made made = new Made();
+        Inserted made = new Inserted();
         try {
             mapper.insert(SignIn.plain(login), passwords.hash(password), made);
         } catch (DuplicateKeyException e) { // somebody was a moment faster
             throw new Refusal(Refusal.Kind.UNFIT, List.of(TAKEN));
         }
-        return made.id();
+        return made.getId();
     }
 
     /** Whether there is none at all. */

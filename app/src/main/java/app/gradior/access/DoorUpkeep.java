@@ -1,8 +1,8 @@
 package app.gradior.access;
 
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.concurrent.TimeUnit;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -22,7 +22,7 @@ class DoorUpkeep {
 
     @Scheduled(initialDelay = 1, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
     void forget() {
-        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        LocalDateTime now = Utc.now(clock);
         mapper.forgetBuckets(now.minus(Attempts.FULL_AGAIN));
         mapper.forgetDevices(now.minus(SignIn.DEVICE_KNOWN));
         people.forgetInvitations(now);

@@ -1,8 +1,7 @@
 package app.gradior.access;
 
+import app.gradior.kept.Utc;
 import java.time.Clock;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Locale;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,7 +24,7 @@ public class DoorWord {
     @Transactional
     public void is(String word) {
         mapper.dropWords();
-        mapper.insertWord(hash(word), LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC));
+        mapper.insertWord(hash(word), Utc.now(clock));
     }
 
     /** Whether that is the word. */

@@ -2,11 +2,10 @@ package app.gradior.access;
 
 import app.gradior.access.PeopleMapper.InvitationRow;
 import app.gradior.finding.Refusal;
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -31,12 +30,14 @@ public class Invitations {
     private final PeopleMapper people;
     private final Members members;
     private final StoveDevices devices;
+    private final Accounts accounts;
     private final Clock clock;
 
-    Invitations(PeopleMapper people, Members members, StoveDevices devices, Clock clock) {
+    Invitations(PeopleMapper people, Members members, StoveDevices devices, Accounts accounts, Clock clock) {
         this.people = people;
         this.members = members;
         this.devices = devices;
+        this.accounts = accounts;
         this.clock = clock;
     }
 
@@ -55,7 +56,7 @@ public class Invitations {
                     Role.valueOf(row.role()),
                     row.name(),
                     row.madeBy(),
-                    row.endsAt().toInstant(ZoneOffset.UTC));
+                    Utc.instant(row.endsAt()));
         }
 
         public boolean isForDevice() {
@@ -77,18 +78,26 @@ public class Invitations {
         }
         String word = Hashes.secret();
         Duration life = role == Role.STOVE ? DEVICE_LIFE : LIFE;
-        people.invite(kitchenId, role.name(), name, Hashes.sha256(word), by, now().plus(life));
+        people.invite(
+                kitchenId,
+                role.name(),
+                name,
+                Hashes.sha256(word),
+                by,
+                Utc.now(clock).plus(life));
         LOG.info("an invitation as {} into kitchen {} was made by {}", role, kitchenId, SignIn.shown(by));
         return word;
     }
 
     /** The open one of that word; empty when it is used, over, or never was. Looking uses nothing up. */
     public Optional<Invitation> find(String word) {
-        return people.invitation(Hashes.sha256(word), now()).map(Invitation::of);
+        return people.invitation(Hashes.sha256(word), Utc.now(clock)).map(Invitation::of);
     }
 
     public List<Invitation> of(long kitchenId) {
-        return people.invitations(kitchenId, now()).stream().map(Invitation::of).toList();
+        return people.invitations(kitchenId, Utc.now(clock)).stream()
+                .map(Invitation::of)
+                .toList();
     }
 
     /** @throws Refusal when there is none such in this kitchen */
@@ -112,6 +121,17 @@ public class Invitations {
     }
 
     /**
+     * Somebody new comes in by a word, which is used up.
+     *
+     * @throws Refusal when the word is no good, before anything else is looked at; or with every field that is wrong
+     */
+    @Transactional
+    public void joinAsNew(String word, String login, String password) {
+        open(word, false);
+        join(word, accounts.make(login, password));
+    }
+
+    /**
      * A device is paired by a word, which is used up.
      *
      * @return the device's secret; the only time it is seen
@@ -124,17 +144,17 @@ public class Invitations {
         return devices.pair(invitation.kitchenId(), invitation.name());
     }
 
-    private Invitation used(String word, boolean device) {
-        Invitation invitation = find(word)
+    private Invitation open(String word, boolean device) {
+        return find(word)
                 .filter(one -> one.isForDevice() == device)
                 .orElseThrow(() -> Refusal.unfit("word", new PeopleFinding.WordIsOver()));
-        if (people.useInvitation(Hashes.sha256(word), now()) == 0) { // somebody was a moment faster
+    }
+
+    private Invitation used(String word, boolean device) {
+        Invitation invitation = open(word, device);
+        if (people.useInvitation(Hashes.sha256(word), Utc.now(clock)) == 0) { // somebody was a moment faster
             throw Refusal.unfit("word", new PeopleFinding.WordIsOver());
         }
         return invitation;
-    }
-
-    private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 }

@@ -2,14 +2,12 @@ package app.gradior.access;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -37,10 +35,6 @@ public class Leaving {
         this.clock = clock;
     }
 
-    static Optional<Instant> instant(@Nullable LocalDateTime at) {
-        return Optional.ofNullable(at).map(utc -> utc.toInstant(ZoneOffset.UTC));
-    }
-
     /**
      * A kitchen is to go in a week.
      *
@@ -53,7 +47,7 @@ public class Leaving {
         if (!typed.strip().equalsIgnoreCase(name.strip())) {
             throw Refusal.unfit("typed", new PeopleFinding.NotItsName(name));
         }
-        if (people.kitchenGoes(kitchenId, now().plus(WEEK)) == 0) {
+        if (people.kitchenGoes(kitchenId, Utc.now(clock).plus(WEEK)) == 0) {
             throw Members.nobody();
         }
         LOG.info("kitchen {} is to go", kitchenId);
@@ -101,7 +95,7 @@ public class Leaving {
                             .map(place -> new Fault("kitchens", new PeopleFinding.NeedsAnOwner(place.name())))
                             .toList());
         }
-        people.accountGoes(accountId, now().plus(WEEK));
+        people.accountGoes(accountId, Utc.now(clock).plus(WEEK));
         LOG.info("account {} is to go", accountId);
     }
 
@@ -112,17 +106,17 @@ public class Leaving {
 
     /** When the account goes; empty when it stays. */
     public Optional<Instant> goes(long accountId) {
-        return instant(people.accountsEnd(accountId));
+        return Utc.ifKept(people.accountsEnd(accountId));
     }
 
     /** Kitchens whose week is over. */
     public List<Long> kitchensDue() {
-        return people.kitchensDue(now());
+        return people.kitchensDue(Utc.now(clock));
     }
 
     /** Accounts whose week is over. */
     public List<Long> accountsDue() {
-        return people.accountsDue(now());
+        return people.accountsDue(Utc.now(clock));
     }
 
     public Optional<String> login(long accountId) {
@@ -143,9 +137,5 @@ public class Leaving {
         people.forgetDevices(accountId);
         people.deleteAccount(accountId);
         LOG.info("account {} is gone", accountId);
-    }
-
-    private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 }

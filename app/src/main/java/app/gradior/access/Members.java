@@ -2,10 +2,9 @@ package app.gradior.access;
 
 import app.gradior.access.PeopleMapper.MemberRow;
 import app.gradior.finding.Refusal;
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -31,11 +30,7 @@ public class Members {
     /** A person of a kitchen. */
     public record Member(long accountId, String login, Role role, Instant since) {
         private static Member of(MemberRow row) {
-            return new Member(
-                    row.accountId(),
-                    row.login(),
-                    Role.valueOf(row.role()),
-                    row.since().toInstant(ZoneOffset.UTC));
+            return new Member(row.accountId(), row.login(), Role.valueOf(row.role()), Utc.instant(row.since()));
         }
     }
 
@@ -48,15 +43,16 @@ public class Members {
      * @param kitchenGoes when the kitchen goes for good; empty while nobody asked for that
      * @param accountGoes when they do
      */
-    public record Standing(Role role, Optional<Instant> kitchenGoes, Optional<Instant> accountGoes) {}
+    public record Standing(Role role, Optional<Instant> kitchenGoes, Optional<Instant> accountGoes) {
+        /** A device's. */
+        public static final Standing STOVE = new Standing(Role.STOVE, Optional.empty(), Optional.empty());
+    }
 
     /** What the account is in the kitchen; empty when it is nothing there. */
     public Optional<Standing> standing(long kitchenId, long accountId) {
         return people.standing(kitchenId, accountId)
                 .map(row -> new Standing(
-                        Role.valueOf(row.role()),
-                        Leaving.instant(row.kitchenGoes()),
-                        Leaving.instant(row.accountGoes())));
+                        Role.valueOf(row.role()), Utc.ifKept(row.kitchenGoes()), Utc.ifKept(row.accountGoes())));
     }
 
     /** The same without what ends. */
@@ -87,8 +83,7 @@ public class Members {
         if (people.members(kitchenId).size() >= MOST) {
             throw Refusal.unfit("members", new PeopleFinding.Enough(MOST));
         }
-        if (people.add(kitchenId, accountId, role.name(), LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
-                == 0) {
+        if (people.add(kitchenId, accountId, role.name(), Utc.now(clock)) == 0) {
             throw Refusal.conflict("members", new PeopleFinding.MemberAlready());
         }
         people.cameTo(accountId, kitchenId);
@@ -113,18 +108,19 @@ public class Members {
     /**
      * Takes a member out. They keep their account and their other kitchens.
      *
+     * @return the kitchen where they are from now on; empty for none
      * @throws Refusal when there is no such member, or nobody else would own the kitchen
      */
     @Transactional
-    public void remove(long kitchenId, long accountId) {
+    public Optional<Long> remove(long kitchenId, long accountId) {
         if (held(kitchenId, accountId) == Role.OWNER) {
             leaveAnOwner(kitchenId);
         }
         people.remove(kitchenId, accountId);
-        people.cameTo(
-                accountId,
-                places(accountId).stream().map(Place::kitchenId).findFirst().orElse(null));
+        Optional<Long> next = places(accountId).stream().map(Place::kitchenId).findFirst();
+        people.cameTo(accountId, next.orElse(null));
         LOG.info("account {} left kitchen {}", accountId, kitchenId);
+        return next;
     }
 
     /** The account went to that kitchen of its own: there it is next time too. */

@@ -1,11 +1,10 @@
 package app.gradior.access;
 
 import app.gradior.finding.Refusal;
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Base64;
 import java.util.Comparator;
 import java.util.List;
@@ -236,12 +235,12 @@ public class Passkeys {
 
     private void keep(Bytes challenge) {
         if (mapper.challenges() >= MOST_CHALLENGES) {
-            mapper.forgetChallenges(now());
+            mapper.forgetChallenges(Utc.now(clock));
             if (mapper.challenges() >= MOST_CHALLENGES) {
                 throw new TooManyTries(LIFE);
             }
         }
-        mapper.insertChallenge(hash(challenge), now().plus(LIFE));
+        mapper.insertChallenge(hash(challenge), Utc.now(clock).plus(LIFE));
     }
 
     /** The challenge that was signed, if it is one of ours; it counts no more. */
@@ -255,7 +254,7 @@ public class Passkeys {
         } catch (JacksonException | IllegalArgumentException e) {
             throw notTaken();
         }
-        if (mapper.useChallenge(hash(challenge), now()) == 0) {
+        if (mapper.useChallenge(hash(challenge), Utc.now(clock)) == 0) {
             throw notTaken();
         }
         return challenge;
@@ -267,9 +266,5 @@ public class Passkeys {
 
     private static Refusal notTaken() {
         return Refusal.unfit("passkey", new PasswordFinding.NoPasskey());
-    }
-
-    private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 }

@@ -118,8 +118,10 @@ interface PeopleMapper extends AccessTables {
             """)
     List<DeviceRow> devices(long kitchen);
 
-    @Select("select count(*) from stove_device where kitchen_id = #{kitchen} and id = #{id}")
-    int hasDevice(@Param("kitchen") long kitchen, @Param("id") long id);
+    @Select("""
+            select id, kitchen_id, name, paired_at, used_at from stove_device where kitchen_id = #{kitchen} and id = #{id}
+            """)
+    Optional<DeviceRow> device(@Param("kitchen") long kitchen, @Param("id") long id);
 
     @Update("update stove_device set used_at = #{at} where id = #{id}")
     void deviceUsed(@Param("id") long id, @Param("at") LocalDateTime at);

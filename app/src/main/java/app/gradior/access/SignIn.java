@@ -1,10 +1,10 @@
 package app.gradior.access;
 
 import app.gradior.access.AccessMapper.AccountRow;
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Locale;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -104,7 +104,7 @@ public class SignIn {
 
     /** Somebody came in, from there; the device is known from now on. */
     public void cameIn(Account account, String address, String device) {
-        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        LocalDateTime now = Utc.now(clock);
         mapper.know(account.id(), Hashes.sha256(device), now);
         LOG.info("{} signed in from {}", shown(account.login()), address);
     }

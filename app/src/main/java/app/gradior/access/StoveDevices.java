@@ -2,11 +2,10 @@ package app.gradior.access;
 
 import app.gradior.access.PeopleMapper.DeviceRow;
 import app.gradior.finding.Refusal;
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -34,11 +33,7 @@ public class StoveDevices {
     public record Device(long id, long kitchenId, String name, Instant pairedAt, Instant usedAt) {
         private static Device of(DeviceRow row) {
             return new Device(
-                    row.id(),
-                    row.kitchenId(),
-                    row.name(),
-                    row.pairedAt().toInstant(ZoneOffset.UTC),
-                    row.usedAt().toInstant(ZoneOffset.UTC));
+                    row.id(), row.kitchenId(), row.name(), Utc.instant(row.pairedAt()), Utc.instant(row.usedAt()));
         }
     }
 
@@ -48,7 +43,7 @@ public class StoveDevices {
             throw Refusal.unfit("devices", new PeopleFinding.Enough(MOST));
         }
         String secret = Hashes.secret();
-        people.pair(kitchenId, name, Hashes.sha256(secret), now());
+        people.pair(kitchenId, name, Hashes.sha256(secret), Utc.now(clock));
         LOG.info("a device was paired with kitchen {}", kitchenId);
         return secret;
     }
@@ -56,14 +51,14 @@ public class StoveDevices {
     /** The device of that secret, which is used now. */
     public Optional<Device> find(String secret) {
         Optional<DeviceRow> found = people.deviceOf(Hashes.sha256(secret));
-        found.filter(row -> row.usedAt().isBefore(now().minus(USE_WRITTEN_EVERY)))
-                .ifPresent(row -> people.deviceUsed(row.id(), now()));
+        found.filter(row -> row.usedAt().isBefore(Utc.now(clock).minus(USE_WRITTEN_EVERY)))
+                .ifPresent(row -> people.deviceUsed(row.id(), Utc.now(clock)));
         return found.map(Device::of);
     }
 
-    /** Whether it is still paired. */
-    public boolean isPaired(long kitchenId, long id) {
-        return people.hasDevice(kitchenId, id) > 0;
+    /** The device of a kitchen, as long as it is paired. */
+    public Optional<Device> device(long kitchenId, long id) {
+        return people.device(kitchenId, id).map(Device::of);
     }
 
     public List<Device> of(long kitchenId) {
@@ -76,9 +71,5 @@ public class StoveDevices {
             throw Members.nobody();
         }
         LOG.info("device {} of kitchen {} was ended", id, kitchenId);
-    }
-
-    private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
     }
 }

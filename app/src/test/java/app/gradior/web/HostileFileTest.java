@@ -11,6 +11,7 @@ import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Origin;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.heat.BurnerKind;
 import app.gradior.larder.Catalogue;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.reading.ReadingKind;
@@ -70,7 +71,7 @@ class HostileFileTest extends PageCalls {
     @BeforeEach
     void aKitchenWithSomethingOfEach() throws Exception {
         Kitchen kitchen = kitchens.kitchen(cook.kitchenId());
-        kit.addBurner(kitchen.id(), "Front", KitchenKit.BurnerType.GAS, 1500);
+        kit.addBurner(kitchen.id(), "Front", BurnerKind.GAS, 1500);
         larder.putMeasure(kitchen.id(), "dipper", 80);
         larder.remember(kitchen, "harbour tonic", "vinegar-cider");
         saveSauce("1 kg damsons, stoned", "260 g soft brown sugar", "300 ml water");

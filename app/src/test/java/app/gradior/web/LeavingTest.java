@@ -7,6 +7,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import app.gradior.access.Invitations;
+import app.gradior.access.Passkeys;
 import app.gradior.access.Role;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.Origin;
@@ -22,6 +23,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +34,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.authentication.TestingAuthenticationToken;
 
 /** Kitchens and accounts that go for good: asked twice, a week to think, then gone from the database. */
 class LeavingTest extends PageCalls {
@@ -59,6 +62,9 @@ class LeavingTest extends PageCalls {
 
     @Autowired
     private KitchenFileReader reader;
+
+    @Autowired
+    private Passkeys passkeys;
 
     @Autowired
     private JdbcTemplate jdbc;
@@ -222,6 +228,17 @@ class LeavingTest extends PageCalls {
                 .with(csrf())
                 .contentType("application/json")
                 .content("{\"clientKey\":\"a\",\"type\":\"stir\",\"agoSeconds\":0,\"fields\":{}}"));
+        passkeys.toMake(
+                new TestingAuthenticationToken(jo.username(), "", "COOK"),
+                new Passkeys.At("localhost", "http://localhost"));
+        jdbc.update(
+                "insert into alarm_heard (kitchen_id, batch_id, told, by_name, heard_at) values (?, ?, 'x', ?, now())",
+                cook.kitchenId(),
+                batch,
+                jo.username());
+        members.change(cook.kitchenId(), jo.accountId(), Role.OWNER);
+        invitations.make(cook.kitchenId(), Role.COOK, "", jo.username());
+        assertThat(namedIn(jo.username())).hasSizeGreaterThan(4);
         by(jo, "/account/close", "password", "not the password");
         assertThat(page(jo, "/account")).doesNotContain("Your account goes for good");
         by(jo, "/account/close", "password", PASSWORD);
@@ -232,6 +249,9 @@ class LeavingTest extends PageCalls {
         assertThat(kitchens.find(own)).as("nobody else was in it").isEmpty();
         assertThat(jdbc.queryForObject("select count(*) from account where login = ?", Integer.class, jo.username()))
                 .isZero();
+        assertThat(namedIn(jo.username()))
+                .as("columns of the database with that name")
+                .isEmpty();
         assertThat(batches.batch(cook.kitchenId(), batch).events())
                 .extracting(event -> event.by())
                 .containsExactly("");
@@ -244,6 +264,24 @@ class LeavingTest extends PageCalls {
                         .getRedirectedUrl())
                 .as("no way in any more")
                 .isNull();
+    }
+
+    /** Every column of text in the database that has it in it somewhere; what was understood of a plan has no names of people. */
+    private List<String> namedIn(String name) {
+        List<String> found = new ArrayList<>();
+        jdbc.query(
+                "select table_name, column_name from information_schema.columns where table_schema = database()"
+                        + " and data_type in ('varchar', 'char', 'text', 'mediumtext', 'longtext')",
+                rows -> {
+                    String table = rows.getString(1);
+                    String column = rows.getString(2);
+                    String query = "select count(*) from `" + table + "` where instr(`" + column + "`, ?) > 0";
+                    Integer count = jdbc.queryForObject(query, Integer.class, name);
+                    if (count != null && count > 0) {
+                        found.add(table + "." + column);
+                    }
+                });
+        return found;
     }
 
     @Test

@@ -8,6 +8,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
+import app.gradior.access.DoorWord;
 import app.gradior.access.Invitations;
 import app.gradior.access.Role;
 import app.gradior.access.StoveDevices;
@@ -55,6 +56,9 @@ class PeopleTest extends PageCalls {
 
     @Autowired
     private Tokens tokens;
+
+    @Autowired
+    private DoorWord door;
 
     @Autowired
     private KitchenFileWriter writer;
@@ -131,6 +135,16 @@ class PeopleTest extends PageCalls {
         assertThat(at("/join/" + late).getStatus()).isEqualTo(404);
         assertThatThrownBy(() -> invitations.join(late, cook.accountId())).isInstanceOf(Refusal.class);
         assertThat(at("/join/" + "0".repeat(48)).getStatus()).as("guessed").isEqualTo(404);
+
+        String back = word(Role.COOK);
+        by(
+                cook,
+                "/kitchen/people/invitations/"
+                        + invitations.of(cook.kitchenId()).get(0).id() + "/end");
+        MockHttpServletResponse taken =
+                byNobody("/join/" + back + "/new", "login", cook.username(), "password", "a long password");
+        assertThat(taken.getStatus()).as("taken back").isEqualTo(404);
+        assertThat(taken.getContentAsString()).as("nor who has a name here").doesNotContain("name is taken");
     }
 
     @Test
@@ -224,7 +238,7 @@ class PeopleTest extends PageCalls {
         long id = devices.of(cook.kitchenId()).get(0).id();
         KitchenUser stranger = cook(MeasureSystem.METRIC, false);
         by(stranger, "/kitchen/people/devices/" + id + "/end");
-        assertThat(devices.isPaired(cook.kitchenId(), id)).isTrue();
+        assertThat(devices.device(cook.kitchenId(), id)).isPresent();
         Cookie[] inside = Stream.concat(
                         Stream.of(secret), Stream.of(at("/", secret).getCookies()))
                 .toArray(Cookie[]::new);
@@ -321,9 +335,9 @@ class PeopleTest extends PageCalls {
         long batch = batches.start(
                 kitchens.kitchen(cook.kitchenId()), "Glaze", Origin.NONE, glaze("A pot"), clock.instant());
         KitchenUser jo = joined(Role.COOK);
+        clock.forward(Duration.ofHours(2)); // far too thick by now
         Pattern told = Pattern.compile("data-pot=\"" + batch + "\"[^>]*data-told=\"([0-9a-f]{64})\"");
-        page(cook, "/strip"); // reckoned for the next look
-        Matcher chip = told.matcher(page(cook, "/strip"));
+        Matcher chip = told.matcher(reckoned(batch));
         assertThat(chip.find()).isTrue();
         String key = chip.group(1);
         assertThat(by(cook(MeasureSystem.METRIC, false), "/strip/heard", "pot", "" + batch, "told", key)
@@ -337,6 +351,20 @@ class PeopleTest extends PageCalls {
         assertThat(page(cook, "/strip")).as("something else was heard").doesNotContain("data-heard-by");
         by(jo, "/strip/heard", "pot", "" + batch, "told", key);
         assertThat(page(cook, "/strip")).contains("data-heard-by=\"" + jo.username() + "\"");
+
+        // Once it was over, the same is told anew.
+        tapped(jo, batch, "off", "offHeat", 0, "");
+        assertThat(reckoned(batch)).doesNotContain("class=\"urgent\"");
+        clock.forward(Duration.ofMinutes(1));
+        tapped(jo, batch, "on", "backOn", 0, "");
+        assertThat(reckoned(batch)).contains("class=\"urgent\"", key).doesNotContain("data-heard-by");
+    }
+
+    /** The strip with the pot reckoned anew. */
+    private String reckoned(long batch) throws Exception {
+        page(cook, "/pot/" + batch);
+        page(cook, "/strip");
+        return page(cook, "/strip");
     }
 
     private List<String> recorded(long kitchenId, long batch) {
@@ -393,6 +421,24 @@ class PeopleTest extends PageCalls {
         Cookie[] again = byNobody("/login", "username", login, "password", "a long password")
                 .getCookies();
         assertThat(at("/", again).getRedirectedUrl()).isEqualTo("/account?nowhere");
+    }
+
+    @Test
+    void whoeverHasNoKitchenLeftSetsUpAnotherOfTheirOwn() throws Exception {
+        KitchenUser jo = joined(Role.OWNER);
+        by(cook, "/account/kitchens/" + cook.kitchenId() + "/leave");
+        assertThat(by(cook, "/account/kitchens", "name", "Cabin", "word", "wrong")
+                        .getContentAsString())
+                .as("asks for this computer's word, and keeps what was typed")
+                .contains("value=\"Cabin\"");
+        door.is("a word of this machine");
+        assertThat(by(cook, "/account/kitchens", "name", "Cabin", "word", "a word of this machine")
+                        .getRedirectedUrl())
+                .isEqualTo("/");
+        assertThat(members.places(cook.accountId()))
+                .extracting(place -> place.name())
+                .containsExactly("Cabin");
+        assertThat(members.of(jo.kitchenId())).hasSize(1);
     }
 
     @Test

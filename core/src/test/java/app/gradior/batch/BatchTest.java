@@ -220,6 +220,15 @@ class BatchTest {
         BatchEvent added = new BatchEvent(1, "k", Logs.START, Logs.START, EACH.get(9));
         assertThat(added.isUnderstood()).isFalse();
         assertThat(added.with(List.of(Logs.line("sugar", 20))).isUnderstood()).isTrue();
+        assertThat(batch.inHand()).as("nobody took it").isEmpty();
+        assertThat(batch.with(List.of(took(1, "marta"), took(2, "jonas"))).inHand())
+                .as("whoever took it last")
+                .isEqualTo("jonas");
+    }
+
+    private static BatchEvent took(int minute, String by) {
+        return new BatchEvent(
+                minute, "t" + minute, Logs.minute(minute), Logs.minute(minute), new EventBody.InHand(), List.of(), by);
     }
 
     @Test

@@ -73,6 +73,11 @@ class CoatsTest {
         assertThat(NextCoat.of(batch(Logs.minute(60))).orElseThrow().at())
                 .as("a coat that was late by a minute has its eight minutes all the same")
                 .contains(Logs.minute(49));
+        assertThat(Coming.of(
+                        batch(Logs.minute(60)),
+                        Estimator.forecast(new BatchTelling(batch(Logs.minute(60))).story(), 42)))
+                .as("a device rings for it too")
+                .contains(new Coming(Logs.minute(49), new Coming.CoatDue(2, 3)));
         events.clear();
         at(30, new EventBody.Coated(30.0));
         assertThat(NextCoat.of(batch(Logs.minute(60))).orElseThrow().at())

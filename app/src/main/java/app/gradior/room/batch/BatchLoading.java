@@ -7,6 +7,7 @@ import app.gradior.batch.BatchTelling;
 import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
+import app.gradior.kept.Utc;
 import app.gradior.room.faults.CannotReckon;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
@@ -15,7 +16,6 @@ import app.gradior.room.larder.FoodSnapshots;
 import app.gradior.room.larder.FoodsThen;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
@@ -91,8 +91,8 @@ public class BatchLoading {
         return new BatchEvent(
                 row.id(),
                 row.clientKey(),
-                row.happenedAt().toInstant(ZoneOffset.UTC),
-                row.recordedAt().toInstant(ZoneOffset.UTC),
+                Utc.instant(row.happenedAt()),
+                Utc.instant(row.recordedAt()),
                 json.read(row.type(), row.body()),
                 understood == null ? List.of() : json.understood(understood, then),
                 by == null ? "" : by);
@@ -117,8 +117,8 @@ public class BatchLoading {
                 row.name(),
                 plan(row),
                 Batch.State.valueOf(row.state()),
-                row.startedAt().toInstant(ZoneOffset.UTC),
-                row.finishedAt() == null ? null : row.finishedAt().toInstant(ZoneOffset.UTC),
+                Utc.instant(row.startedAt()),
+                row.finishedAt() == null ? null : Utc.instant(row.finishedAt()),
                 List.of());
     }
 

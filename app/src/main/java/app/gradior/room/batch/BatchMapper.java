@@ -1,6 +1,6 @@
 package app.gradior.room.batch;
 
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -211,4 +211,9 @@ interface BatchMapper {
             where h.kitchen_id = #{kitchenId} order by h.heard_at desc limit 100
             """)
     List<Heard.Row> heard(long kitchenId);
+
+    @Delete("""
+            delete from alarm_heard where kitchen_id = #{kitchenId} and batch_id = #{batchId} and told = #{told}
+            """)
+    void unhear(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("told") String told);
 }

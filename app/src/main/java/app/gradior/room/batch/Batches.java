@@ -14,7 +14,8 @@ import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
+import app.gradior.kept.Utc;
 import app.gradior.room.faults.CannotReckon;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
@@ -24,8 +25,6 @@ import app.gradior.room.words.Told;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -128,7 +127,7 @@ public class Batches {
                         Refusal.text("name", name, 120),
                         json.write(plan),
                         Batch.State.LIVE.name(),
-                        utc(startedAt),
+                        Utc.of(startedAt),
                         null),
                 key);
         batches.insertPlan(kitchenId, key.getId(), json.write(plan));
@@ -173,8 +172,8 @@ public class Batches {
                 kitchen.id(),
                 batchId,
                 draft.clientKey(),
-                utc(at),
-                utc(now),
+                Utc.of(at),
+                Utc.of(now),
                 draft.body().type(),
                 json.write(draft.body()),
                 understood.isEmpty() ? null : json.write(understood),
@@ -183,7 +182,7 @@ public class Batches {
         Inserted key = new Inserted();
         batches.insertEvent(event, key);
         if (draft.body() instanceof EventBody.Finished) {
-            batches.finish(kitchen.id(), batchId, utc(at));
+            batches.finish(kitchen.id(), batchId, Utc.of(at));
         } else if (draft.body() instanceof EventBody.SetAside) {
             batches.move(kitchen.id(), batchId, Batch.State.LIVE.name(), Batch.State.ASIDE.name());
         } else if (draft.body() instanceof EventBody.TakenUp) {
@@ -289,7 +288,7 @@ public class Batches {
     public List<Batch> finishedWithin(long kitchenId, Duration within) {
         Instant now = clock.instant();
         return batches
-                .finishedSince(kitchenId, utc(now.minus(within).minus(LONGEST_ON)), utc(now.minus(within)))
+                .finishedSince(kitchenId, Utc.of(now.minus(within).minus(LONGEST_ON)), Utc.of(now.minus(within)))
                 .stream()
                 .flatMap(row -> loading.readable(List.of(row), new ArrayList<>()).stream())
                 .toList();
@@ -352,7 +351,7 @@ public class Batches {
 
     /** Live batches of which nothing was recorded for so long. */
     List<Long> untouched(long kitchenId, Duration time) {
-        return batches.untouched(kitchenId, utc(clock.instant().minus(time)));
+        return batches.untouched(kitchenId, Utc.of(clock.instant().minus(time)));
     }
 
     /** Batches that recorded what has not been understood yet. */
@@ -398,8 +397,8 @@ public class Batches {
                         kitchen.id(),
                         batchId,
                         draft.clientKey(),
-                        utc(draft.at()),
-                        utc(draft.at()),
+                        Utc.of(draft.at()),
+                        Utc.of(draft.at()),
                         draft.body().type(),
                         json.write(draft.body()),
                         understood.isEmpty() ? null : json.write(understood),
@@ -407,11 +406,7 @@ public class Batches {
                         null),
                 new Inserted());
         if (draft.body() instanceof EventBody.Finished) {
-            batches.finish(kitchen.id(), batchId, utc(draft.at()));
+            batches.finish(kitchen.id(), batchId, Utc.of(draft.at()));
         }
-    }
-
-    private static LocalDateTime utc(Instant at) {
-        return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
     }
 }

@@ -3,7 +3,7 @@ package app.gradior.room.batch;
 import app.gradior.batch.Batch;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import app.gradior.room.faults.CannotReckon;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;

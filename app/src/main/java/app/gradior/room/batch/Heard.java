@@ -1,8 +1,8 @@
 package app.gradior.room.batch;
 
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -40,8 +40,13 @@ public class Heard {
      */
     public void hear(long kitchenId, long batchId, String told) {
         known.check(kitchenId, batchId);
-        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        LocalDateTime now = Utc.now(clock);
         batches.hear(kitchenId, batchId, told, acting.now().name(), now);
+    }
+
+    /** What was heard of a batch is over, if it is still that. */
+    public void forget(long kitchenId, long batchId, String told) {
+        batches.unhear(kitchenId, batchId, told);
     }
 
     /** Of each of a kitchen's batches that are not long over, by its id. */

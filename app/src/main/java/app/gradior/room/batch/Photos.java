@@ -2,7 +2,8 @@ package app.gradior.room.batch;
 
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
+import app.gradior.kept.Utc;
 import app.gradior.room.words.Told;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -11,8 +12,6 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Clock;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
@@ -75,10 +74,7 @@ public class Photos {
             throw Refusal.conflict("photo", Told.of("photos.this-batch-has-photographs-remove-one", MOST_PER_BATCH));
         }
         Inserted key = new Inserted();
-        photos.insert(
-                new BatchPhoto(
-                        0, kitchenId, batchId, LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC), redrawn(file)),
-                key);
+        photos.insert(new BatchPhoto(0, kitchenId, batchId, Utc.now(clock), redrawn(file)), key);
         return key.getId();
     }
 

@@ -2,6 +2,7 @@ package app.gradior.room.demo;
 
 import app.gradior.batch.Batch;
 import app.gradior.care.Storage;
+import app.gradior.heat.BurnerKind;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.room.batch.Batches;
@@ -147,10 +148,10 @@ class DemoData implements ApplicationRunner {
         kit.addPot(id, "16 cm milk pan", new PotShape(165, 130, 85), 620, PotMaterial.NONSTICK);
         kit.addPot(id, "Preserving pan", new PotShape(360, 250, 150), 2650, PotMaterial.STAINLESS);
         kit.addPot(id, "Old iron pot", new PotShape(220, 200, 120), 3900, PotMaterial.BARE_IRON);
-        kit.addBurner(id, "Front left", KitchenKit.BurnerType.GAS, 1700);
-        kit.addBurner(id, "Front right", KitchenKit.BurnerType.GAS, 1100);
-        kit.addBurner(id, "Rear left", KitchenKit.BurnerType.GAS, 1100);
-        kit.addBurner(id, "Rear right", KitchenKit.BurnerType.INDUCTION, 700);
+        kit.addBurner(id, "Front left", BurnerKind.GAS, 1700);
+        kit.addBurner(id, "Front right", BurnerKind.GAS, 1100);
+        kit.addBurner(id, "Rear left", BurnerKind.GAS, 1100);
+        kit.addBurner(id, "Rear right", BurnerKind.INDUCTION, 700);
     }
 
     private void jars(long id) {

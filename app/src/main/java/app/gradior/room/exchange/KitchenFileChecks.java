@@ -9,6 +9,7 @@ import app.gradior.finding.Finding;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Unfit;
 import app.gradior.finding.Wrong;
+import app.gradior.heat.BurnerKind;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
@@ -175,7 +176,7 @@ final class KitchenFileChecks {
     }
 
     void burner(String path, KitBurner b) {
-        at(path, () -> KitchenKit.checked(0, b.name(), KitchenKit.BurnerType.valueOf(b.type()), b.netPowerW()));
+        at(path, () -> KitchenKit.checked(0, b.name(), BurnerKind.valueOf(b.type()), b.netPowerW()));
     }
 
     void jar(String path, KeptJar j) {

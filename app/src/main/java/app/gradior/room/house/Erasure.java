@@ -93,7 +93,11 @@ public class Erasure {
     /** What they recorded in others' kitchens stays, and names nobody any more. */
     private void account(long id) {
         leaving.goAlong(id).forEach(place -> kitchen(place.kitchenId()));
-        leaving.login(id).ifPresent(login -> publisher.publishEvent(new AccountGone(login)));
+        leaving.login(id).ifPresent(login -> {
+            publisher.publishEvent(new AccountGone(login));
+            rows.heardByNobody(login);
+            rows.uninvited(login);
+        });
         rows.nameless("PERSON", id);
         leaving.eraseAccount(id);
     }

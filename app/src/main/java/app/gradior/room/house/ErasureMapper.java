@@ -102,4 +102,10 @@ interface ErasureMapper {
     /** What an account recorded anywhere names nobody any more. */
     @Update("update recorder set name = '' where kind = #{kind} and of_id = #{account}")
     void nameless(@Param("kind") String kind, @Param("account") long account);
+
+    @Update("update alarm_heard set by_name = '' where by_name = #{login}")
+    void heardByNobody(String login);
+
+    @Delete("delete from invitation where made_by = #{login}")
+    void uninvited(String login);
 }

@@ -1,15 +1,9 @@
 package app.gradior.room.house;
 
+import app.gradior.heat.BurnerKind;
+
 /** Puts into a new kitchen what most kitchens have. */
 @FunctionalInterface
 public interface Furnishing {
-    /** What a kitchen cooks on. */
-    enum Hob {
-        GAS,
-        INDUCTION,
-        CERAMIC,
-        OTHER
-    }
-
-    void furnish(long kitchenId, Hob hob);
+    void furnish(long kitchenId, BurnerKind hob);
 }

@@ -7,6 +7,7 @@ import app.gradior.room.words.Language;
 import app.gradior.room.words.Told;
 import java.time.DateTimeException;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.Optional;
 
 /**
@@ -26,6 +27,10 @@ public record Kitchen(
         boolean demo,
         Optional<Language> language,
         int revision) {
+
+    /** What is shown to whoever is in no kitchen: metric, at sea level, in universal time. */
+    public static final Kitchen NONE =
+            new Kitchen(0, "", MeasureSystem.METRIC, false, false, 0, ZoneOffset.UTC, false, Optional.empty(), 0);
 
     static Kitchen of(KitchenRow row) {
         return new Kitchen(

@@ -1,6 +1,6 @@
 package app.gradior.room.house;
 
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;

@@ -8,13 +8,15 @@ import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
 import app.gradior.finding.Wrong;
+import app.gradior.heat.BurnerKind;
+import app.gradior.kept.Inserted;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.room.Inserted;
 import app.gradior.room.words.Language;
 import app.gradior.room.words.Told;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.LongSupplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,7 +54,7 @@ public class Kitchens {
             boolean fahrenheit,
             double altitudeM,
             String timeZone,
-            Furnishing.Hob hob) {
+            BurnerKind hob) {
         /** One that cooks on gas. */
         public SetUp(
                 String login,
@@ -62,7 +64,7 @@ public class Kitchens {
                 boolean fahrenheit,
                 double altitudeM,
                 String timeZone) {
-            this(login, password, name, measures, fahrenheit, altitudeM, timeZone, Furnishing.Hob.GAS);
+            this(login, password, name, measures, fahrenheit, altitudeM, timeZone, BurnerKind.GAS);
         }
     }
 
@@ -78,15 +80,59 @@ public class Kitchens {
      */
     @Transactional
     public long signUp(SetUp wanted, String typed) {
+        return byWord(typed, () -> setUp(wanted, false));
+    }
+
+    private long byWord(String typed, LongSupplier make) {
         boolean asked = asksForWord();
         if (asked && !word.fits(typed)) {
             throw Refusal.unfit("word", Told.of("kitchens.this-needs-the-word-that-gradior"));
         }
-        long id = setUp(wanted, false);
+        long id = make.getAsLong();
         if (asked && !word.use(typed)) {
             throw Refusal.unfit("word", Told.of("kitchens.this-word-was-just-used-ask"));
         }
         return id;
+    }
+
+    /**
+     * One more kitchen of somebody who has an account, with measures and clock as another.
+     *
+     * @param like the kitchen it is like
+     * @param typed as for {@link #signUp}
+     * @return the kitchen's id
+     * @throws Refusal when the name or the word is not taken
+     */
+    @Transactional
+    public long another(long accountId, String name, Kitchen like, String typed) {
+        String called = Refusal.text("name", name, 80);
+        return byWord(
+                typed,
+                () -> insert(
+                        accountId,
+                        new KitchenRow(
+                                0,
+                                called,
+                                like.measures().name(),
+                                like.fahrenheit(),
+                                like.ounces(),
+                                like.altitudeM(),
+                                like.zone().getId(),
+                                false,
+                                like.language().map(Language::tag).orElse(""),
+                                1),
+                        BurnerKind.GAS));
+    }
+
+    /** An account's own, furnished but for the demo's. */
+    private long insert(long accountId, KitchenRow row, BurnerKind hob) {
+        Inserted key = new Inserted();
+        kitchens.insert(row, key);
+        members.add(key.getId(), accountId, Role.OWNER);
+        if (!row.demo()) {
+            furnishing.furnish(key.getId(), hob);
+        }
+        return key.getId();
     }
 
     /**
@@ -105,8 +151,8 @@ public class Kitchens {
         if (!faults.isEmpty()) {
             throw new Refusal(Refusal.Kind.UNFIT, faults);
         }
-        Inserted key = new Inserted();
-        kitchens.insert(
+        return insert(
+                accounts.make(wanted.login(), wanted.password()),
                 new KitchenRow(
                         0,
                         wanted.name().strip(),
@@ -118,12 +164,7 @@ public class Kitchens {
                         demo,
                         "",
                         1),
-                key);
-        members.add(key.getId(), accounts.make(wanted.login(), wanted.password()), Role.OWNER);
-        if (!demo) {
-            furnishing.furnish(key.getId(), wanted.hob());
-        }
-        return key.getId();
+                wanted.hob());
     }
 
     /**

@@ -1,9 +1,9 @@
 package app.gradior.room.house;
 
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -30,7 +30,7 @@ public class SentForms {
 
     /** Begins a form; false when it was begun before. */
     public boolean begin(long kitchenId, String key) {
-        LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        LocalDateTime now = Utc.now(clock);
         forms.deleteBefore(kitchenId, now.minus(REMEMBERED));
         return forms.insert(kitchenId, key, now) == 1 || forms.takeUp(kitchenId, key, now, now.minus(LOST)) == 1;
     }

@@ -3,9 +3,9 @@ package app.gradior.room.house;
 import app.gradior.access.Hashes;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
+import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
@@ -106,7 +106,7 @@ public class Tokens {
     }
 
     private LocalDateTime now() {
-        return LocalDateTime.ofInstant(clock.instant(), ZoneOffset.UTC);
+        return Utc.now(clock);
     }
 
     /** The kitchen whose calendar this token is for: one that may do more is no address for a calendar. */

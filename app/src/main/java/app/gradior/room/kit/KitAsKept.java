@@ -1,6 +1,6 @@
 package app.gradior.room.kit;
 
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;

@@ -2,6 +2,7 @@ package app.gradior.room.kit;
 
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
+import app.gradior.heat.BurnerKind;
 import app.gradior.room.house.Furnishing;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
@@ -30,14 +31,6 @@ public class KitchenKit implements Furnishing {
     KitchenKit(KitMapper kit, Lessons lessons) {
         this.kit = kit;
         this.lessons = lessons;
-    }
-
-    /** What heats a burner. */
-    public enum BurnerType {
-        GAS,
-        INDUCTION,
-        CERAMIC,
-        OTHER;
     }
 
     /**
@@ -184,11 +177,11 @@ public class KitchenKit implements Furnishing {
     }
 
     @Transactional
-    public void addBurner(long kitchenId, String name, BurnerType type, double netPowerW) {
+    public void addBurner(long kitchenId, String name, BurnerKind type, double netPowerW) {
         kit.insertBurner(checked(kitchenId, name, type, netPowerW));
     }
 
-    public static KitBurner checked(long kitchenId, String name, BurnerType type, double netPowerW) {
+    public static KitBurner checked(long kitchenId, String name, BurnerKind type, double netPowerW) {
         return new KitBurner(
                 0,
                 kitchenId,
@@ -207,7 +200,7 @@ public class KitchenKit implements Furnishing {
     @Transactional
     public void changeBurner(long kitchenId, long id, int revision, String name, double netPowerW) {
         KitBurner was = burner(kitchenId, id);
-        KitBurner now = checked(kitchenId, name, BurnerType.valueOf(was.type()), netPowerW);
+        KitBurner now = checked(kitchenId, name, BurnerKind.valueOf(was.type()), netPowerW);
         put(new KitBurner(id, kitchenId, now.name(), now.type(), now.netPowerW(), was.retired(), revision));
     }
 
@@ -275,14 +268,10 @@ public class KitchenKit implements Furnishing {
         }
     }
 
-    /**
-     * Three pots, two burners and two kinds of jar as most kitchens have them, to be measured and mended. What of a burner's power gets
-     * into the pot, W: gas 3 and 1.8 kW at 45 to 50 %, induction 2.1 and 1.4 kW at 85 %, a hot plate 2 and 1.2 kW at 70 %; estimates,
-     * which a water test mends.
-     */
+    /** Three pots, two burners and two kinds of jar as most kitchens have them, to be measured and mended. */
     @Override
     @Transactional
-    public void furnish(long kitchenId, Hob hob) {
+    public void furnish(long kitchenId, BurnerKind hob) {
         addPot(
                 kitchenId,
                 Words.text("kitchen-kit.small-saucepan"),
@@ -296,11 +285,8 @@ public class KitchenKit implements Furnishing {
                 new PotShape(280, 255, 70),
                 1900,
                 PotMaterial.STAINLESS);
-        BurnerType type = BurnerType.valueOf(hob.name());
-        double largeW = hob == Hob.INDUCTION ? 1800 : hob == Hob.CERAMIC ? 1400 : 1500;
-        double smallW = hob == Hob.INDUCTION ? 1200 : hob == Hob.CERAMIC ? 850 : 800;
-        addBurner(kitchenId, Words.text("kitchen-kit.large-burner"), type, largeW);
-        addBurner(kitchenId, Words.text("kitchen-kit.small-burner"), type, smallW);
+        addBurner(kitchenId, Words.text("kitchen-kit.large-burner"), hob, hob.largeW());
+        addBurner(kitchenId, Words.text("kitchen-kit.small-burner"), hob, hob.smallW());
         addJar(kitchenId, Jar.withHeadspace(Words.text("kitchen-kit.jam-jar"), 370, 8, 6));
         addJar(kitchenId, Jar.withHeadspace(Words.text("kitchen-kit.small-jar"), 212, 6, 6));
     }

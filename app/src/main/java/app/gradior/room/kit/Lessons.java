@@ -11,11 +11,10 @@ import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Learning;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
+import app.gradior.kept.Utc;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.house.Kitchen;
 import java.time.Instant;
-import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -70,7 +69,7 @@ public class Lessons {
                 batch.sauceId(),
                 batch.origin().potId(),
                 batch.origin().burnerId(),
-                LocalDateTime.ofInstant(finished, ZoneOffset.UTC),
+                Utc.of(finished),
                 lesson.pair().log(),
                 lesson.pair().precision(),
                 lesson.body().log(),

@@ -5,7 +5,7 @@ import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;

@@ -1,6 +1,6 @@
 package app.gradior.room.plan;
 
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import java.util.List;
 import java.util.Optional;
 import org.apache.ibatis.annotations.Delete;

@@ -4,7 +4,7 @@ import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
 import app.gradior.heat.Atmosphere;
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import app.gradior.room.batch.BatchGoes;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;

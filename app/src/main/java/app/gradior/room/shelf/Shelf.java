@@ -7,7 +7,7 @@ import app.gradior.care.Storage;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import app.gradior.room.batch.BatchGoes;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;

@@ -1,6 +1,6 @@
 package app.gradior.room.shelf;
 
-import app.gradior.room.Inserted;
+import app.gradior.kept.Inserted;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;

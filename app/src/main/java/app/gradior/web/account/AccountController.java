@@ -6,8 +6,8 @@ import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
+import app.gradior.heat.BurnerKind;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.room.house.Furnishing;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
@@ -125,7 +125,7 @@ class AccountController {
             @Nullable Boolean fahrenheit,
             @Nullable TypedNumber altitude,
             @Nullable String timeZone,
-            Furnishing.@Nullable Hob hob,
+            @Nullable BurnerKind hob,
             @Nullable String word) {
         /** As the readers of the browser's language cook: American ones by cups and °F. */
         static Form blank() {
@@ -151,7 +151,7 @@ class AccountController {
                     fahrenheit == null ? measures == MeasureSystem.US : fahrenheit,
                     TypedNumber.of(altitude).value(),
                     said(timeZone),
-                    hob == null ? Furnishing.Hob.GAS : hob);
+                    hob == null ? BurnerKind.GAS : hob);
         }
 
         private static String said(@Nullable String text) {
@@ -168,7 +168,7 @@ class AccountController {
         model.addAttribute("form", form);
         model.addAttribute("faults", faults);
         model.addAttribute("systems", MeasureSystem.values());
-        model.addAttribute("hobs", Furnishing.Hob.values());
+        model.addAttribute("hobs", BurnerKind.values());
         model.addAttribute("asksForWord", kitchens.asksForWord());
         return "setup";
     }

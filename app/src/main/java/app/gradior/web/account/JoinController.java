@@ -1,8 +1,6 @@
 package app.gradior.web.account;
 
-import app.gradior.access.Accounts;
 import app.gradior.access.Invitations;
-import app.gradior.access.PeopleFinding;
 import app.gradior.access.Right;
 import app.gradior.access.SignIn;
 import app.gradior.finding.Fault;
@@ -11,7 +9,6 @@ import app.gradior.room.house.Kitchens;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
-import app.gradior.web.frame.Rights;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -20,7 +17,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
-import org.springframework.transaction.support.TransactionOperations;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -36,25 +32,15 @@ class JoinController {
     private static final Logger LOG = LoggerFactory.getLogger(JoinController.class);
 
     private final Invitations invitations;
-    private final Accounts accounts;
     private final Kitchens kitchens;
     private final Entrance entrance;
     private final DemoCook demo;
-    private final TransactionOperations transaction;
 
-    JoinController(
-            Invitations invitations,
-            Accounts accounts,
-            Kitchens kitchens,
-            Entrance entrance,
-            DemoCook demo,
-            TransactionOperations transaction) {
+    JoinController(Invitations invitations, Kitchens kitchens, Entrance entrance, DemoCook demo) {
         this.invitations = invitations;
-        this.accounts = accounts;
         this.kitchens = kitchens;
         this.entrance = entrance;
         this.demo = demo;
-        this.transaction = transaction;
     }
 
     @GetMapping
@@ -92,7 +78,7 @@ class JoinController {
 
     /** Whoever is signed in here and may join something: no device, and not the demo's cook, whom anybody may be. */
     private Optional<KitchenUser> someone() {
-        return Rights.user().filter(user -> !user.isDevice()).filter(user -> !demo.is(user));
+        return KitchenUser.signedIn().filter(user -> !user.isDevice()).filter(user -> !demo.is(user));
     }
 
     /** Whoever is not signed in is led through the door first. */
@@ -127,7 +113,7 @@ class JoinController {
             HttpServletResponse response,
             Model model) {
         try {
-            transaction.executeWithoutResult(status -> invitations.join(word, accounts.make(login, password)));
+            invitations.joinAsNew(word, login, password);
             entrance.enter(SignIn.plain(login), request, response);
             return "redirect:/";
         } catch (Refusal refusal) {
@@ -139,9 +125,7 @@ class JoinController {
     @PostMapping("/device")
     String device(@PathVariable String word, HttpServletRequest request, HttpServletResponse response, Model model) {
         try {
-            if (!entrance.enterDevice(invitations.pair(word), request, response)) {
-                throw Refusal.unfit("word", new PeopleFinding.WordIsOver());
-            }
+            entrance.enterDevice(invitations.pair(word), request, response);
             return "redirect:/";
         } catch (Refusal refusal) {
             return page(word, "", refusal.faults(), request, response, model);

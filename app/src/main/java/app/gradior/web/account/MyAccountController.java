@@ -11,6 +11,7 @@ import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
+import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
@@ -88,12 +89,13 @@ class MyAccountController {
                 .filter(one -> one.kitchenId() == user.kitchenId())
                 .findFirst();
         Figures figures =
-                at.map(one -> new Figures(kitchens.kitchen(one.kitchenId()))).orElseGet(Figures::plain);
+                new Figures(at.map(one -> kitchens.kitchen(one.kitchenId())).orElse(Kitchen.NONE));
         model.addAttribute("login", user.username());
         model.addAttribute("demo", demo.is(user));
         model.addAttribute("faults", faults);
         model.addAttribute("kitchens", places);
         model.addAttribute("at", user.kitchenId());
+        model.addAttribute("asksForWord", kitchens.asksForWord());
         model.addAttribute(
                 "tablets",
                 at.filter(one -> one.role().may(Right.OWN)).stream()
@@ -173,6 +175,33 @@ class MyAccountController {
         return "redirect:/account";
     }
 
+    /** One more kitchen of one's own, like the one that one is in; one is there at once. */
+    // Wide: what is typed, by whom, and where it leads.
+    @PostMapping("/kitchens")
+    String another(
+            @AuthenticationPrincipal KitchenUser user,
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String word,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            if (demo.is(user)) {
+                throw Refusal.unfit("name", Told.of("leaving.the-demo-stays"));
+            }
+            Kitchen like = kitchens.find(user.kitchenId())
+                    .filter(kitchen ->
+                            members.role(kitchen.id(), user.accountId()).isPresent())
+                    .orElse(Kitchen.NONE);
+            entrance.go(user, kitchens.another(user.accountId(), name, like, word), request, response);
+            return "redirect:/";
+        } catch (Refusal refusal) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("newName", name);
+            return page(user, refusal.faults(), request, model);
+        }
+    }
+
     /** Over to another of one's kitchens. */
     @PostMapping("/kitchens/{id}/go")
     String go(
@@ -196,15 +225,13 @@ class MyAccountController {
             HttpServletResponse response,
             Model model) {
         try {
-            members.remove(id, user.accountId());
+            members.remove(id, user.accountId())
+                    .filter(next -> user.kitchenId() == id)
+                    .ifPresent(next -> entrance.go(user, next, request, response));
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.CONFLICT.value());
             return page(user, refusal.faults(), request, model);
         }
-        members.places(user.accountId()).stream()
-                .findFirst()
-                .filter(next -> user.kitchenId() == id)
-                .ifPresent(next -> entrance.go(user, next.kitchenId(), request, response));
         return "redirect:/account";
     }
 }

@@ -9,6 +9,7 @@ import app.gradior.room.words.Told;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
+import app.gradior.web.guard.Quotas;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -30,14 +31,19 @@ import tools.jackson.databind.JsonNode;
 /** Passkeys: made and removed by whoever is signed in, and signed in by. */
 @Controller
 class PasskeyController {
+    /** Of an address's share: sixty at once, then one a second, so that nobody takes all that may be open. */
+    private static final int COST_OF_A_CHALLENGE = 100;
+
     private final Passkeys passkeys;
     private final Entrance entrance;
     private final DemoCook demo;
+    private final Quotas quotas;
 
-    PasskeyController(Passkeys passkeys, Entrance entrance, DemoCook demo) {
+    PasskeyController(Passkeys passkeys, Entrance entrance, DemoCook demo, Quotas quotas) {
         this.passkeys = passkeys;
         this.entrance = entrance;
         this.demo = demo;
+        this.quotas = quotas;
     }
 
     static Passkeys.At at(HttpServletRequest request) {
@@ -88,6 +94,7 @@ class PasskeyController {
     @PostMapping("/login/passkey/options")
     @Needs(Right.NONE)
     ResponseEntity<String> toSignIn(HttpServletRequest request) {
+        quotas.take("passkey:" + request.getRemoteAddr(), COST_OF_A_CHALLENGE);
         return options(passkeys.toSignIn(at(request)));
     }
 

@@ -15,11 +15,11 @@ import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
 import app.gradior.web.frame.SessionsOfMine;
+import app.gradior.web.guard.ThisMachine;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.Serializable;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -38,7 +38,6 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 @RequestMapping("/kitchen/people")
 class PeopleController {
     private static final String PAGE = "redirect:/kitchen/people";
-    private static final Set<String> THIS_MACHINE = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
 
     private final Members members;
     private final Invitations invitations;
@@ -138,7 +137,7 @@ class PeopleController {
     }
 
     private Link link(String word, boolean device, HttpServletRequest request) {
-        boolean here = THIS_MACHINE.contains(request.getServerName());
+        boolean here = ThisMachine.NAMES.contains(request.getServerName());
         boolean elsewhere = here && house.open() && !house.addresses().isEmpty();
         String base = elsewhere
                 ? house.addresses().get(0)

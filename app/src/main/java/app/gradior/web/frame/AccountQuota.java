@@ -9,8 +9,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** An account's share of pages. */
@@ -24,8 +22,8 @@ final class AccountQuota extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (who != null && who.getPrincipal() instanceof KitchenUser user) {
+        KitchenUser user = KitchenUser.signedIn().orElse(null);
+        if (user != null) {
             try {
                 quotas.take("account:" + user.mark(), 1);
             } catch (TooMuch wait) {

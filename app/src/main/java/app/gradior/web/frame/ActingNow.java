@@ -3,7 +3,6 @@ package app.gradior.web.frame;
 import app.gradior.access.StoveDevices;
 import app.gradior.room.batch.Acting;
 import app.gradior.web.guard.TokenFilter;
-import java.util.Optional;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestAttributes;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -25,16 +24,15 @@ class ActingNow implements Acting {
                         instanceof TokenFilter.Caller caller) {
             return new Who(Kind.TOKEN, caller.tokenId(), caller.label());
         }
-        return Rights.user().map(this::who).orElse(Who.ITSELF);
+        return KitchenUser.signedIn().map(this::who).orElse(Who.ITSELF);
     }
 
     private Who who(KitchenUser user) {
         if (!user.isDevice()) {
             return new Who(Kind.PERSON, user.accountId(), user.username());
         }
-        Optional<StoveDevices.Device> device = devices.of(user.kitchenId()).stream()
-                .filter(one -> one.id() == user.deviceId())
-                .findFirst();
-        return device.map(one -> new Who(Kind.DEVICE, one.id(), one.name())).orElse(Who.ITSELF);
+        return devices.device(user.kitchenId(), user.deviceId())
+                .map(one -> new Who(Kind.DEVICE, one.id(), one.name()))
+                .orElse(Who.ITSELF);
     }
 }

@@ -102,7 +102,7 @@ public class Entrance {
 
     /** A device is paired no more. */
     void leave(KitchenUser device, HttpServletRequest request, HttpServletResponse response) {
-        if (devices.isPaired(device.kitchenId(), device.deviceId())) {
+        if (devices.device(device.kitchenId(), device.deviceId()).isPresent()) {
             devices.end(device.kitchenId(), device.deviceId());
         }
         cookie(STOVE, "", STOVE_KEPT, request, response);
@@ -113,9 +113,13 @@ public class Entrance {
         return cookie(STOVE, STOVE_DIGITS, request);
     }
 
-    /** Somebody is in. */
-    void cameIn(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
+    /** Somebody came in through the sign-in form, which made their session. */
+    void cameThroughTheForm(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
         SessionsOfMine.note(request);
+        cameIn(user, request, response);
+    }
+
+    private void cameIn(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
         String device = device(request);
         if (device.isEmpty()) {
             byte[] bytes = new byte[DEVICE_BYTES];

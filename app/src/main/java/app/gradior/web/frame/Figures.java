@@ -13,10 +13,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
-import java.util.Optional;
 
 /** The one writer of figures for pages: a kitchen's measures, temperatures and times. */
 public record Figures(Kitchen kitchen) implements Units {
@@ -37,12 +35,6 @@ public record Figures(Kitchen kitchen) implements Units {
     private static final double ONE = 1.02;
 
     private static final double LEAST_CUP = 0.235;
-
-    /** For whoever is in no kitchen: metric, in universal time. */
-    public static Figures plain() {
-        return new Figures(
-                new Kitchen(0, "", MeasureSystem.METRIC, false, false, 0, ZoneOffset.UTC, false, Optional.empty(), 0));
-    }
 
     /** How the readers of each language write times and days. */
     private record Dates(DateTimeFormatter time, DateTimeFormatter weekday, DateTimeFormatter day) {

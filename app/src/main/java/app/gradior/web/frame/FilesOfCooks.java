@@ -8,8 +8,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Nobody who is not signed in sends files: they are not even looked through for their form's token. */
@@ -23,8 +21,7 @@ final class FilesOfCooks extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (who == null || !(who.getPrincipal() instanceof KitchenUser)) {
+        if (KitchenUser.signedIn().isEmpty()) {
             PlainAnswer.write(
                     request,
                     response,

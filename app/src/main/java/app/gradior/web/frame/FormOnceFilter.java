@@ -17,8 +17,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -46,8 +44,8 @@ final class FormOnceFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (who == null || !(who.getPrincipal() instanceof KitchenUser user)) {
+        KitchenUser user = KitchenUser.signedIn().orElse(null);
+        if (user == null) {
             chain.doFilter(request, response);
             return;
         }

@@ -11,8 +11,6 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.security.core.Authentication;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.DispatcherServlet;
 import org.springframework.web.servlet.LocaleResolver;
@@ -57,8 +55,7 @@ final class KitchenLanguage implements LocaleResolver {
         if (request.getAttribute(TokenFilter.CALLER) instanceof TokenFilter.Caller caller) {
             return caller.kitchenId();
         }
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof KitchenUser user ? user.kitchenId() : null;
+        return KitchenUser.signedIn().map(KitchenUser::kitchenId).orElse(null);
     }
 
     @Override

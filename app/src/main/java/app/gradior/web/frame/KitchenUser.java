@@ -4,8 +4,11 @@ import app.gradior.access.SignIn;
 import app.gradior.access.StoveDevices;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.core.GrantedAuthority;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.core.userdetails.UserDetails;
 
 /**
@@ -33,6 +36,12 @@ public record KitchenUser(long kitchenId, long accountId, long deviceId, String 
 
     static KitchenUser of(StoveDevices.Device device) {
         return new KitchenUser(device.kitchenId(), 0, device.id(), ofDevice(device.id()));
+    }
+
+    /** Who is signed in where this is asked; empty for nobody. */
+    public static Optional<KitchenUser> signedIn() {
+        Authentication who = SecurityContextHolder.getContext().getAuthentication();
+        return who != null && who.getPrincipal() instanceof KitchenUser user ? Optional.of(user) : Optional.empty();
     }
 
     /** Under which name a device's sessions are kept. */

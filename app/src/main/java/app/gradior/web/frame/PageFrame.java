@@ -1,9 +1,11 @@
 package app.gradior.web.frame;
 
 import app.gradior.access.Hashes;
+import app.gradior.access.Members;
 import app.gradior.access.Right;
 import app.gradior.access.Role;
 import app.gradior.batch.Batch;
+import app.gradior.batch.Coming;
 import app.gradior.care.Cautions;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
@@ -17,6 +19,7 @@ import app.gradior.room.shelf.CoolingNow;
 import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -26,6 +29,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ModelAttribute;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Gives every page its frame: the kitchen, its figures, the places, and the strip of live pots. */
 @ControllerAdvice(basePackages = "app.gradior.web")
@@ -36,14 +40,24 @@ class PageFrame {
     private final CoolingNow cooling;
     private final Heard heard;
     private final Acting acting;
+    private final JsonMapper json;
 
-    PageFrame(Kitchens kitchens, Batches batches, LivePots live, CoolingNow cooling, Heard heard, Acting acting) {
+    // Wide: what stands around every page.
+    PageFrame(
+            Kitchens kitchens,
+            Batches batches,
+            LivePots live,
+            CoolingNow cooling,
+            Heard heard,
+            Acting acting,
+            JsonMapper json) {
         this.kitchens = kitchens;
         this.batches = batches;
         this.live = live;
         this.cooling = cooling;
         this.heard = heard;
         this.acting = acting;
+        this.json = json;
     }
 
     /** One of the places of the top bar. */
@@ -71,23 +85,21 @@ class PageFrame {
             String told,
             String heardBy,
             String hand) {
-        private Chip heard(Map<Long, Heard.Last> heard) {
-            Heard.Last last = heard.get(id);
-            return last == null || told.isEmpty() || !last.told().equals(told)
-                    ? this
-                    : new Chip(address, id, name, left, doNow, urgent, handsInMin, coming, told, last.by(), hand);
+        private Chip by(String who) {
+            return new Chip(address, id, name, left, doNow, urgent, handsInMin, coming, told, who, hand);
         }
     }
 
     @ModelAttribute
     void frame(@AuthenticationPrincipal @Nullable KitchenUser user, HttpServletRequest request, Model model) {
         String path = request.getRequestURI();
-        Role role = Rights.role(request).orElse(null);
-        if (user == null || role == null || path.startsWith("/api/") || path.startsWith("/feed/")) {
+        Members.Standing standing = Rights.standing(request).orElse(null);
+        if (user == null || standing == null || path.startsWith("/api/") || path.startsWith("/feed/")) {
             return;
         }
         model.addAttribute("account", user.mark());
         model.addAttribute("acting", acting.now().name());
+        Role role = standing.role();
         model.addAttribute("role", role);
         model.addAttribute("mayCook", role.may(Right.COOK));
         model.addAttribute("mayOwn", role.may(Right.OWN));
@@ -95,10 +107,8 @@ class PageFrame {
         Figures figures = new Figures(kitchen);
         model.addAttribute("kitchen", kitchen);
         model.addAttribute("figures", figures);
-        Rights.standing(request).ifPresent(one -> {
-            one.kitchenGoes().ifPresent(at -> model.addAttribute("kitchenGoes", figures.dayAndTime(at)));
-            one.accountGoes().ifPresent(at -> model.addAttribute("accountGoes", figures.dayAndTime(at)));
-        });
+        standing.kitchenGoes().ifPresent(at -> model.addAttribute("kitchenGoes", figures.dayAndTime(at)));
+        standing.accountGoes().ifPresent(at -> model.addAttribute("accountGoes", figures.dayAndTime(at)));
         model.addAttribute(
                 "places",
                 List.of(
@@ -130,9 +140,21 @@ class PageFrame {
         odd.forEach(o -> chips.add(quiet(o.address(), 0, o.name(), "—", Words.text("odd.chip", o.why()))));
         Map<Long, Heard.Last> known = heard.of(kitchen.id());
         return chips.stream()
-                .map(chip -> chip.heard(known))
+                .map(chip -> heard(kitchen, chip, known.get(chip.id())))
                 .sorted(Comparator.comparing((Chip chip) -> !chip.urgent()).thenComparingDouble(Chip::handsInMin))
                 .toList();
+    }
+
+    /** What was heard is silent until it is over: then it can be told anew. */
+    private Chip heard(Kitchen kitchen, Chip chip, Heard.@Nullable Last last) {
+        if (last == null || chip.told().isEmpty()) {
+            return chip;
+        }
+        if (chip.urgent() && chip.told().equals(last.told())) {
+            return chip.by(last.by());
+        }
+        heard.forget(kitchen.id(), chip.id(), last.told());
+        return chip;
     }
 
     private Chip chip(CoolingNow.Now now, Figures figures) {
@@ -152,11 +174,25 @@ class PageFrame {
                 says,
                 now.urgent(),
                 Math.max(0, left),
-                Coming.json(List.of(Coming.at(
-                        now.limitAt(), batches.now(), Words.text("coming.cold", figures.temp(now.limitC()))))),
+                coming(List.of(new Coming(now.limitAt(), new Coming.Cold(now.limitC()))), figures),
                 Hashes.sha256("cooling " + now.state() + now.limitC()),
                 "",
                 "");
+    }
+
+    /**
+     * What a device keeps of a moment to come.
+     *
+     * @param in ms from now, for devices' clocks differ
+     */
+    record Moment(long in, String says) {}
+
+    private String coming(List<Coming> coming, Figures figures) {
+        Instant now = batches.now();
+        return json.writeValueAsString(coming.stream()
+                .map(one -> new Moment(
+                        Math.max(0, Duration.between(now, one.at()).toMillis()), Words.say(one.says(), figures)))
+                .toList());
     }
 
     /** One that calls nobody. */
@@ -184,7 +220,7 @@ class PageFrame {
                 Words.say(prompt.doNow(), figures),
                 prompt.urgent(),
                 forecast.handsInMinutes(),
-                Coming.json(Coming.of(batch, forecast, batches.now())),
+                coming(Coming.of(batch, forecast), figures),
                 Hashes.sha256(prompt.doNow().toString()),
                 "",
                 batch.inHand());

@@ -2,7 +2,6 @@ package app.gradior.web.frame;
 
 import app.gradior.access.Members;
 import app.gradior.access.Right;
-import app.gradior.access.Role;
 import app.gradior.access.StoveDevices;
 import app.gradior.room.words.Words;
 import app.gradior.web.guard.PlainAnswer;
@@ -15,7 +14,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
 import org.springframework.web.method.HandlerMethod;
@@ -27,7 +25,6 @@ import org.springframework.web.servlet.HandlerInterceptor;
  */
 @Component
 public class Rights implements HandlerInterceptor {
-    private static final String ROLE = "gradior.role";
     private static final String STANDING = "gradior.standing";
 
     private final Members members;
@@ -40,32 +37,26 @@ public class Rights implements HandlerInterceptor {
         this.sessions = sessions;
     }
 
-    /** Who is signed in; empty for nobody. */
-    public static Optional<KitchenUser> user() {
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof KitchenUser user ? Optional.of(user) : Optional.empty();
-    }
-
-    /** What whoever asks is in their kitchen; empty for nothing. */
-    public static Optional<Role> role(HttpServletRequest request) {
-        return request.getAttribute(ROLE) instanceof Role role ? Optional.of(role) : Optional.empty();
+    /** What whoever asks is in their kitchen, and what ends there; empty for nothing. */
+    static Optional<Members.Standing> standing(HttpServletRequest request) {
+        return request.getAttribute(STANDING) instanceof Members.Standing one ? Optional.of(one) : Optional.empty();
     }
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler)
             throws IOException {
-        KitchenUser user = user().orElse(null);
+        KitchenUser user = KitchenUser.signedIn().orElse(null);
         if (user == null || !(handler instanceof HandlerMethod method)) {
             return true;
         }
-        Optional<Role> role = role(user, request);
-        role.ifPresent(known -> request.setAttribute(ROLE, known));
+        Optional<Members.Standing> standing = standing(user);
+        standing.ifPresent(one -> request.setAttribute(STANDING, one));
         Right needed = needed(method, request);
         if (needed == Right.NONE) {
             return true;
         }
-        if (role.isPresent()) {
-            return role.get().may(needed) || refused(request, response, needed);
+        if (standing.isPresent()) {
+            return standing.get().role().may(needed) || refused(request, response, needed);
         }
         if (user.isDevice()) {
             return over(request, response);
@@ -73,18 +64,10 @@ public class Rights implements HandlerInterceptor {
         return needed == Right.SELF || nowhere(request, response);
     }
 
-    private Optional<Role> role(KitchenUser user, HttpServletRequest request) {
-        if (user.isDevice()) {
-            return devices.isPaired(user.kitchenId(), user.deviceId()) ? Optional.of(Role.STOVE) : Optional.empty();
-        }
-        Optional<Members.Standing> standing = members.standing(user.kitchenId(), user.accountId());
-        standing.ifPresent(one -> request.setAttribute(STANDING, one));
-        return standing.map(Members.Standing::role);
-    }
-
-    /** What a person is in their kitchen, and what ends; empty for a device, or for nothing. */
-    static Optional<Members.Standing> standing(HttpServletRequest request) {
-        return request.getAttribute(STANDING) instanceof Members.Standing one ? Optional.of(one) : Optional.empty();
+    private Optional<Members.Standing> standing(KitchenUser user) {
+        return user.isDevice()
+                ? devices.device(user.kitchenId(), user.deviceId()).map(device -> Members.Standing.STOVE)
+                : members.standing(user.kitchenId(), user.accountId());
     }
 
     private static Right needed(HandlerMethod method, HttpServletRequest request) {

@@ -166,7 +166,7 @@ class SecurityConfig {
                 .formLogin(form -> form.loginPage("/login")
                         .authenticationDetailsSource(PasswordSignIn::from)
                         .successHandler((request, response, who) -> {
-                            entrance.cameIn(user(who), request, response);
+                            entrance.cameThroughTheForm(user(who), request, response);
                             response.sendRedirect(whereTo(wanted.getRequest(request, response)));
                             wanted.removeRequest(request, response);
                         })

@@ -26,7 +26,7 @@ final class StoveFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         if (HttpMethod.GET.matches(request.getMethod())
-                && Rights.user().isEmpty()
+                && KitchenUser.signedIn().isEmpty()
                 && !NOBODYS.matcher(request.getRequestURI()).matches()) {
             String secret = Entrance.stove(request);
             if (!secret.isEmpty()) {

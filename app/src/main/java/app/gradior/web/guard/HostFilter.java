@@ -23,7 +23,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class HostFilter extends OncePerRequestFilter {
-    private final Set<String> hosts = new HashSet<>(Set.of("localhost", "127.0.0.1", "[::1]", "::1"));
+    private final Set<String> hosts = new HashSet<>(ThisMachine.NAMES);
 
     HostFilter(GradiorProperties properties) {
         properties.hosts().forEach(host -> hosts.add(host.strip().toLowerCase(Locale.ROOT)));

@@ -53,9 +53,6 @@ class HobController {
 
     private static final Duration ASKED_FOR = Duration.ofDays(4);
 
-    /** As a sauce is eaten. */
-    private static final double TABLE_C = 60;
-
     /** A pot of the kit, to be known by its look. */
     record OwnPot(long id, String name, String section) {}
 
@@ -84,7 +81,7 @@ class HobController {
         List<SauceVersion> sauces = book.sauces(kitchen.id());
         model.addAttribute("sauces", sauces);
         if (sauces.isEmpty()) {
-            firstMinutes(kitchen, figures, model);
+            firstMinutes(kitchen, model);
         }
         model.addAttribute("soon", soon(kitchen, figures));
         model.addAttribute(
@@ -97,9 +94,8 @@ class HobController {
         return "hob";
     }
 
-    /** What a newcomer has: pots to be known by their looks, and what a made-up one is served at. */
-    private void firstMinutes(Kitchen kitchen, Figures figures, Model model) {
-        model.addAttribute("served", figures.degrees(TABLE_C));
+    /** What a newcomer has: pots to be known by their looks. */
+    private void firstMinutes(Kitchen kitchen, Model model) {
         model.addAttribute(
                 "kitPots",
                 kit.pots(kitchen.id()).stream()

@@ -1,9 +1,9 @@
 package app.gradior.web.kit;
 
-import app.gradior.access.Right;
 import app.gradior.estimate.WaterTest;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
+import app.gradior.heat.BurnerKind;
 import app.gradior.heat.Look;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
@@ -21,7 +21,6 @@ import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
 import app.gradior.web.form.Within;
 import app.gradior.web.frame.Figures;
-import app.gradior.web.frame.Needs;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -42,7 +41,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
-import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Pots, burners, jars and tokens. */
 @Controller
@@ -107,7 +105,7 @@ class KitController {
         model.addAttribute("burners", burners);
         model.addAttribute("potsAway", kit.potsPutAway(kitchen.id()));
         model.addAttribute("burnersAway", kit.burnersPutAway(kitchen.id()));
-        model.addAttribute("burnerTypes", KitchenKit.BurnerType.values());
+        model.addAttribute("burnerTypes", BurnerKind.values());
         model.addAttribute("jars", kit.jars(kitchen.id()));
         model.addAttribute("pairs", pairs(kitchen, pots, burners));
         model.addAttribute("looks", Look.values());
@@ -227,7 +225,7 @@ class KitController {
     /** A new burner as typed. */
     record NewBurnerForm(
             @NotBlank @Size(max = 80) String burnerName,
-            KitchenKit.@Nullable BurnerType type,
+            @Nullable BurnerKind type,
 
             @Within(label = HEAT, least = KitchenKit.WEAKEST_BURNER_W, most = KitchenKit.STRONGEST_BURNER_W, unit = "W")
             @Nullable
@@ -381,24 +379,5 @@ class KitController {
     String removeJar(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
         kit.removeJar(kitchen.id(), id);
         return "redirect:/kit#jars";
-    }
-
-    @PostMapping("/tokens")
-    @Needs(Right.OWN)
-    String makeToken(
-            @ModelAttribute("kitchen") Kitchen kitchen,
-            @RequestParam String label,
-            @RequestParam Tokens.Scope scope,
-            @RequestParam(defaultValue = "YEAR") Tokens.Life life,
-            RedirectAttributes flash) {
-        flash.addFlashAttribute("newToken", tokens.make(kitchen.id(), label, scope, life));
-        return "redirect:/kit#tokens";
-    }
-
-    @PostMapping("/tokens/{id}/remove")
-    @Needs(Right.OWN)
-    String removeToken(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
-        tokens.remove(kitchen.id(), id);
-        return "redirect:/kit#tokens";
     }
 }

@@ -4,6 +4,7 @@ import app.gradior.estimate.WaterTest;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.Look;
+import app.gradior.kept.Utc;
 import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitWaterTest;
@@ -11,7 +12,6 @@ import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.kit.WaterTests;
 import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.ZoneOffset;
 import java.util.List;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -57,8 +57,7 @@ class WaterTestController {
         model.addAttribute("pot", kit.pot(kitchen.id(), row.potId()));
         model.addAttribute("burner", kit.burner(kitchen.id(), row.burnerId()));
         model.addAttribute("lookLabel", Words.say(Look.ofKey(row.look())));
-        model.addAttribute(
-                "startedAt", row.startedAt().toInstant(ZoneOffset.UTC).toString());
+        model.addAttribute("startedAt", Utc.instant(row.startedAt()).toString());
         model.addAttribute("endG", endG);
         model.addAttribute("faults", faults);
         Double factor = row.pairFactor();

@@ -3,6 +3,7 @@ package app.gradior.web.log;
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.EventBody;
+import app.gradior.kept.Utc;
 import app.gradior.room.batch.BatchLog;
 import app.gradior.room.batch.BatchSummary;
 import app.gradior.room.batch.Batches;
@@ -12,7 +13,6 @@ import app.gradior.room.exchange.KitchenFileWriter;
 import app.gradior.room.house.Kitchen;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.time.ZoneOffset;
 import java.util.List;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -57,7 +57,7 @@ class ExportController {
                         row.id(),
                         safe(row.name()),
                         row.state(),
-                        row.startedAt().toInstant(ZoneOffset.UTC),
+                        Utc.instant(row.startedAt()),
                         safe(row.potName()),
                         row.minutes(),
                         row.yieldMl(),

@@ -1,5 +1,6 @@
 package app.gradior.web.log;
 
+import app.gradior.kept.Utc;
 import app.gradior.measure.Numbers;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.SauceVersion;
@@ -12,7 +13,6 @@ import app.gradior.room.kit.Lessons;
 import app.gradior.room.words.Words;
 import app.gradior.web.draw.LearningDrawing;
 import app.gradior.web.frame.Figures;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -127,7 +127,7 @@ class LearningController {
                     sauce == null
                             ? Words.text("learning-controller.batch", row.batchId())
                             : names.getOrDefault(sauce, "Batch " + row.batchId()),
-                    figures.dayAndTime(row.finishedAt().toInstant(ZoneOffset.UTC)),
+                    figures.dayAndTime(Utc.instant(row.finishedAt())),
                     figures.minutes(row.tookMin()),
                     foretold == null || low == null || high == null
                             ? "—"

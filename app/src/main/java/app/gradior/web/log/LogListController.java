@@ -1,6 +1,7 @@
 package app.gradior.web.log;
 
 import app.gradior.batch.Batch;
+import app.gradior.kept.Utc;
 import app.gradior.measure.Numbers;
 import app.gradior.room.batch.BatchLog;
 import app.gradior.room.batch.BatchSummary;
@@ -167,7 +168,7 @@ class LogListController {
                 row.id(),
                 (live || aside ? "/pot/" : "/log/") + row.id(),
                 row.name(),
-                figures.dayAndTime(row.startedAt().toInstant(ZoneOffset.UTC)),
+                figures.dayAndTime(Utc.instant(row.startedAt())),
                 row.potName(),
                 minutes == null
                         ? aside

@@ -9,6 +9,7 @@ import app.gradior.room.book.SauceBook;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.Equipment;
 import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.words.Words;
 import app.gradior.sauce.Use;
 import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletResponse;
@@ -46,7 +47,21 @@ class AlreadyController {
     }
 
     private void fill(Kitchen kitchen, Map<String, String> asked, Model model) {
-        Map<String, String> f = new HashMap<>(Map.ofEntries(
+        Map<String, String> f = usual(kitchen);
+        asked.forEach(f::put);
+        model.addAttribute("f", f);
+        model.addAttribute("sauces", book.sauces(kitchen.id()));
+        Equipment ware = kit.ware(kitchen.id());
+        model.addAttribute("pots", ware.pots());
+        model.addAttribute("burners", ware.burners());
+        model.addAttribute("looks", Look.values());
+        model.addAttribute("lids", LidState.values());
+        model.addAttribute("uses", Use.values());
+    }
+
+    /** What stands there before anybody typed. */
+    private static Map<String, String> usual(Kitchen kitchen) {
+        return new HashMap<>(Map.ofEntries(
                 Map.entry("name", ""),
                 Map.entry("sauce", "0"),
                 Map.entry("lines", ""),
@@ -57,15 +72,17 @@ class AlreadyController {
                 Map.entry("lid", "open"),
                 Map.entry("step", "5"),
                 Map.entry("served", new Figures(kitchen).degrees(60))));
-        asked.forEach(f::put);
-        model.addAttribute("f", f);
-        model.addAttribute("sauces", book.sauces(kitchen.id()));
-        Equipment ware = kit.ware(kitchen.id());
-        model.addAttribute("pots", ware.pots());
-        model.addAttribute("burners", ware.burners());
-        model.addAttribute("looks", Look.values());
-        model.addAttribute("lids", LidState.values());
-        model.addAttribute("uses", Use.values());
+    }
+
+    /** A pot that is not really on, for whoever wants to see one. */
+    @PostMapping("/made-up")
+    String madeUp(@ModelAttribute("kitchen") Kitchen kitchen) {
+        Map<String, String> asked = usual(kitchen);
+        asked.put("name", Words.text("page.hob.a-made-up-sauce"));
+        asked.put("lines", Words.text("page.hob.made-up-lines"));
+        asked.put("look", Look.GENTLE.key());
+        kit.pots(kitchen.id()).stream().findFirst().ifPresent(pot -> asked.put("pot", String.valueOf(pot.id())));
+        return "redirect:/pot/" + already.takeUp(kitchen, question(kitchen, asked));
     }
 
     @PostMapping

@@ -4,6 +4,7 @@ import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
+import app.gradior.kept.Utc;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
@@ -29,7 +30,6 @@ import app.gradior.web.frame.Figures;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.LocalDateTime;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -131,7 +131,7 @@ class SaucesController {
                         "sauces-controller.cooked-last",
                         cooked.batches(),
                         (cooked.batches() == 1 ? " time" : " times"),
-                        figures.day(cooked.lastAt().toInstant(ZoneOffset.UTC)));
+                        figures.day(Utc.instant(cooked.lastAt())));
         return new Entry(row.id(), row.name(), target, when, tagsOf(row), cooked == null ? null : cooked.lastAt());
     }
 

@@ -1,5 +1,6 @@
 package app.gradior.web.sauces;
 
+import app.gradior.kept.Utc;
 import app.gradior.measure.Numbers;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.SauceVersion;
@@ -9,7 +10,6 @@ import app.gradior.room.larder.Lines;
 import app.gradior.room.words.Words;
 import app.gradior.texture.Stair;
 import app.gradior.web.frame.Figures;
-import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Controller;
@@ -51,8 +51,8 @@ class VersionsController {
         model.addAttribute(
                 "versions",
                 rows.stream()
-                        .map(row -> new Entry(
-                                row.version(), figures.dayAndTime(row.savedAt().toInstant(ZoneOffset.UTC)), row.name()))
+                        .map(row ->
+                                new Entry(row.version(), figures.dayAndTime(Utc.instant(row.savedAt())), row.name()))
                         .toList());
         model.addAttribute("sauce", newest);
         model.addAttribute("a", first);

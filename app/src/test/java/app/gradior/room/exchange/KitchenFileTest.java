@@ -11,6 +11,7 @@ import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Origin;
 import app.gradior.care.Storage;
 import app.gradior.finding.Refusal;
+import app.gradior.heat.BurnerKind;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
@@ -141,7 +142,7 @@ class KitchenFileTest {
     void aBatchThatIsOver() {
         kitchen = fresh();
         kit.addPot(kitchen.id(), "Rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL);
-        kit.addBurner(kitchen.id(), "Front", KitchenKit.BurnerType.GAS, 1100);
+        kit.addBurner(kitchen.id(), "Front", BurnerKind.GAS, 1100);
         kit.addJar(kitchen.id(), Jar.withHeadspace("Jam jar", 370, 8, 6));
         SauceBook.Draft draft = new SauceBook.Draft(
                 "Onion gravy",

@@ -1,4 +1,4 @@
-package app.gradior.room;
+package app.gradior.kept;
 
 /** Takes the key that the database gave to a new row. */
 public final class Inserted {
