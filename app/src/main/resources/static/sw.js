@@ -4,7 +4,7 @@
 // they were last seen, and they say of when. What pages are made of is kept beside them. Everything is asked of the server first; whoever
 // signs out, or in, leaves nothing here for the next.
 const CACHE = 'gradior-pots-1';
-const PAGE = /^\/$|^\/pot\/\d+$|^\/plan\/clock$|^\/plan\/\d+$|^\/bench(\/[a-z]+)?$/;
+const PAGE = /^\/$|^\/pot\/\d+$|^\/plan\/clock$|^\/plan\/\d+$|^\/bench(\/[a-z]+)?$|^\/care$/;
 /** What the bench answers as one types. */
 const ANSWER = /^\/bench\/[a-z]+\/answer$/;
 const PART = /^\/(css|js|fonts|icons|webjars)\/|^\/icon\.svg$/;

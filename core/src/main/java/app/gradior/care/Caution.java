@@ -9,6 +9,11 @@ import java.util.List;
 
 /** A matter of safety, where it applies. The bundles have two texts for each: what is wrong, and what to do. */
 public sealed interface Caution extends Finding {
+    /** Where all of it is told. */
+    default CareTopic topic() {
+        return CareTopic.of(this);
+    }
+
     /** The pot is so full that it boils over: the share of it. */
     record Overfull(double share) implements Caution {}
 

@@ -16,12 +16,14 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * One text of a bundle, ready to be filled in. ICU's patterns, and in them formats of our own: {@code {massG, cooks}} is filled by what
- * the cooks' format makes of the figure massG.
+ * the cooks' format makes of the figure massG. A number in a figure's place stands for itself: {@code {74, temp}}.
  */
 final class Pattern {
     private static final java.util.regex.Pattern OWN = java.util.regex.Pattern.compile(
             "\\{(\\w+), *(cooks|volume|temp|litres1?|grams|time|hours|percent|commas|oneOf|field)}"
                     + "|\\{(\\w+), *key,");
+
+    private static final java.util.regex.Pattern NUMBER = java.util.regex.Pattern.compile("\\d+");
 
     private final MessageFormat format;
     private final List<Own> own = new ArrayList<>();
@@ -84,6 +86,8 @@ final class Pattern {
         for (Own one : own) {
             if (figures.containsKey(one.figure())) {
                 filled.put(one.as(), formatted.apply(one.format(), figures.get(one.figure())));
+            } else if (NUMBER.matcher(one.figure()).matches()) {
+                filled.put(one.as(), formatted.apply(one.format(), Double.valueOf(one.figure())));
             }
         }
         String text;

@@ -60,8 +60,12 @@ class PageFrame {
         this.json = json;
     }
 
-    /** One of the places of the top bar. */
-    record Place(String name, String path, boolean here) {}
+    /**
+     * One of the places of the top bar.
+     *
+     * @param atHand whether it stands in a phone's bar; the others are behind its last word
+     */
+    record Place(String name, String path, boolean here, boolean atHand) {}
 
     /**
      * A live pot on the strip.
@@ -109,22 +113,27 @@ class PageFrame {
         model.addAttribute("figures", figures);
         standing.kitchenGoes().ifPresent(at -> model.addAttribute("kitchenGoes", figures.dayAndTime(at)));
         standing.accountGoes().ifPresent(at -> model.addAttribute("accountGoes", figures.dayAndTime(at)));
-        model.addAttribute(
-                "places",
-                List.of(
-                        new Place(Words.text("page-frame.hob"), "/", path.equals("/") || path.startsWith("/pot")),
-                        new Place(Words.text("page-frame.sauces"), "/sauces", path.startsWith("/sauces")),
-                        new Place(Words.text("page-frame.plan"), "/plan", path.startsWith("/plan")),
-                        new Place(Words.text("page-frame.log"), "/log", path.startsWith("/log")),
-                        new Place(Words.text("page-frame.bench"), "/bench", path.startsWith("/bench")),
-                        new Place(
-                                Words.text("page-frame.kit"),
-                                "/kit",
-                                path.startsWith("/kit") && !path.startsWith("/kitchen")),
-                        new Place(Words.text("page-frame.larder"), "/larder", path.startsWith("/larder"))));
+        model.addAttribute("places", places(path));
         boolean ownPot = path.startsWith("/pot/") || path.equals("/");
         boolean page = "GET".equals(request.getMethod()) && !path.endsWith("/answer");
         model.addAttribute("strip", page ? strip(kitchen, figures, !ownPot) : List.of());
+    }
+
+    private static List<Place> places(String path) {
+        return List.of(
+                new Place(Words.text("page-frame.hob"), "/", path.equals("/") || path.startsWith("/pot"), true),
+                place(path, "/sauces", Words.text("page-frame.sauces"), true),
+                place(path, "/plan", Words.text("page-frame.plan"), true),
+                place(path, "/log", Words.text("page-frame.log"), true),
+                place(path, "/bench", Words.text("page-frame.bench"), true),
+                place(path, "/practice", Words.text("page-frame.practice"), false),
+                place(path, "/kit", Words.text("page-frame.kit"), false),
+                place(path, "/larder", Words.text("page-frame.larder"), false),
+                place(path, "/care", Words.text("page-frame.care"), false));
+    }
+
+    private static Place place(String path, String own, String name, boolean atHand) {
+        return new Place(name, own, path.equals(own) || path.startsWith(own + "/"), atHand);
     }
 
     /** What wants hands first; the pots' own pages show the live ones themselves. */

@@ -4,6 +4,7 @@ import app.gradior.measure.Numbers;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.words.Words;
+import app.gradior.web.frame.Figures;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
@@ -13,12 +14,10 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** Printables as PDF. */
 @Controller
-@RequestMapping("/kit/print")
 class PrintController {
     private final KitchenKit kit;
 
@@ -27,7 +26,7 @@ class PrintController {
     }
 
     /** The dipstick of a pot, with the start and the stop of a plan when they are named, mm. */
-    @GetMapping("/dipstick/{pot}.pdf")
+    @GetMapping("/kit/print/dipstick/{pot}.pdf")
     ResponseEntity<byte[]> dipstick(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long pot,
@@ -41,9 +40,16 @@ class PrintController {
         return pdf("dipstick.pdf", Paper.dipstick(kitPot.name(), kitPot.shape(), marks, isLetter(paper)));
     }
 
-    @GetMapping("/rings.pdf")
+    @GetMapping("/kit/print/rings.pdf")
     ResponseEntity<byte[]> rings(@RequestParam(defaultValue = "a4") String paper) {
         return pdf("rings.pdf", Paper.ringTarget(isLetter(paper)));
+    }
+
+    /** What to do when it has happened, for the wall. */
+    @GetMapping("/care/sheet.pdf")
+    ResponseEntity<byte[]> wall(
+            @ModelAttribute("figures") Figures figures, @RequestParam(defaultValue = "a4") String paper) {
+        return pdf("care.pdf", WallSheet.draw(isLetter(paper), figures));
     }
 
     private static boolean isLetter(String paper) {
