@@ -34,6 +34,15 @@ class CoreArchitectureTest {
             .dependOnClassesThat()
             .haveFullyQualifiedName("java.time.Clock");
 
+    /** What is in the pots of practice is no business of the model's. */
+    @ArchTest
+    static final ArchRule onlyPracticeKnowsTheJudge = noClasses()
+            .that()
+            .resideOutsideOfPackages("app.gradior.judge..", "app.gradior.practice..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("app.gradior.judge..");
+
     /** What judges the model shares nothing with it. */
     @Test
     void theJudgeKnowsNoneOfUs() {

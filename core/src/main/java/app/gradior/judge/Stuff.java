@@ -16,6 +16,10 @@ import org.apache.commons.csv.CSVRecord;
 public final class Stuff {
     private static final Map<String, CSVRecord> FOODS = read("foods.csv", "id");
     private static final Map<String, CSVRecord> STARCHES = read("starches.csv", "key");
+    /** Grains of roots burst and dissolve at the boil, grains of cereals hardly; kitchen teaching. */
+    private static final Map<String, Double> WORN_PER_MIN = Map.of("potato", 0.02, "tapioca", 0.018, "arrowroot", 0.015);
+
+    private static final double USUAL_WORN_PER_MIN = 0.003;
     private static final double WATER_SD = 0.025;
     private static final double SOLIDS_SD = 0.025;
 
@@ -37,6 +41,9 @@ public final class Stuff {
     double rawStarch;
 
     double swollenStarch;
+    /** Share of what swollen starch does that is lost in a minute at the boil. */
+    double wornPerMin;
+
     final List<Pieces> pieces = new ArrayList<>();
 
     /** Pulp, or starch in cells, that comes out of pieces with time. */
@@ -73,6 +80,11 @@ public final class Stuff {
     private static double figure(CSVRecord row, String column) {
         String text = row.get(column);
         return text.isEmpty() ? 0 : Double.parseDouble(text);
+    }
+
+    /** Whether the table has that food. */
+    public static boolean knows(String food) {
+        return FOODS.containsKey(food);
     }
 
     /** So many grams of a food of the table, its water and its solids each a little off. */
@@ -112,6 +124,7 @@ public final class Stuff {
             CSVRecord kind = STARCHES.get(row.get("starch_kind"));
             s.rawStarch = grams / figure(kind, "critical_over_maize");
             s.starchMass = dry * figure(row, "starch");
+            s.wornPerMin = WORN_PER_MIN.getOrDefault(row.get("starch_kind"), USUAL_WORN_PER_MIN);
         }
         return s;
     }
@@ -133,6 +146,7 @@ public final class Stuff {
         starchMass += more.starchMass;
         rawStarch += more.rawStarch;
         swollenStarch += more.swollenStarch;
+        wornPerMin = Math.max(wornPerMin, more.wornPerMin);
         pieces.addAll(more.pieces);
     }
 
@@ -160,6 +174,8 @@ public final class Stuff {
         return 4.2 * water + 2.5 * (ethanol + acetic) + 1.6 * (mass() - water - ethanol - acetic - fat) + 2.1 * fat;
     }
 
+    private static final double WEARS_C = 94;
+
     /** After some minutes at a temperature, °C: pieces fall apart, granules swell. */
     void heated(double minutes, double tempC, Nature nature) {
         if (tempC < 68) {
@@ -168,6 +184,9 @@ public final class Stuff {
         double swells = rawStarch * (1 - Math.exp(-minutes));
         rawStarch -= swells;
         swollenStarch += swells;
+        if (tempC > WEARS_C) {
+            swollenStarch *= Math.exp(-nature.wears() * wornPerMin * minutes);
+        }
         double pace = minutes * Math.pow(2, (tempC - 97) / 10) / nature.softening();
         for (Pieces piece : pieces) {
             double falls = piece.grams * (1 - Math.exp(-pace / piece.minutes));
@@ -251,6 +270,19 @@ public final class Stuff {
 
     /** Apparent viscosity at 50 1/s, Pa·s. */
     double viscosity(double tempC, Nature nature) {
+        double[] both = liquidAndNetwork(tempC, nature);
+        double drops = Math.min(0.68, 1.09 * fat / volume());
+        return (both[0] + both[1]) * Math.pow(1 - drops / 0.75, -1.9);
+    }
+
+    /** What it stands up to, Pa: by the network alone; a thick pulp of 1 Pa·s at 50 1/s stands some 12 Pa. */
+    double yieldPa(double tempC, Nature nature) {
+        return YIELD_PER_PAS * liquidAndNetwork(tempC, nature)[1];
+    }
+
+    private static final double YIELD_PER_PAS = 12;
+
+    private double[] liquidAndNetwork(double tempC, Nature nature) {
         double serum = serum();
         double sugars = Math.min(0.85, (sucrose + 0.8 * hexoses + solubles) / (serum - 0.2 * hexoses));
         double watery = 1e-3 * Math.exp(-3.7188 + 578.919 / (tempC + 273.15 - 137.546));
@@ -278,8 +310,22 @@ public final class Stuff {
         double grains = 300e3 * nature.cells() * Math.pow(held * 0.5 * cells / serum, 2.2);
         double network = liquid20
                 * (pulp * cooler + (powder + grains) * cooler * cooler + 2 * Math.sqrt(pulp * powder) * cooler);
-        double drops = Math.min(0.68, 1.09 * fat / volume());
-        return (liquid + network) * Math.pow(1 - drops / 0.75, -1.9);
+        return new double[] {liquid, network};
+    }
+
+    /** Salt, g in 100 g. */
+    public double saltPercent() {
+        return 100 * salt / mass();
+    }
+
+    /** Sugars, g in 100 g of the liquid. */
+    public double sweetPercent() {
+        return 100 * (sucrose + hexoses) / serum();
+    }
+
+    /** Protein, pulp and starch that hold a bubble or a skin, g in 100 g. */
+    public double holdingPercent() {
+        return 100 * (gelatine + pulpMass + starchMass + 0.3 * fat) / mass();
     }
 
     private static double sugarPower(double share) {

@@ -28,6 +28,11 @@ public final class HiddenPot {
     private double covered;
     private double leak = 1;
     private double lostG;
+    /** What the knob gives, W; NaN while a cook keeps a look. */
+    private double givenW = Double.NaN;
+
+    private double boiledOffKgPerM2H;
+    private double wattsNow;
 
     public HiddenPot(Vessel vessel, Nature nature) {
         this.vessel = vessel;
@@ -46,9 +51,21 @@ public final class HiddenPot {
         return vessel.metalJPerK();
     }
 
+    /** Begins as hot as that, °C, the metal with it. */
+    public void warmTo(double c) {
+        tempC = c;
+    }
+
+    /** So many watts, whatever comes of it, and no more than the burner has. */
+    public void give(double watts) {
+        on = watts > 0;
+        givenW = Math.min(vessel.mostW(), watts);
+    }
+
     /** Kept at so much below the boil. */
     public void keepBelow(double kelvin) {
         on = true;
+        givenW = Double.NaN;
         belowBoilK = kelvin;
         fluxKgPerM2H = 0;
     }
@@ -56,6 +73,7 @@ public final class HiddenPot {
     /** Kept at a boil that would send so much off, open, kg/(m²·h). */
     public void keepBoiling(double flux) {
         on = true;
+        givenW = Double.NaN;
         belowBoilK = 0;
         fluxKgPerM2H = flux;
     }
@@ -84,7 +102,8 @@ public final class HiddenPot {
         return true;
     }
 
-    private double level() {
+    /** How high it stands, m. */
+    public double level() {
         double m3 = stuff.volume() * 1.03e-6;
         double low = 0;
         double high = vessel.heightM();
@@ -101,7 +120,8 @@ public final class HiddenPot {
         return low;
     }
 
-    private double across(double z) {
+    /** How wide it is so high above its floor, m. */
+    public double across(double z) {
         return vessel.floorM() + (vessel.mouthM() - vessel.floorM()) * z / vessel.heightM();
     }
 
@@ -157,19 +177,28 @@ public final class HiddenPot {
         double airKg = open[0] * surface * leak;
         double airW = airKg * latent(tempC) + open[1] * surface * (1 - covered) + lidW;
         double heat = metal() + stuff.heatCapacity();
-        double watts = on ? Math.min(vessel.mostW(), wanted(wallW + airW, heat, surface, viscosity, wallW)) : 0;
+        double watts = on ? watts(wallW + airW, heat, surface, viscosity, wallW) : 0;
+        wattsNow = watts;
         double next = tempC + (watts - wallW - airW) * seconds / heat;
         double gone;
         if (next >= boilC) {
             double spare = Math.max(0, watts - wallW - heat * (boilC - tempC) / seconds);
             gone = Math.max(0, spare - lidW) / latent(boilC) * seconds;
             tempC = boilC;
+            boiledOffKgPerM2H = gone / seconds / surface * 3600;
         } else {
             tempC = next;
             gone = airKg * seconds;
+            boiledOffKgPerM2H = 0;
         }
         evaporate(1000 * gone);
         stuff.heated(seconds / 60, tempC, nature);
+    }
+
+    private double watts(double lostW, double heat, double surface, double viscosity, double wallW) {
+        return Double.isNaN(givenW)
+                ? Math.min(vessel.mostW(), wanted(lostW, heat, surface, viscosity, wallW))
+                : givenW;
     }
 
     private double wanted(double lostW, double heat, double surface, double viscosity, double wallW) {
@@ -221,6 +250,48 @@ public final class HiddenPot {
 
     public double boilC() {
         return boilC;
+    }
+
+    /** Vapour that breaks through as bubbles, kg/(m²·h); 0 below the boil. */
+    public double boiledOffKgPerM2H() {
+        return boiledOffKgPerM2H;
+    }
+
+    /** Its surface as it stands, m². */
+    public double surfaceM2() {
+        return Math.PI / 4 * Math.pow(across(level()), 2);
+    }
+
+    public double waterG() {
+        return stuff.water;
+    }
+
+    /** Heat that goes in now, W. */
+    public double wattsNow() {
+        return wattsNow;
+    }
+
+    public Vessel vessel() {
+        return vessel;
+    }
+
+    /** Boils over, or goes on a spoon: what is left is of the same kind. */
+    public void take(double grams) {
+        stuff.times(1 - Math.max(0, Math.min(0.95, grams / stuff.mass())));
+    }
+
+    /** Apparent viscosity at 50 1/s at a temperature, °C, Pa·s. */
+    public double viscosity(double atC) {
+        return stuff.viscosity(atC, nature);
+    }
+
+    /** Stress that it stands up to without flowing, Pa: what pulp and grains hold between them. */
+    public double yieldPa(double atC) {
+        return stuff.yieldPa(atC, nature);
+    }
+
+    public Stuff stuff() {
+        return stuff;
     }
 
     public double lostG() {

@@ -18,6 +18,7 @@ import java.util.Random;
  * @param softening on the minutes that pieces take to fall apart
  * @param clings serum that stays on what a mill or sieve holds back, g/g
  * @param sweats on what vegetables lose in fat
+ * @param wears on what starch loses at the boil; 0 where nobody boils it long
  */
 public record Nature(
         double film,
@@ -32,9 +33,10 @@ public record Nature(
         double gelatine,
         double softening,
         double clings,
-        double sweats) {
+        double sweats,
+        double wears) {
     /** In the middle of everything. */
-    public static final Nature USUAL = new Nature(1, 12, 0.1, 10, 0.7, 1, 1, 1, 1, 1, 1, 2, 1);
+    public static final Nature USUAL = new Nature(1, 12, 0.1, 10, 0.7, 1, 1, 1, 1, 1, 1, 2, 1, 0);
 
     /** One of many. */
     public static Nature draw(Random random) {
@@ -51,7 +53,27 @@ public record Nature(
                 about(random, 1, 0.8),
                 about(random, 1, 0.25),
                 about(random, 2, 0.25),
-                about(random, 1, 0.25));
+                about(random, 1, 0.25),
+                0);
+    }
+
+    /** The same, and starch wears at the boil. */
+    public Nature wearing() {
+        return new Nature(
+                film,
+                lidW,
+                lidLeak,
+                wallW,
+                spatterPaS,
+                pulp,
+                pieces,
+                starch,
+                cells,
+                gelatine,
+                softening,
+                clings,
+                sweats,
+                1);
     }
 
     /** So much, in the middle, with that standard deviation of its logarithm. */
