@@ -7,6 +7,7 @@ import app.gradior.care.CareTopic;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,7 +39,18 @@ class CarePagesTest extends PageCalls {
                 .getContentAsByteArray();
         try (PDDocument sheet = Loader.loadPDF(pdf)) {
             assertThat(sheet.getNumberOfPages()).isEqualTo(1);
-            String text = new PDFTextStripper().getText(sheet).replaceAll("\\s+", " ");
+            float[] lowest = {0};
+            PDFTextStripper lines = new PDFTextStripper() {
+                @Override
+                protected void processTextPosition(TextPosition letter) {
+                    lowest[0] = Math.max(lowest[0], letter.getYDirAdj());
+                    super.processTextPosition(letter);
+                }
+            };
+            String text = lines.getText(sheet).replaceAll("\\s+", " ");
+            assertThat(lowest[0])
+                    .as("all of it is on the paper")
+                    .isLessThan(sheet.getPage(0).getMediaBox().getHeight() - 30);
             assertThat(text)
                     .contains("running water on it for 20 minutes", "Lid on, heat off, no water", "No sheet replaces")
                     .doesNotContain("?");

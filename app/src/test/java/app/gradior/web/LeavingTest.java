@@ -143,7 +143,27 @@ class LeavingTest extends PageCalls {
                 kitchen);
         jdbc.update("insert into kitchen_name (kitchen_id, words, food_id) values (?, 'w', 'f')", kitchen);
         jdbc.update("insert into kitchen_measure (kitchen_id, word, ml) values (?, 'm', 5)", kitchen);
+        practised(owner);
         jdbc.update("insert into kitchen_in_house (kitchen_id, food_id) values (?, 'f')", kitchen);
+    }
+
+    /** A practice pot, judged, with the eye to be used. */
+    private void practised(KitchenUser who) throws Exception {
+        String at = by(who, "/practice", "what", "bubbles").getRedirectedUrl();
+        mvc.perform(post(at + "/read")
+                .with(user(who))
+                .with(csrf())
+                .param("sense", "spoon")
+                .param("atS", "60")
+                .param("said", "4"));
+        by(who, "/practice/eye", "used", "true");
+    }
+
+    private int practiceRows(long account) {
+        return List.of("practice_run", "practice_judgement", "practice_consent").stream()
+                .mapToInt(table -> jdbc.queryForObject(
+                        "select count(*) from " + table + " where account_id = ?", Integer.class, account))
+                .sum();
     }
 
     /** How many rows of a kitchen each of the database's tables has, by the tables' own columns. */
@@ -238,6 +258,8 @@ class LeavingTest extends PageCalls {
                 jo.username());
         members.change(cook.kitchenId(), jo.accountId(), Role.OWNER);
         invitations.make(cook.kitchenId(), Role.COOK, "", jo.username());
+        practised(jo);
+        assertThat(practiceRows(jo.accountId())).isEqualTo(3);
         assertThat(namedIn(jo.username())).hasSizeGreaterThan(4);
         by(jo, "/account/close", "password", "not the password");
         assertThat(page(jo, "/account")).doesNotContain("Your account goes for good");
@@ -246,6 +268,7 @@ class LeavingTest extends PageCalls {
         clock.forward(Duration.ofDays(8));
         erasure.eraseWhatIsDue();
         assertThat(members.of(cook.kitchenId())).hasSize(1);
+        assertThat(practiceRows(jo.accountId())).isZero();
         assertThat(kitchens.find(own)).as("nobody else was in it").isEmpty();
         assertThat(jdbc.queryForObject("select count(*) from account where login = ?", Integer.class, jo.username()))
                 .isZero();

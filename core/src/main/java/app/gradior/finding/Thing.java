@@ -16,6 +16,7 @@ public enum Thing {
     PHOTOGRAPH,
     PLAN,
     POT,
+    PRACTICE,
     SAUCE,
     SERVED_PLAN,
     TOKEN,

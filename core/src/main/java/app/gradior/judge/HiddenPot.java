@@ -196,9 +196,7 @@ public final class HiddenPot {
     }
 
     private double watts(double lostW, double heat, double surface, double viscosity, double wallW) {
-        return Double.isNaN(givenW)
-                ? Math.min(vessel.mostW(), wanted(lostW, heat, surface, viscosity, wallW))
-                : givenW;
+        return Double.isNaN(givenW) ? Math.min(vessel.mostW(), wanted(lostW, heat, surface, viscosity, wallW)) : givenW;
     }
 
     private double wanted(double lostW, double heat, double surface, double viscosity, double wallW) {

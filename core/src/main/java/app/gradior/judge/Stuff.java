@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -17,7 +18,8 @@ public final class Stuff {
     private static final Map<String, CSVRecord> FOODS = read("foods.csv", "id");
     private static final Map<String, CSVRecord> STARCHES = read("starches.csv", "key");
     /** Grains of roots burst and dissolve at the boil, grains of cereals hardly; kitchen teaching. */
-    private static final Map<String, Double> WORN_PER_MIN = Map.of("potato", 0.02, "tapioca", 0.018, "arrowroot", 0.015);
+    private static final Map<String, Double> WORN_PER_MIN =
+            Map.of("potato", 0.02, "tapioca", 0.018, "arrowroot", 0.015);
 
     private static final double USUAL_WORN_PER_MIN = 0.003;
     private static final double WATER_SD = 0.025;
@@ -121,7 +123,7 @@ public final class Stuff {
             s.pieces.add(new Pieces(row.get("cell_kind").equals("pulse") ? 45 : 12, true, cells));
         }
         if (!row.get("starch_kind").isEmpty()) {
-            CSVRecord kind = STARCHES.get(row.get("starch_kind"));
+            CSVRecord kind = Objects.requireNonNull(STARCHES.get(row.get("starch_kind")));
             s.rawStarch = grams / figure(kind, "critical_over_maize");
             s.starchMass = dry * figure(row, "starch");
             s.wornPerMin = WORN_PER_MIN.getOrDefault(row.get("starch_kind"), USUAL_WORN_PER_MIN);

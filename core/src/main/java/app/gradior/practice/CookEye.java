@@ -1,6 +1,8 @@
 package app.gradior.practice;
 
 import app.gradior.estimate.Learning;
+import app.gradior.finding.Unfit;
+import app.gradior.finding.Wrong;
 import app.gradior.reading.ReadingKind;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -42,6 +44,23 @@ public final class CookEye {
             return name().toLowerCase(Locale.ROOT);
         }
 
+        /** Whether it is judged in steps or looks, and not by a share. */
+        public boolean isInSteps() {
+            return this == NOW || this == COLD || this == SPOON || this == BUBBLES;
+        }
+
+        /**
+         * The sense that programs call so.
+         *
+         * @throws Unfit when there is none
+         */
+        public static Sense ofKey(String key) {
+            return Arrays.stream(values())
+                    .filter(sense -> sense.key().equals(key))
+                    .findFirst()
+                    .orElseThrow(() -> new Unfit(Wrong.Key.of("sense", key, values(), Sense::key)));
+        }
+
         /** The kind of reading that it is at a real pot, if it is one. */
         Optional<ReadingKind> reading() {
             return switch (this) {
@@ -65,7 +84,9 @@ public final class CookEye {
             if (sense.byLogarithm()) {
                 return Math.log((said + 1) / (truth + 1));
             }
-            return sense.reading().map(kind -> kind.told(said) - kind.told(truth)).orElse(said - truth);
+            return sense.reading()
+                    .map(kind -> kind.told(said) - kind.told(truth))
+                    .orElse(said - truth);
         }
     }
 
@@ -86,7 +107,8 @@ public final class CookEye {
             return Optional.empty();
         }
         double mean = Arrays.stream(offs).average().orElseThrow();
-        double squares = Arrays.stream(offs).map(off -> (off - mean) * (off - mean)).sum();
+        double squares =
+                Arrays.stream(offs).map(off -> (off - mean) * (off - mean)).sum();
         return Optional.of(new Eye(sense, offs.length, mean, Math.sqrt(squares / (offs.length - 1))));
     }
 
@@ -101,7 +123,8 @@ public final class CookEye {
             return OptionalDouble.empty();
         }
         double first = Arrays.stream(offs, 0, FEWEST).average().orElseThrow();
-        double last = Arrays.stream(offs, offs.length - FEWEST, offs.length).average().orElseThrow();
+        double last =
+                Arrays.stream(offs, offs.length - FEWEST, offs.length).average().orElseThrow();
         return OptionalDouble.of(last - first);
     }
 
@@ -109,14 +132,15 @@ public final class CookEye {
     public static Map<ReadingKind, Learning.HandLesson> lessons(List<Judgement> judged) {
         Map<ReadingKind, Learning.HandLesson> lessons = new EnumMap<>(ReadingKind.class);
         for (Sense sense : Sense.values()) {
-            sense.reading().ifPresent(kind -> of(sense, judged)
-                    .ifPresent(eye -> lessons.put(
-                            kind,
-                            new Learning.HandLesson(
-                                    eye.readings(),
-                                    eye.bias(),
-                                    (eye.readings() - 1) * eye.spread() * eye.spread(),
-                                    0))));
+            sense.reading()
+                    .ifPresent(kind -> of(sense, judged)
+                            .ifPresent(eye -> lessons.put(
+                                    kind,
+                                    new Learning.HandLesson(
+                                            eye.readings(),
+                                            eye.bias(),
+                                            (eye.readings() - 1) * eye.spread() * eye.spread(),
+                                            0))));
         }
         return lessons;
     }

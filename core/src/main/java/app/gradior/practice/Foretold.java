@@ -45,8 +45,8 @@ public final class Foretold {
         Scenario.Goal goal = practice.scenario().goal();
         return mixture(setting.foods()).map(foods -> {
             Look look = look(practice.at(pot, Math.min(atS, LOOKED_EVERY_S)).pot());
-            Stage reduce = new Stage(
-                    StageKind.REDUCE, foods, look, LIDS[setting.lid()], new StageEnd.StepServed(goal.step()));
+            Stage reduce =
+                    new Stage(StageKind.REDUCE, foods, look, LIDS[setting.lid()], new StageEnd.StepServed(goal.step()));
             BatchStory story = new BatchStory(
                     List.of(BatchStory.StoryStage.of(reduce)),
                     Ingredients.Spread.EXACT,
@@ -122,9 +122,8 @@ public final class Foretold {
     private static Optional<Mixture> mixture(Map<String, Double> foods) {
         Mixture all = Mixture.EMPTY;
         for (Map.Entry<String, Double> food : foods.entrySet()) {
-            Optional<Mixture> one = Catalogue.standard()
-                    .food(food.getKey())
-                    .map(known -> Mixture.of(known, food.getValue()));
+            Optional<Mixture> one =
+                    Catalogue.standard().food(food.getKey()).map(known -> Mixture.of(known, food.getValue()));
             if (one.isEmpty()) {
                 return Optional.empty();
             }

@@ -19,9 +19,7 @@ public enum Lesson {
     /** A syrup is taken off while it looks far too thin. */
     COLD(Deed.Kind.SPLASH, () -> one(Kitchen.pot(Kitchen.SYRUP, Kitchen.SMALL), Goal.of(6, 20))),
     /** A lid keeps the water in. */
-    LIDS(
-            Deed.Kind.RING,
-            () -> one(Kitchen.pot(Kitchen.WINE, Kitchen.MEDIUM).with(2, 2), Goal.of(2.5, 65))),
+    LIDS(Deed.Kind.RING, () -> one(Kitchen.pot(Kitchen.WINE, Kitchen.MEDIUM).with(2, 2), Goal.of(2.5, 65))),
     /** The same sauce, two widths. */
     WIDTHS(
             Deed.Kind.RING,
@@ -46,11 +44,11 @@ public enum Lesson {
             () -> new Scenario(
                     List.of(Kitchen.pot(Kitchen.GRAVY, Kitchen.MEDIUM).with(2, 2)), Goal.of(4.5, 65), "potato-starch")),
     /** Sugar browns where a level falls. */
-    EDGE(Deed.Kind.WIPE, () -> one(Kitchen.pot(Kitchen.STRONG_SYRUP, Kitchen.SMALL).with(8, 0), Goal.of(6.5, 20))),
+    EDGE(
+            Deed.Kind.WIPE,
+            () -> one(Kitchen.pot(Kitchen.STRONG_SYRUP, Kitchen.SMALL).with(8, 0), Goal.of(6.5, 20))),
     /** What is right at the start is too salt at the end. */
-    SALT(
-            Deed.Kind.SALT,
-            () -> one(Kitchen.pot(Kitchen.SALTY_STOCK, Kitchen.MEDIUM), new Goal(4.5, 65, 1.2))),
+    SALT(Deed.Kind.SALT, () -> one(Kitchen.pot(Kitchen.SALTY_STOCK, Kitchen.MEDIUM), new Goal(4.5, 65, 1.2))),
     /** Three pots, two hands. */
     THREE(
             Deed.Kind.RING,
@@ -73,16 +71,20 @@ public enum Lesson {
         static final PotShape WIDE = new PotShape(285, 255, 75);
         static final double BURNER_W = 1500;
 
-        static final Map<String, Double> TOMATO = Map.of("passata", 560.0, "water", 300.0, "vinegar-cider", 50.0, "sugar", 30.0);
-        static final Map<String, Double> HALF_TOMATO = Map.of("passata", 280.0, "water", 150.0, "vinegar-cider", 25.0, "sugar", 15.0);
-        static final Map<String, Double> CREAM = Map.of("chicken-stock", 500.0, "cream-double", 120.0, "cornflour", 9.0);
+        static final Map<String, Double> TOMATO =
+                Map.of("passata", 560.0, "water", 300.0, "vinegar-cider", 50.0, "sugar", 30.0);
+        static final Map<String, Double> HALF_TOMATO =
+                Map.of("passata", 280.0, "water", 150.0, "vinegar-cider", 25.0, "sugar", 15.0);
+        static final Map<String, Double> CREAM =
+                Map.of("chicken-stock", 500.0, "cream-double", 120.0, "cornflour", 9.0);
         static final Map<String, Double> SYRUP = Map.of("sugar", 260.0, "blackcurrant", 120.0, "water", 420.0);
         static final Map<String, Double> STRONG_SYRUP =
                 Map.of("sugar", 360.0, "vinegar-wine-red", 40.0, "water", 260.0);
         static final Map<String, Double> WINE = Map.of("wine-red", 220.0, "stock-bones", 320.0, "sugar", 30.0);
         static final Map<String, Double> STOCK = Map.of("beef-stock", 650.0, "cream-single", 40.0);
         static final Map<String, Double> GRAVY = Map.of("beef-stock", 650.0, "potato-starch", 17.0);
-        static final Map<String, Double> SALTY_STOCK = Map.of("chicken-stock", 550.0, "wine-white", 70.0, "cornflour", 8.0);
+        static final Map<String, Double> SALTY_STOCK =
+                Map.of("chicken-stock", 550.0, "wine-white", 70.0, "cornflour", 8.0);
         static final Map<String, Double> THICK = Map.of("tomato-paste", 260.0, "passata", 320.0, "sugar", 60.0);
 
         private Kitchen() {}

@@ -17,6 +17,10 @@ import java.util.TreeMap;
  */
 public record PotSetting(
         Map<String, Double> foods, PotShape shape, double emptyG, double burnerW, double startC, int knob, int lid) {
+    static final double HOT_C = 90;
+    static final int HALF_UP = 5;
+    private static final double STEEL_G_PER_M2 = 18_000;
+
     public PotSetting {
         // In one order, so that the same seed cooks the same pot.
         foods = new TreeMap<>(foods);
@@ -24,7 +28,7 @@ public record PotSetting(
 
     /** Hot, half way up the knob, open. */
     public static PotSetting hot(Map<String, Double> foods, PotShape shape, double burnerW) {
-        return new PotSetting(foods, shape, emptyG(shape), burnerW, 90, 5, 0);
+        return new PotSetting(foods, shape, emptyG(shape), burnerW, HOT_C, HALF_UP, 0);
     }
 
     PotSetting with(int newKnob, int newLid) {
@@ -34,6 +38,6 @@ public record PotSetting(
     /** Steel of a usual kitchen's thickness, g: 18 kg/m² of floor and wall. */
     public static double emptyG(PotShape shape) {
         double m2 = shape.surfaceM2(0) + shape.wallM2(shape.heightMm());
-        return 18_000 * m2;
+        return STEEL_G_PER_M2 * m2;
     }
 }

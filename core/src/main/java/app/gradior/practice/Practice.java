@@ -1,8 +1,10 @@
 package app.gradior.practice;
 
+import app.gradior.texture.Bubbles;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * Practice pots as they were left: a scenario, a seed and what was done. The same three always give the same pots, so nothing else is kept.
@@ -49,6 +51,16 @@ public final class Practice {
                 scenario, seed, deeds.stream().filter(other -> other != deed).toList());
     }
 
+    /** The same with that pot never taken off. */
+    Practice stillOn(int pot) {
+        return new Practice(
+                scenario,
+                seed,
+                deeds.stream()
+                        .filter(deed -> deed.pot() != pot || deed.kind() != Deed.Kind.OFF)
+                        .toList());
+    }
+
     /** The same as it was just after that was done. */
     Practice upTo(Deed last) {
         return new Practice(scenario, seed, deeds.subList(0, deeds.indexOf(last) + 1));
@@ -83,6 +95,31 @@ public final class Practice {
         }
         Deed last = deeds.get(deeds.size() - 1);
         return at(last.pot(), last.atS()).shown();
+    }
+
+    /**
+     * What a sense would have to say of a pot at a moment, and the step that it had then.
+     *
+     * @return none for what is judged with the whole pot ({@link Said})
+     */
+    public OptionalDouble truth(CookEye.Sense sense, int pot, double atS) {
+        PracticePot then = at(pot, atS).pot();
+        return switch (sense) {
+            case SPOON -> OptionalDouble.of(then.stepHot());
+            case BUBBLES -> OptionalDouble.of(Bubbles.between(then.stepHot()));
+            case TRAIL ->
+                OptionalDouble.of(
+                        then.apply(new Deed(atS, pot, Deed.Kind.TRAIL, 0)).figure());
+            case DRIP ->
+                OptionalDouble.of(
+                        then.apply(new Deed(atS, pot, Deed.Kind.DRIP, 0)).figure());
+            case NOW, COLD, MINUTES -> OptionalDouble.empty();
+        };
+    }
+
+    /** The step that a pot had at a moment. */
+    public double stepHot(int pot, double atS) {
+        return at(pot, atS).pot().stepHot();
     }
 
     /**

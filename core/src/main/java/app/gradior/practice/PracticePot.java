@@ -177,8 +177,7 @@ final class PracticePot {
         switch (kind) {
             case SPOON -> {
                 coat = coat(flow, density);
-                line = Math.min(
-                        LINE_STAYS_S, LINE_FILLS_S * Math.exp(LINE_PER_STEP * (stepHot() - LINE_FROM_STEP)));
+                line = Math.min(LINE_STAYS_S, LINE_FILLS_S * Math.exp(LINE_PER_STEP * (stepHot() - LINE_FROM_STEP)));
             }
             case TRAIL -> figure = SpoonTimes.trailS(flow, density, Math.max(0.001, pot.level()));
             case DRIP -> figure = SpoonTimes.dripS(flow, density);

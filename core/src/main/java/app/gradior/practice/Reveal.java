@@ -51,7 +51,19 @@ public record Reveal(
      * @param stepCold what it would have been at the table
      * @param minutesLeft until it would have been right, left as it was; infinite when never
      */
-    public record Judged(Said said, double stepNow, double stepCold, double minutesLeft) {}
+    public record Judged(Said said, double stepNow, double stepCold, double minutesLeft) {
+        /** What it says of the cook's eye. */
+        public List<CookEye.Judgement> judgements() {
+            return List.of(
+                    new CookEye.Judgement(CookEye.Sense.NOW, said.stepNow(), stepNow, stepNow),
+                    new CookEye.Judgement(CookEye.Sense.COLD, said.stepCold(), stepCold, stepNow),
+                    new CookEye.Judgement(
+                            CookEye.Sense.MINUTES,
+                            said.minutesLeft(),
+                            Math.min(Said.MOST_MINUTES, minutesLeft),
+                            stepNow));
+        }
+    }
 
     /**
      * What a decision cost.
@@ -123,9 +135,11 @@ public record Reveal(
         return said.stream()
                 .filter(one -> one.pot() == pot)
                 .map(one -> {
-                    PracticePot then = practice.at(pot, one.atS()).pot();
+                    // What is judged just before it comes off is judged of a pot that is on.
+                    Practice on = practice.stillOn(pot);
+                    PracticePot then = on.at(pot, one.atS()).pot();
                     double servedC = practice.scenario().goal().servedC();
-                    return new Judged(one, then.stepHot(), then.stepAt(servedC), minutesLeft(practice, one));
+                    return new Judged(one, then.stepHot(), then.stepAt(servedC), minutesLeft(on, one));
                 })
                 .toList();
     }
@@ -137,7 +151,7 @@ public record Reveal(
         double waited = 0;
         while (pot.stepAt(goal.servedC()) < goal.step()) {
             waited += WAITS_S;
-            if (waited > 60 * LONGEST_WAIT_MIN || pot.isOff()) {
+            if (waited > 60 * LONGEST_WAIT_MIN) {
                 return Double.POSITIVE_INFINITY;
             }
             pot.to(said.atS() + waited);
@@ -156,8 +170,7 @@ public record Reveal(
             }
         }
         bestOff(practice, pot, off, steady)
-                .ifPresent(best -> costs.add(new Cost(
-                        off, Math.max(0, best - score.total()))));
+                .ifPresent(best -> costs.add(new Cost(off, Math.max(0, best - score.total()))));
         return costs.stream()
                 .filter(cost -> Math.abs(cost.points()) >= TOLD)
                 .sorted(Comparator.comparingDouble(Cost::points).reversed())

@@ -14,9 +14,10 @@ class CareTopicTest {
                 .flatMap(topic -> topic.cautions().stream())
                 .toList();
         assertThat(placed).doesNotHaveDuplicates();
-        assertThat(placed).hasSameElementsAs(Arrays.stream(Caution.class.getPermittedSubclasses())
-                .<Class<? extends Caution>>map(type -> type.asSubclass(Caution.class))
-                .toList());
+        assertThat(placed)
+                .hasSameElementsAs(Arrays.stream(Caution.class.getPermittedSubclasses())
+                        .<Class<? extends Caution>>map(type -> type.asSubclass(Caution.class))
+                        .toList());
         assertThat(new Caution.Honey().topic()).isEqualTo(CareTopic.HONEY);
         assertThat(new Caution.CalmBurner(null, 1, 2).topic()).isEqualTo(CareTopic.SCORCHING);
     }

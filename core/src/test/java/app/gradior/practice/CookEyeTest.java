@@ -31,7 +31,8 @@ class CookEyeTest {
         assertThat(CookEye.of(Sense.MINUTES, judged)).as("one says nothing").isEmpty();
         assertThat(judged.get(3).off()).as("twice as long").isCloseTo(Math.log(2), within(1e-9));
         assertThat(new Judgement(Sense.COLD, 5, 6, 6).off()).isEqualTo(-1);
-        assertThat(new Judgement(Sense.MINUTES, 5, Double.POSITIVE_INFINITY, 5).off()).isNegative();
+        assertThat(new Judgement(Sense.MINUTES, 5, Double.POSITIVE_INFINITY, 5).off())
+                .isNegative();
     }
 
     /** What never ends is no figure to learn from. */

@@ -91,7 +91,8 @@ class PracticeTest {
         assertThat(again.lastShown().orElseThrow().figure())
                 .isEqualTo(once.lastShown().orElseThrow().figure());
         Practice other = new Practice(Lesson.COLD.scenario(), SEED + 1, List.of());
-        assertThat(other.at(0, 600).pot().massG()).isNotEqualTo(once.at(0, 600).pot().massG());
+        assertThat(other.at(0, 600).pot().massG())
+                .isNotEqualTo(once.at(0, 600).pot().massG());
     }
 
     /** A look into the future is what the future is: the frames sent ahead are those that a later reload gets. */
@@ -115,7 +116,8 @@ class PracticeTest {
     void whatIsDoneIsSeen() {
         Practice thick = new Practice(Lesson.RESCUE.scenario(), SEED, List.of());
         Sight before = thick.sights(0, 240, 0).get(0);
-        Sight splashed = thick.with(deed(200, Deed.Kind.SPLASH, 200)).sights(0, 240, 0).get(0);
+        Sight splashed =
+                thick.with(deed(200, Deed.Kind.SPLASH, 200)).sights(0, 240, 0).get(0);
         assertThat(splashed.levelMm()).isGreaterThan(before.levelMm() + 2);
         assertThat(splashed.bubbleMm()).as("thinner bubbles smaller").isLessThan(before.bubbleMm());
         Practice thin = of(Lesson.COLD);
@@ -133,7 +135,8 @@ class PracticeTest {
     void readingsFollowThickness() {
         List<Deed.Kind> kinds = List.of(Deed.Kind.SPOON, Deed.Kind.TRAIL, Deed.Kind.DRIP, Deed.Kind.RING);
         for (Deed.Kind kind : kinds) {
-            Shown early = of(Lesson.BUBBLES).with(deed(300, kind, 0)).lastShown().orElseThrow();
+            Shown early =
+                    of(Lesson.BUBBLES).with(deed(300, kind, 0)).lastShown().orElseThrow();
             Shown late = of(Lesson.BUBBLES)
                     .with(deed(5, Deed.Kind.STIR, 0))
                     .with(deed(1500, kind, 0))
@@ -190,6 +193,11 @@ class PracticeTest {
         assertThat(judged.stepCold()).isEqualTo(then.stepAt(20)).isGreaterThan(then.stepHot() + 1);
         PracticePot later = practice.at(0, 300 + 60 * judged.minutesLeft()).pot();
         assertThat(later.stepAt(20)).isCloseTo(6, within(0.15));
+        Reveal atTheEnd =
+                Reveal.of(of(Lesson.COLD).with(deed(400, Deed.Kind.OFF, 0)), 0, List.of(new Said(400, 0, 3, 5, 0)));
+        assertThat(atTheEnd.judged().get(0).minutesLeft())
+                .as("said just before it came off")
+                .isBetween(1.0, 15.0);
         assertThat(reveal.curve().get(reveal.curve().size() - 1).minute()).isEqualTo(20);
         assertThat(reveal.stepServed()).isCloseTo(practice.at(0, 1200).pot().stepAt(20), within(1e-9));
     }
@@ -263,7 +271,8 @@ class PracticeTest {
             Forecast knows = Foretold.at(read, 0, 720).orElseThrow();
             weighed += Math.abs(knows.stepServed().middle() - truth);
             assertThat(knows.stepServed().high() - knows.stepServed().low())
-                    .isLessThan(forecast.stepServed().high() - forecast.stepServed().low());
+                    .isLessThan(
+                            forecast.stepServed().high() - forecast.stepServed().low());
         }
         assertThat(weighed / 6).isLessThan(0.8);
         assertThat(blind / 6).as("of another physics and other fruit").isBetween(0.05, 1.2);

@@ -37,6 +37,9 @@ public class Erasure {
                 rows::container,
                 rows::photo,
                 rows::alarmHeard,
+                rows::practiceJudgement,
+                rows::practiceRun,
+                rows::practiceConsent,
                 rows::batchEvent,
                 rows::recorder,
                 rows::batchPlan,
@@ -99,6 +102,9 @@ public class Erasure {
             rows.uninvited(login);
         });
         rows.nameless("PERSON", id);
+        rows.eyeOf(id);
+        rows.practisedBy(id);
+        rows.consentOf(id);
         leaving.eraseAccount(id);
     }
 }

@@ -29,6 +29,25 @@ interface ErasureMapper {
     @Delete("delete from alarm_heard where kitchen_id = #{kitchenId}")
     void alarmHeard(long kitchenId);
 
+    @Delete("delete from practice_judgement where kitchen_id = #{kitchenId}")
+    void practiceJudgement(long kitchenId);
+
+    @Delete("delete from practice_run where kitchen_id = #{kitchenId}")
+    void practiceRun(long kitchenId);
+
+    @Delete("delete from practice_consent where kitchen_id = #{kitchenId}")
+    void practiceConsent(long kitchenId);
+
+    /** What somebody practised goes with them, wherever they cooked. */
+    @Delete("delete from practice_judgement where account_id = #{account}")
+    void eyeOf(long account);
+
+    @Delete("delete from practice_run where account_id = #{account}")
+    void practisedBy(long account);
+
+    @Delete("delete from practice_consent where account_id = #{account}")
+    void consentOf(long account);
+
     @Delete("delete from batch_event where kitchen_id = #{kitchenId}")
     void batchEvent(long kitchenId);
 

@@ -4,12 +4,14 @@ import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
 import app.gradior.heat.BurnerKind;
 import app.gradior.room.house.Furnishing;
+import app.gradior.room.practice.Practices;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.vessel.Jar;
 import app.gradior.vessel.KeptShape;
 import app.gradior.vessel.PotMaterial;
 import app.gradior.vessel.PotShape;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -27,10 +29,12 @@ public class KitchenKit implements Furnishing {
 
     private final KitMapper kit;
     private final Lessons lessons;
+    private final Practices practices;
 
-    KitchenKit(KitMapper kit, Lessons lessons) {
+    KitchenKit(KitMapper kit, Lessons lessons, Practices practices) {
         this.kit = kit;
         this.lessons = lessons;
+        this.practices = practices;
     }
 
     /**
@@ -90,7 +94,16 @@ public class KitchenKit implements Furnishing {
                 kit.burners(kitchenId),
                 kit.tests(kitchenId),
                 lessons.latest(kitchenId),
-                lessons.hands(kitchenId));
+                hands(kitchenId));
+    }
+
+    /** What finished batches showed of how this kitchen reads, and practice of those cooks who allow it. */
+    private List<KeptHand> hands(long kitchenId) {
+        List<KeptHand> all = new ArrayList<>(lessons.hands(kitchenId));
+        practices
+                .hands(kitchenId)
+                .forEach((kind, of) -> of.forEach(lesson -> all.add(KeptHand.of(0, kitchenId, kind, lesson))));
+        return all;
     }
 
     /** Pots that can be chosen. */

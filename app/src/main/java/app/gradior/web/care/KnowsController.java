@@ -1,9 +1,9 @@
 package app.gradior.web.care;
 
+import app.gradior.room.words.Words;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import app.gradior.room.words.Words;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,8 +17,7 @@ class KnowsController {
     record Picture(String key, String svg) {}
 
     /** What the model does not know, by the name of its text. */
-    private static final List<String> LIMITS =
-            List.of("pot", "food", "taste", "scorch", "pressure", "oven", "safety");
+    private static final List<String> LIMITS = List.of("pot", "food", "taste", "scorch", "pressure", "oven", "safety");
 
     @GetMapping
     String knows(Model model) {

@@ -19,6 +19,10 @@ import java.util.function.ToDoubleFunction;
 /** What the page on the model shows: each picture is reckoned by the model that it explains, of sauces that stand in any kitchen. */
 final class ModelPictures {
     private static final double SERVED_C = 20;
+    /** The stair ends here; what is counted in grams is well above. */
+    private static final double THICKEST = 9.5;
+
+    private static final double GRAMS = 20;
     private static final int MINUTES = 40;
     private static final int EVERY = 2;
     private static final int COLDEST_C = 10;
@@ -78,15 +82,19 @@ final class ModelPictures {
     // Wide: a pot of something, and what of it is drawn.
     private static CurvesDrawing.Curve simmering(
             String mark, Map<String, Double> foods, PotShape pot, Look look, ToDoubleFunction<SimmerRun> figure) {
-        SimmerRun run = new SimmerRun(
-                of(foods), PotOnHeat.unknownPair(pot, 0), new Heat(look, LidState.OPEN), 1, SERVED_C);
+        SimmerRun run =
+                new SimmerRun(of(foods), PotOnHeat.unknownPair(pot, 0), new Heat(look, LidState.OPEN), 1, SERVED_C);
         List<CurvesDrawing.Point> points = new ArrayList<>();
         points.add(new CurvesDrawing.Point(0, figure.applyAsDouble(run)));
         for (int minute = EVERY; minute <= MINUTES; minute += EVERY) {
             if (run.advance(60.0 * EVERY) == SimmerRun.End.DRY) {
                 break;
             }
-            points.add(new CurvesDrawing.Point(minute, figure.applyAsDouble(run)));
+            double y = figure.applyAsDouble(run);
+            if (y > THICKEST && y < GRAMS) {
+                break;
+            }
+            points.add(new CurvesDrawing.Point(minute, y));
         }
         return new CurvesDrawing.Curve(mark, points);
     }

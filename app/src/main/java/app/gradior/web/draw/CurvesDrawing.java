@@ -16,6 +16,9 @@ public final class CurvesDrawing {
     /** A letter takes so much room either way. */
     private static final double MARK = 14;
 
+    /** Radius of a curve that has one point only. */
+    private static final double LONE_POINT = 6;
+
     private static final int MOST_TICKS = 6;
 
     private static final double[] NICE = {
@@ -60,6 +63,13 @@ public final class CurvesDrawing {
             List<Point> points = curves.get(i).points();
             if (!points.isEmpty()) {
                 svg.path("curve c" + i, plane.line(points, Point::x, Point::y));
+                if (points.size() == 1) {
+                    svg.circle(
+                            "only c" + i,
+                            plane.x().at(points.get(0).x()),
+                            plane.y().at(points.get(0).y()),
+                            LONE_POINT);
+                }
                 Point end = points.get(points.size() - 1);
                 Point mark = free(new Point(plane.x().at(end.x()) + 6, plane.y().at(end.y()) + 5), marks);
                 marks.add(mark);

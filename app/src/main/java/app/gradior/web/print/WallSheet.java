@@ -9,9 +9,9 @@ import java.util.List;
 /** What to do when it has happened, and the numbers to know, on one sheet to hang up beside the stove. */
 final class WallSheet {
     private static final double LEFT_MM = 18;
-    private static final double TITLE_PT = 20;
-    private static final double HEAD_PT = 14;
-    private static final double TEXT_PT = 11.5;
+    private static final double TITLE_PT = 24;
+    private static final double HEAD_PT = 17;
+    private static final double TEXT_PT = 13.5;
     private static final double MM_PER_POINT = 25.4 / 72;
     private static final double LEADING = 1.32;
 

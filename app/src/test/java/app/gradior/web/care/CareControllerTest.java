@@ -56,7 +56,8 @@ class CareControllerTest {
             },
             delimiter = '|')
     void theWayBackIsOurs(String from, String referer, String leads) {
-        assertThat(CareController.cameFrom(from, referer.isEmpty() ? null : referer)).isEqualTo(leads);
+        assertThat(CareController.cameFrom(from, referer.isEmpty() ? null : referer))
+                .isEqualTo(leads);
     }
 
     @Test
@@ -82,7 +83,10 @@ class CareControllerTest {
     void nothingIsLeftOut(CareTopic topic) {
         assertThat(topic.key()).matches("[a-z]+(-[a-z]+)*");
         for (String part : CareController.TOLD) {
-            assertThat(Words.say(topic, part, Units.METRIC)).as(part).hasSizeGreaterThan(10).endsWith(".");
+            assertThat(Words.say(topic, part, Units.METRIC))
+                    .as(part)
+                    .hasSizeGreaterThan(10)
+                    .endsWith(".");
         }
     }
 
