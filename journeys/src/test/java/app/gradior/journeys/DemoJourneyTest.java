@@ -43,6 +43,9 @@ class DemoJourneyTest {
             "/larder",
             "/larder/damson",
             "/larder/add",
+            "/practice",
+            "/care",
+            "/care/knows",
             "/kit",
             "/kitchen");
 
@@ -60,6 +63,8 @@ class DemoJourneyTest {
             "/log/compare?ids=1,9,17",
             "/bench/cold",
             "/larder/damson",
+            "/practice",
+            "/care",
             "/kit");
 
     @Test
@@ -89,9 +94,61 @@ class DemoJourneyTest {
             assertThat(((Number) scroll).intValue())
                     .as("the pot needs no scrolling")
                     .isLessThanOrEqualTo(0);
+            for (String screen : BY_ONE_SWITCH) {
+                pot.navigate(screen);
+                assertThat(pot.evaluate(WALK_BEGINS))
+                        .as("no control: " + screen)
+                        .isEqualTo(List.of());
+                for (int i = 0; i < MOST_CONTROLS && !Boolean.TRUE.equals(pot.evaluate(WALK_IS_DONE)); i++) {
+                    pot.keyboard().press("Tab");
+                    pot.evaluate("document.activeElement.dataset.seen = '1'");
+                }
+                assertThat(pot.evaluate(NOT_REACHED))
+                        .as("never reached on " + screen)
+                        .isEqualTo(List.of());
+            }
             assertThat(browser.errors()).isEmpty();
         }
     }
+
+    /** Screens with the most controls of each kind: whoever has one switch steps from control to control. */
+    private static final List<String> BY_ONE_SWITCH = List.of(
+            "/",
+            "/sauces/1",
+            "/plan?sauce=3",
+            "/plan/clock",
+            "/pot/41",
+            "/log/1/replay?minute=20",
+            "/bench/reduce",
+            "/kit",
+            "/practice",
+            "/account");
+
+    private static final int MOST_CONTROLS = 160;
+    /** Marks all that can be used; answers with what looks as if it could be, and is no control. */
+    private static final String WALK_BEGINS = """
+            () => {
+              const seen = (e) => e.checkVisibility({ visibilityProperty: true }) && e.getClientRects().length > 0;
+              const controls = 'a[href],button,input,select,textarea,summary,[tabindex]:not([tabindex="-1"])';
+              document.querySelectorAll(controls).forEach((e) => {
+                if (!e.disabled && e.type !== 'hidden' && e.tabIndex >= 0 && seen(e)) { e.dataset.walk = '1'; }
+              });
+              return [...document.querySelectorAll('main *')]
+                .filter((e) => seen(e) && ['pointer', 'grab', 'move', 'ew-resize', 'ns-resize'].includes(getComputedStyle(e).cursor))
+                .filter((e) => !e.closest(controls + ',label,[role=slider]'))
+                .map((e) => e.outerHTML.slice(0, 90));
+            }
+            """;
+
+    /** Of a group of which one is chosen, that one is reached, and the others by its arrows. */
+    private static final String NOT_REACHED = """
+            () => [...document.querySelectorAll('[data-walk]')]
+              .filter((e) => !e.dataset.seen && !(e.type === 'radio'
+                && document.querySelector(`input[type=radio][name="${e.name}"][data-seen]`)))
+              .map((e) => e.outerHTML.slice(0, 90))
+            """;
+
+    private static final String WALK_IS_DONE = "() => (" + NOT_REACHED.strip() + ")().length === 0";
 
     private static void checkAll(Page page, List<String> screens) {
         for (String screen : screens) {

@@ -4,6 +4,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import java.nio.file.Path;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
@@ -22,7 +23,6 @@ class Screenshots {
             shot(wide, "/sauces/1", "sauce");
             shot(wide, "/plan?sauce=3", "plan");
             shot(wide, "/plan/clock", "clock");
-            shot(wide, "/plan/1/gather", "gather");
             shot(wide, "/pot/41", "pot");
             shot(wide, "/log", "log");
             shot(wide, "/log/1", "batch");
@@ -31,11 +31,18 @@ class Screenshots {
             shot(wide, "/log/38/finish", "finish");
             shot(wide, "/log/shelf", "shelf");
             shot(wide, "/log/learning", "learning");
-            shot(wide, "/log/compare?ids=1,9,17,25,33", "compare");
             shot(wide, "/kit", "kit");
             shot(wide, "/bench/thicken", "bench");
             shot(wide, "/bench/cold?have=look&kind=syrup&looksStep=2&looksC=100&served=20", "bench-cold");
             shot(wide, "/larder", "larder");
+            shot(wide, "/care", "care");
+            wide.navigate("/practice");
+            wide.click("text=Read the bubbles");
+            wide.check("[name=speed][value='60']", new Page.CheckOptions().setForce(true));
+            wide.keyboard().press(" ");
+            PlaywrightAssertions.assertThat(wide.locator("#minute")).hasText(Pattern.compile("^1\\d:.*"));
+            wide.keyboard().press(" ");
+            wide.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve("practice.png")));
             Page phone = browser.demo(application, 390, 844, ColorScheme.LIGHT);
             shot(phone, "/pot/41", "pot-phone");
             Page dark = browser.demo(application, 1280, 800, ColorScheme.DARK);
