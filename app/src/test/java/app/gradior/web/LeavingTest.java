@@ -341,7 +341,9 @@ class LeavingTest extends PageCalls {
                 .with(csrf())
                 .contentType("application/json")
                 .content("{\"clientKey\":\"a\",\"type\":\"note\",\"agoSeconds\":0,\"fields\":{\"text\":\"mine\"}}"));
+        practised(jo);
         Map<String, String> ofJo = everything(jo);
+        assertThat(ofJo.get("account.json")).contains("\"bubbles\"", "\"SPOON\"", "\"used\" : true");
         assertThat(ofJo.get("account.json"))
                 .contains(jo.username(), "Glaze of the harbour", "mine")
                 .doesNotContain("nobody's");

@@ -67,9 +67,7 @@ class PracticeJourneyTest {
             assertThat(page.locator("#look-says")).containsText("You counted");
             page.click("#dlg-look [data-away]");
             page.reload();
-            assertThat(page.locator("[name=heat][value='7']"))
-                    .as("left as it was")
-                    .isChecked();
+            assertThat(page.locator("[name=heat][value='7']")).isChecked();
             judgeAndTakeOff(page, "5.5");
             assertThat(page.locator("main")).containsText("A forecast told only the recipe");
             assertThat(page.locator(".reveal svg.curves")).isVisible();

@@ -5,6 +5,7 @@ import app.gradior.access.Passkeys;
 import app.gradior.access.Right;
 import app.gradior.room.batch.BatchesAsKept;
 import app.gradior.room.house.Kitchens;
+import app.gradior.room.practice.Practices;
 import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -22,6 +23,7 @@ public class Everything {
     private final Passkeys passkeys;
     private final Kitchens kitchens;
     private final BatchesAsKept batches;
+    private final Practices practices;
     private final KitchenFileWriter writer;
     private final JsonMapper json;
 
@@ -31,18 +33,20 @@ public class Everything {
             Passkeys passkeys,
             Kitchens kitchens,
             BatchesAsKept batches,
+            Practices practices,
             KitchenFileWriter writer,
             JsonMapper json) {
         this.members = members;
         this.passkeys = passkeys;
         this.kitchens = kitchens;
         this.batches = batches;
+        this.practices = practices;
         this.writer = writer;
         this.json = json;
     }
 
-    /** A kitchen, and what the person recorded there. */
-    record Place(String kitchen, String role, List<BatchesAsKept.RecordedBy> recorded) {}
+    /** A kitchen, and what the person recorded and practised there. */
+    record Place(String kitchen, String role, List<BatchesAsKept.RecordedBy> recorded, Practices.AsKept practised) {}
 
     /** An account; its password is kept as a hash that nobody needs to see. */
     record Account(String login, List<Passkeys.Key> passkeys, List<Place> kitchens) {}
@@ -54,7 +58,10 @@ public class Everything {
             zip.putNextEntry(new ZipEntry("account.json"));
             List<Place> recorded = places.stream()
                     .map(place -> new Place(
-                            place.name(), place.role().name(), batches.recordedBy(place.kitchenId(), accountId)))
+                            place.name(),
+                            place.role().name(),
+                            batches.recordedBy(place.kitchenId(), accountId),
+                            practices.asKept(new Practices.Cook(place.kitchenId(), accountId))))
                     .toList();
             zip.write(json.writerWithDefaultPrettyPrinter()
                     .writeValueAsBytes(new Account(login, passkeys.of(login), recorded)));

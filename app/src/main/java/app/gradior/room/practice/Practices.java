@@ -225,6 +225,17 @@ public class Practices {
         return rows.judged(cook.kitchenId(), cook.accountId(), MOST_JUDGED);
     }
 
+    /**
+     * What is kept of a cook's practice, for a file of all that is theirs.
+     *
+     * @param used whether forecasts reckon with their eye
+     */
+    public record AsKept(boolean used, List<Past> pots, List<CookEye.Judgement> judged) {}
+
+    public AsKept asKept(Cook cook) {
+        return new AsKept(isUsed(cook), latest(cook), judged(cook));
+    }
+
     /** Whether forecasts of real pots reckon with this cook's eye. */
     public boolean isUsed(Cook cook) {
         return rows.consented(cook.kitchenId()).contains(cook.accountId());
