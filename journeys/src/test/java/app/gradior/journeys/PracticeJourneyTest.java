@@ -12,7 +12,10 @@ import org.junit.jupiter.api.Test;
 /** A lesson by keys alone, a free pot by taps, the reveal, the eye; and the cautions from a pot and back. */
 class PracticeJourneyTest {
     private static void runUntil(Page page, String minutes) {
-        page.check("[name=speed][value='60']", new Page.CheckOptions().setForce(true));
+        assertThat(page.locator("[name=heat]:checked")).hasCount(1);
+        page.keyboard().press("+");
+        page.keyboard().press("+");
+        assertThat(page.locator("[name=speed][value='60']")).isChecked();
         page.keyboard().press(" ");
         assertThat(page.locator("#minute")).hasText(Pattern.compile(minutes));
         page.keyboard().press(" ");
@@ -53,6 +56,7 @@ class PracticeJourneyTest {
             page.navigate("/practice");
             page.click("text=Read the bubbles");
             assertThat(page.locator("h1")).hasText("Read the bubbles");
+            assertThat(page.locator("[name=heat][value='5']")).isChecked();
             page.keyboard().press("7");
             assertThat(page.locator("[name=heat][value='7']")).isChecked();
             runUntil(page, "^([5-9]|\\d\\d):.*");

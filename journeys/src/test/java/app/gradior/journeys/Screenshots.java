@@ -3,6 +3,7 @@ package app.gradior.journeys;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -38,7 +39,10 @@ class Screenshots {
             shot(wide, "/care", "care");
             wide.navigate("/practice");
             wide.click("text=Read the bubbles");
-            wide.check("[name=speed][value='60']", new Page.CheckOptions().setForce(true));
+            wide.waitForSelector(
+                    "[name=heat]:checked", new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
+            wide.keyboard().press("+");
+            wide.keyboard().press("+");
             wide.keyboard().press(" ");
             PlaywrightAssertions.assertThat(wide.locator("#minute")).hasText(Pattern.compile("^1\\d:.*"));
             wide.keyboard().press(" ");
