@@ -27,6 +27,7 @@ const mix = (share, a, b) => a.map((one, i) => Math.round(one + (b[i] - one) * s
 const rgb = (c, alpha = 1) => `rgba(${c[0]},${c[1]},${c[2]},${alpha})`;
 const PALE = [255, 246, 226];
 const BROWN = [58, 30, 14];
+const FOAM = [252, 249, 240];
 const LIGHT = 185;
 
 /** A colour that stands out from it: towards the light, of a pale sauce towards the dark. @param {number} share @param {number[]} c */
@@ -83,7 +84,7 @@ export class Stove {
       d.vy += 900 * dt;
       d.x += d.vx * dt;
       d.y += d.vy * dt;
-      return d.vy < 420;
+      return d.y < 3;
     });
   }
 
@@ -260,9 +261,16 @@ export class Stove {
     if (high < 2) {
       return;
     }
-    g.fillStyle = rgb(lit(0.6, colour), 0.92);
-    g.strokeStyle = rgb(lit(0.3, colour));
+    g.fillStyle = rgb(mix(0.66, colour, FOAM));
+    g.strokeStyle = rgb(mix(0.25, colour, FOAM));
     g.lineWidth = 0.8;
+    g.beginPath();
+    g.moveTo(cx - half + 2, y + 2);
+    for (let i = 0; i <= 24; i++) {
+      g.lineTo(cx - half + 2 + (i / 12) * (half - 2), y - high * (0.72 + 0.1 * Math.sin(i * 1.9 + this.clock)));
+    }
+    g.lineTo(cx + half - 2, y + 2);
+    g.fill();
     for (const [a, b, c] of this.froth) {
       const r = Math.min(7, 2 + high * 0.14) * c;
       const x = cx + a * Math.cos(b) * (half - 2);
@@ -437,13 +445,16 @@ export class Stove {
   onTop(g, cx, cy, inner, colour, sight) {
     if (sight.foamMm > 3) {
       const cover = Math.min(1, sight.foamMm / 22);
-      g.fillStyle = rgb(lit(0.62, colour), 0.9);
+      g.fillStyle = rgb(mix(0.66, colour, FOAM), 0.94);
+      g.strokeStyle = rgb(mix(0.25, colour, FOAM));
+      g.lineWidth = 0.8;
       for (const [a, b, c] of this.froth) {
         // It gathers at the wall first.
         if (a > 1 - cover) {
           g.beginPath();
           g.arc(cx + a * Math.cos(b) * inner, cy + a * Math.sin(b) * inner, inner * (0.025 + 0.035 * c * cover), 0, 2 * Math.PI);
           g.fill();
+          g.stroke();
         }
       }
     }

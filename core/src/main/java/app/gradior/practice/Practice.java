@@ -117,6 +117,11 @@ public final class Practice {
         };
     }
 
+    /** The step that it would have had at the table, taken off at a moment. */
+    public double stepServed(int pot, double atS) {
+        return at(pot, atS).pot().stepAt(scenario.goal().servedC());
+    }
+
     /** The step that a pot had at a moment. */
     public double stepHot(int pot, double atS) {
         return at(pot, atS).pot().stepHot();

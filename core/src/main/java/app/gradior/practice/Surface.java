@@ -37,6 +37,9 @@ final class Surface {
     /** ... and no more than that over the liquid that it is made of. */
     private static final double MOST_FOAM_OVER_LEVEL = 2;
 
+    /** ... and in what is as thick as that its bubbles burst before they gather, Pa·s. */
+    private static final double BURSTS_PAS = 0.12;
+
     private static final double FOAM_FADES_MIN = 5;
     /** What runs over the rim of foam that stands a millimetre over it, g/s; kitchen estimate. */
     private static final double SPILLS_G_PER_MM = 0.4;
@@ -68,7 +71,7 @@ final class Surface {
         skin = boils || pot.stuff().holdingPercent() < SKIN_PERCENT
                 ? Math.max(0, skin - minutes)
                 : 1 - (1 - skin) * Math.exp(-minutes / SKIN_MIN * holds);
-        foam(pot, holds, seconds);
+        foam(pot, holds / (1 + Math.pow(hotPas / BURSTS_PAS, 2)), seconds);
     }
 
     private void floor(HiddenPot pot, double flux, double hotPas, double minutes) {

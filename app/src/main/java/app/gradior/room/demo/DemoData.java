@@ -73,6 +73,7 @@ class DemoData implements ApplicationRunner {
     private final Lines lines;
     private final Plans plans;
     private final ContainersAsKept shelf;
+    private final DemoPractice practice;
     private final Clock clock;
     private final TransactionTemplate transaction;
 
@@ -88,6 +89,7 @@ class DemoData implements ApplicationRunner {
             Lines lines,
             Plans plans,
             ContainersAsKept shelf,
+            DemoPractice practice,
             Clock clock,
             TransactionTemplate transaction) {
         this.properties = properties;
@@ -100,6 +102,7 @@ class DemoData implements ApplicationRunner {
         this.lines = lines;
         this.plans = plans;
         this.shelf = shelf;
+        this.practice = practice;
         this.clock = clock;
         this.transaction = transaction;
     }
@@ -138,6 +141,7 @@ class DemoData implements ApplicationRunner {
         shelf(kitchen);
         live(kitchen);
         tonight(kitchen);
+        practice.fill(id);
         return kitchen;
     }
 
