@@ -144,6 +144,7 @@ class LeavingTest extends PageCalls {
         jdbc.update("insert into kitchen_name (kitchen_id, words, food_id) values (?, 'w', 'f')", kitchen);
         jdbc.update("insert into kitchen_measure (kitchen_id, word, ml) values (?, 'm', 5)", kitchen);
         practised(owner);
+        by(owner, "/account/sessions/end-others", "x", "");
         jdbc.update("insert into kitchen_in_house (kitchen_id, food_id) values (?, 'f')", kitchen);
     }
 
@@ -259,6 +260,8 @@ class LeavingTest extends PageCalls {
         members.change(cook.kitchenId(), jo.accountId(), Role.OWNER);
         invitations.make(cook.kitchenId(), Role.COOK, "", jo.username());
         practised(jo);
+        by(jo, "/account/sessions/end-others", "x", "");
+        by(cook, "/kitchen/people/members/" + jo.accountId() + "/role", "role", "OWNER");
         assertThat(practiceRows(jo.accountId())).isEqualTo(3);
         assertThat(namedIn(jo.username())).hasSizeGreaterThan(4);
         by(jo, "/account/close", "password", "not the password");

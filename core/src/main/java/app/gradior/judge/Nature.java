@@ -20,6 +20,7 @@ import java.util.Random;
  * @param sweats on what vegetables lose in fat
  * @param wears on what starch loses at the boil; 0 where nobody boils it long
  */
+// Wide: one factor for each thing that differs.
 public record Nature(
         double film,
         double lidW,

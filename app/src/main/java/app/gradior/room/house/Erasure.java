@@ -57,6 +57,7 @@ public class Erasure {
                 rows::foodSnapshot,
                 rows::formOnce,
                 rows::apiToken,
+                rows::audit,
                 rows::invitation,
                 rows::stoveDevice,
                 rows::member,
@@ -99,6 +100,7 @@ public class Erasure {
         leaving.login(id).ifPresent(login -> {
             publisher.publishEvent(new AccountGone(login));
             rows.heardByNobody(login);
+            rows.auditOfNobody(login);
             rows.uninvited(login);
         });
         rows.nameless("PERSON", id);

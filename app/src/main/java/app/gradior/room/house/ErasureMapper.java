@@ -99,6 +99,16 @@ interface ErasureMapper {
     @Delete("delete from api_token where kitchen_id = #{kitchenId}")
     void apiToken(long kitchenId);
 
+    @Delete("delete from audit where kitchen_id = #{kitchenId}")
+    void audit(long kitchenId);
+
+    /** What is noted of somebody stays, and names nobody any more. */
+    @Update("""
+            update audit set who = if(who = #{login}, '', who), about = if(instr(about, #{login}) > 0, '', about)
+            where who = #{login} or instr(about, #{login}) > 0
+            """)
+    void auditOfNobody(String login);
+
     @Delete("delete from invitation where kitchen_id = #{kitchenId}")
     void invitation(long kitchenId);
 

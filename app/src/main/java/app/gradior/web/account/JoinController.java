@@ -1,11 +1,13 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Audit;
 import app.gradior.access.Invitations;
 import app.gradior.access.Right;
 import app.gradior.access.SignIn;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.room.house.Kitchens;
+import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
@@ -89,6 +91,7 @@ class JoinController {
 
     /** As who is signed in here. */
     @PostMapping
+    @Audited(value = Audit.What.JOINED, comesIn = true)
     String join(@PathVariable String word, HttpServletRequest request, HttpServletResponse response, Model model) {
         KitchenUser user = someone().orElse(null);
         if (user == null) {
@@ -105,6 +108,7 @@ class JoinController {
     /** With a new name and password. */
     // Wide: what is typed, and where it leads.
     @PostMapping("/new")
+    @Audited(value = Audit.What.JOINED, comesIn = true)
     String fresh(
             @PathVariable String word,
             @RequestParam(defaultValue = "") String login,
@@ -123,6 +127,7 @@ class JoinController {
 
     /** As a device at the stove. */
     @PostMapping("/device")
+    @Audited(value = Audit.What.PAIRED, comesIn = true)
     String device(@PathVariable String word, HttpServletRequest request, HttpServletResponse response, Model model) {
         try {
             entrance.enterDevice(invitations.pair(word), request, response);

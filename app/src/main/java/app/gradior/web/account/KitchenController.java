@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Audit;
 import app.gradior.access.Right;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
@@ -12,6 +13,8 @@ import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Language;
 import app.gradior.web.form.Bound;
 import app.gradior.web.form.TypedNumber;
+import app.gradior.web.frame.AuditTrail;
+import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Needs;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -37,11 +40,13 @@ class KitchenController {
     private final Kitchens kitchens;
     private final KitchenFileWriter writer;
     private final KitchenFileReader reader;
+    private final AuditTrail trail;
 
-    KitchenController(Kitchens kitchens, KitchenFileWriter writer, KitchenFileReader reader) {
+    KitchenController(Kitchens kitchens, KitchenFileWriter writer, KitchenFileReader reader, AuditTrail trail) {
         this.kitchens = kitchens;
         this.writer = writer;
         this.reader = reader;
+        this.trail = trail;
     }
 
     /** The form as typed. */
@@ -117,6 +122,7 @@ class KitchenController {
     @GetMapping("/kitchen.json")
     @Needs(Right.OWN)
     ResponseEntity<StreamingResponseBody> file(@ModelAttribute("kitchen") Kitchen kitchen) {
+        trail.note(Audit.What.EXPORTED, "kitchen.json");
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_JSON)
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"kitchen.json\"")
@@ -124,6 +130,7 @@ class KitchenController {
     }
 
     @PostMapping("/import")
+    @Audited(Audit.What.READ_IN)
     @Needs(Right.OWN)
     String read(
             @ModelAttribute("kitchen") Kitchen kitchen,

@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Audit;
 import app.gradior.access.Leaving;
 import app.gradior.access.Right;
 import app.gradior.access.SignIn;
@@ -9,6 +10,8 @@ import app.gradior.room.exchange.Everything;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
+import app.gradior.web.frame.AuditTrail;
+import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
@@ -36,11 +39,13 @@ class LeavingController {
     private final Leaving leaving;
     private final Everything everything;
     private final DemoCook demo;
+    private final AuditTrail trail;
 
-    LeavingController(Leaving leaving, Everything everything, DemoCook demo) {
+    LeavingController(Leaving leaving, Everything everything, DemoCook demo, AuditTrail trail) {
         this.leaving = leaving;
         this.everything = everything;
         this.demo = demo;
+        this.trail = trail;
     }
 
     @PostMapping("/kitchen/close")
@@ -54,6 +59,7 @@ class LeavingController {
                 throw Refusal.unfit("typed", Told.of("leaving.the-demo-stays"));
             }
             leaving.closeKitchen(kitchen.id(), kitchen.name(), typed);
+            trail.note(Audit.What.CLOSING, "");
         } catch (Refusal refusal) {
             say(refusal, flash);
         }
@@ -61,6 +67,7 @@ class LeavingController {
     }
 
     @PostMapping("/kitchen/keep")
+    @Audited(Audit.What.KEPT_OPEN)
     @Needs(Right.OWN)
     String keepKitchen(@ModelAttribute("kitchen") Kitchen kitchen) {
         leaving.keepKitchen(kitchen.id());
@@ -80,6 +87,7 @@ class LeavingController {
             }
             SignIn.From from = new SignIn.From(request.getRemoteAddr(), Entrance.device(request), "");
             leaving.closeAccount(user.accountId(), user.username(), password, from);
+            trail.note(Audit.What.ACCOUNT_CLOSING, "");
         } catch (TooManyTries wait) {
             say(Refusal.unfit("password", Told.of("account.wait-before-another-try", wait.seconds())), flash);
         } catch (Refusal refusal) {
@@ -89,6 +97,7 @@ class LeavingController {
     }
 
     @PostMapping("/account/keep")
+    @Audited(Audit.What.ACCOUNT_KEPT)
     @Needs(Right.SELF)
     String keepAccount(@AuthenticationPrincipal KitchenUser user) {
         leaving.keepAccount(user.accountId());
@@ -104,6 +113,7 @@ class LeavingController {
     @GetMapping("/account/everything.zip")
     @Needs(Right.SELF)
     ResponseEntity<StreamingResponseBody> everything(@AuthenticationPrincipal KitchenUser user) {
+        trail.note(Audit.What.EXPORTED, "gradior.zip");
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/zip"))
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"gradior.zip\"")

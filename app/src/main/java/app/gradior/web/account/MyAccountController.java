@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Audit;
 import app.gradior.access.Leaving;
 import app.gradior.access.Members;
 import app.gradior.access.Passkeys;
@@ -15,6 +16,8 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
+import app.gradior.web.frame.AuditTrail;
+import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.KitchenUser;
@@ -48,6 +51,7 @@ class MyAccountController {
     private final Entrance entrance;
     private final Passkeys passkeys;
     private final DemoCook demo;
+    private final AuditTrail trail;
     private final Leaving leaving;
 
     // Wide: an account is a piece of many things.
@@ -60,6 +64,7 @@ class MyAccountController {
             Entrance entrance,
             Passkeys passkeys,
             DemoCook demo,
+            AuditTrail trail,
             Leaving leaving) {
         this.passwords = passwords;
         this.sessions = sessions;
@@ -69,6 +74,7 @@ class MyAccountController {
         this.entrance = entrance;
         this.passkeys = passkeys;
         this.demo = demo;
+        this.trail = trail;
         this.leaving = leaving;
     }
 
@@ -131,6 +137,7 @@ class MyAccountController {
 
     // Wide: what is typed, by whom, from where.
     @PostMapping("/password")
+    @Audited(Audit.What.PASSWORD_CHANGED)
     String password(
             @AuthenticationPrincipal KitchenUser user,
             @RequestParam(defaultValue = "") String old,
@@ -164,12 +171,14 @@ class MyAccountController {
     }
 
     @PostMapping("/sessions/end")
+    @Audited(Audit.What.SESSIONS_ENDED)
     String end(@AuthenticationPrincipal KitchenUser user, @RequestParam String key) {
         sessions.end(user.username(), key);
         return "redirect:/account";
     }
 
     @PostMapping("/sessions/end-others")
+    @Audited(Audit.What.SESSIONS_ENDED)
     String endOthers(@AuthenticationPrincipal KitchenUser user, HttpServletRequest request) {
         sessions.endOthers(user.username(), request);
         return "redirect:/account";
@@ -225,9 +234,9 @@ class MyAccountController {
             HttpServletResponse response,
             Model model) {
         try {
-            members.remove(id, user.accountId())
-                    .filter(next -> user.kitchenId() == id)
-                    .ifPresent(next -> entrance.go(user, next, request, response));
+            Optional<Long> other = members.remove(id, user.accountId());
+            trail.noteOf(id, Audit.What.LEFT);
+            other.filter(next -> user.kitchenId() == id).ifPresent(next -> entrance.go(user, next, request, response));
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.CONFLICT.value());
             return page(user, refusal.faults(), request, model);

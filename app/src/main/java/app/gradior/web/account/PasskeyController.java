@@ -1,11 +1,13 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Audit;
 import app.gradior.access.Passkeys;
 import app.gradior.access.Right;
 import app.gradior.access.SignIn;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Refusal;
 import app.gradior.room.words.Told;
+import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
@@ -71,6 +73,7 @@ class PasskeyController {
     }
 
     @PostMapping("/account/passkeys")
+    @Audited(Audit.What.PASSKEY_ADDED)
     @Needs(Right.SELF)
     ResponseEntity<Map<String, String>> keep(
             Authentication who,
@@ -85,6 +88,7 @@ class PasskeyController {
     }
 
     @PostMapping("/account/passkeys/remove")
+    @Audited(Audit.What.PASSKEY_REMOVED)
     @Needs(Right.SELF)
     String remove(@AuthenticationPrincipal KitchenUser user, @RequestParam String key) {
         passkeys.remove(user.username(), key);

@@ -1,5 +1,6 @@
 package app.gradior.web.account;
 
+import app.gradior.access.Audit;
 import app.gradior.access.Invitations;
 import app.gradior.access.Members;
 import app.gradior.access.Right;
@@ -11,6 +12,8 @@ import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Words;
 import app.gradior.web.draw.QrDrawing;
+import app.gradior.web.frame.AuditTrail;
+import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Figures;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
@@ -109,6 +112,7 @@ class PeopleController {
 
     // Wide: who asks, for whom, and where the link leads.
     @PostMapping("/invite")
+    @Audited(Audit.What.INVITED)
     @Needs(Right.OWN)
     String invite(
             @AuthenticationPrincipal KitchenUser user,
@@ -119,11 +123,13 @@ class PeopleController {
             RedirectAttributes flash) {
         String whom = name.isBlank() ? "" : Refusal.text("name", name, 80);
         String word = invitations.make(kitchen.id(), ofPeople(role), whom, user.username());
+        AuditTrail.about(Words.text("audit.as", whom, role));
         flash.addFlashAttribute("link", link(word, false, request));
         return PAGE;
     }
 
     @PostMapping("/pair")
+    @Audited(value = Audit.What.DEVICE_INVITED, about = "name")
     @Needs(Right.OWN)
     String pair(
             @AuthenticationPrincipal KitchenUser user,
@@ -146,6 +152,7 @@ class PeopleController {
     }
 
     @PostMapping("/invitations/{id}/end")
+    @Audited(Audit.What.INVITATION_ENDED)
     @Needs(Right.OWN)
     String endInvitation(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
         invitations.end(kitchen.id(), id);
@@ -153,20 +160,24 @@ class PeopleController {
     }
 
     @PostMapping("/devices/{id}/end")
+    @Audited(Audit.What.DEVICE_ENDED)
     @Needs(Right.OWN)
     String endDevice(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @PathVariable long id,
             @RequestParam(defaultValue = "false") boolean ofAccount) {
+        devices.device(kitchen.id(), id).ifPresent(device -> AuditTrail.about(device.name()));
         devices.end(kitchen.id(), id);
         sessions.endDevice(id);
         return ofAccount ? "redirect:/account" : PAGE;
     }
 
     @PostMapping("/members/{id}/role")
+    @Audited(Audit.What.ROLE_CHANGED)
     @Needs(Right.OWN)
     String role(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id, @RequestParam Role role) {
         members.change(kitchen.id(), id, ofPeople(role));
+        AuditTrail.about(Words.text("audit.as", login(kitchen, id), role));
         return PAGE;
     }
 
@@ -178,16 +189,22 @@ class PeopleController {
     }
 
     @PostMapping("/members/{id}/remove")
+    @Audited(Audit.What.TAKEN_OUT)
     @Needs(Right.OWN)
     String remove(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
-        String login = members.of(kitchen.id()).stream()
-                .filter(one -> one.accountId() == id)
+        String login = login(kitchen, id);
+        members.remove(kitchen.id(), id);
+        sessions.endAll(login);
+        AuditTrail.about(login);
+        return PAGE;
+    }
+
+    private String login(Kitchen kitchen, long accountId) {
+        return members.of(kitchen.id()).stream()
+                .filter(one -> one.accountId() == accountId)
                 .map(Members.Member::login)
                 .findFirst()
                 .orElse("");
-        members.remove(kitchen.id(), id);
-        sessions.endAll(login);
-        return PAGE;
     }
 
     /** What is wrong stands on the page. */

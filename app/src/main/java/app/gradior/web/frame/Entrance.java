@@ -1,5 +1,6 @@
 package app.gradior.web.frame;
 
+import app.gradior.access.Audit;
 import app.gradior.access.Members;
 import app.gradior.access.SignIn;
 import app.gradior.access.StoveDevices;
@@ -38,6 +39,7 @@ public class Entrance {
     private final SignIn signIn;
     private final Members members;
     private final StoveDevices devices;
+    private final Audit audit;
     private final SecurityContextRepository contexts;
     private final FreshSession freshSession;
     private final SessionAuthenticationStrategy freshToken;
@@ -47,12 +49,14 @@ public class Entrance {
             SignIn signIn,
             Members members,
             StoveDevices devices,
+            Audit audit,
             SecurityContextRepository contexts,
             FreshSession freshSession,
             CsrfTokenRepository formTokens) {
         this.signIn = signIn;
         this.members = members;
         this.devices = devices;
+        this.audit = audit;
         this.contexts = contexts;
         this.freshSession = freshSession;
         this.freshToken = new CsrfAuthenticationStrategy(formTokens);
@@ -95,6 +99,7 @@ public class Entrance {
         Optional<StoveDevices.Device> device = devices.find(secret);
         if (device.isPresent()) {
             enter(KitchenUser.of(device.get()), request, response);
+            audit.note(device.get().kitchenId(), 0, device.get().name(), Audit.What.SIGNED_IN, "");
         }
         cookie(STOVE, device.isPresent() ? secret : "", STOVE_KEPT, request, response);
         return device.isPresent();
@@ -120,6 +125,7 @@ public class Entrance {
     }
 
     private void cameIn(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
+        audit.note(user.kitchenId(), user.accountId(), user.username(), Audit.What.SIGNED_IN, "");
         String device = device(request);
         if (device.isEmpty()) {
             byte[] bytes = new byte[DEVICE_BYTES];

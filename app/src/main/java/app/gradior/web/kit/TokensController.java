@@ -1,8 +1,10 @@
 package app.gradior.web.kit;
 
+import app.gradior.access.Audit;
 import app.gradior.access.Right;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Tokens;
+import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Needs;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -26,6 +28,7 @@ class TokensController {
     }
 
     @PostMapping
+    @Audited(value = Audit.What.TOKEN_MADE, about = "label")
     String make(
             @ModelAttribute("kitchen") Kitchen kitchen,
             @RequestParam String label,
@@ -37,6 +40,7 @@ class TokensController {
     }
 
     @PostMapping("/{id}/remove")
+    @Audited(Audit.What.TOKEN_ENDED)
     String remove(@ModelAttribute("kitchen") Kitchen kitchen, @PathVariable long id) {
         tokens.remove(kitchen.id(), id);
         return PAGE;

@@ -1,9 +1,11 @@
 package app.gradior.web.log;
 
+import app.gradior.access.Audit;
 import app.gradior.batch.Batch;
 import app.gradior.batch.EventBody;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
+import app.gradior.web.frame.AuditTrail;
 import java.util.UUID;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -19,9 +21,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 @RequestMapping("/log/{id}/away")
 class AwayController {
     private final Batches batches;
+    private final AuditTrail trail;
 
-    AwayController(Batches batches) {
+    AwayController(Batches batches, AuditTrail trail) {
         this.batches = batches;
+        this.trail = trail;
     }
 
     @GetMapping
@@ -70,7 +74,9 @@ class AwayController {
         if (!sure) {
             return "redirect:/log/" + id + "/away?sure=true";
         }
+        String name = batches.glance(kitchen.id(), id).name();
         batches.delete(kitchen.id(), id);
+        trail.note(Audit.What.BATCH_DELETED, name);
         return "redirect:/log";
     }
 }

@@ -1,5 +1,6 @@
 package app.gradior.web.log;
 
+import app.gradior.access.Audit;
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.EventBody;
@@ -11,6 +12,7 @@ import app.gradior.room.batch.EventJson;
 import app.gradior.room.batch.LogFilter;
 import app.gradior.room.exchange.KitchenFileWriter;
 import app.gradior.room.house.Kitchen;
+import app.gradior.web.frame.AuditTrail;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
@@ -37,16 +39,19 @@ class ExportController {
     private final BatchLog log;
     private final KitchenFileWriter file;
     private final EventJson json;
+    private final AuditTrail trail;
 
-    ExportController(Batches batches, BatchLog log, KitchenFileWriter file, EventJson json) {
+    ExportController(Batches batches, BatchLog log, KitchenFileWriter file, EventJson json, AuditTrail trail) {
         this.batches = batches;
         this.log = log;
         this.file = file;
         this.json = json;
+        this.trail = trail;
     }
 
     @GetMapping("/all.csv")
     ResponseEntity<String> log(@ModelAttribute("kitchen") Kitchen kitchen) {
+        trail.note(Audit.What.EXPORTED, "log.csv");
         LogFilter all = new LogFilter("", 0, "", null, null, 0, null, null, "started", true);
         List<BatchSummary> rows = log.all(kitchen.id(), all, MOST_ROWS);
         return csv("log.csv", out -> {
