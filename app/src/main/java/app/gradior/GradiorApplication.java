@@ -13,7 +13,9 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @EnableScheduling
 @SpringBootApplication
 @ConfigurationPropertiesScan
-@MapperScan(basePackages = "app.gradior.room", annotationClass = Mapper.class)
+@MapperScan(
+        basePackages = {"app.gradior.room", "app.gradior.nodes"},
+        annotationClass = Mapper.class)
 @MapperScan(basePackages = "app.gradior.access", markerInterface = app.gradior.access.AccessTables.class)
 public class GradiorApplication {
     public static void main(String[] args) {

@@ -66,7 +66,7 @@ class AppArchitectureTest {
             .haveSimpleNameNotStartingWith("KitchenMapper")
             .and()
             .areDeclaredInClassesThat()
-            .resideOutsideOfPackage("app.gradior.access..")
+            .resideOutsideOfPackages("app.gradior.access..", "app.gradior.nodes..")
             .should(new com.tngtech.archunit.lang.ArchCondition<>("name kitchen_id in its where") {
                 @Override
                 public void check(

@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
@@ -86,6 +87,7 @@ public class Audit {
     record AuditRow(long id, LocalDateTime at, String who, What what, String about) {}
 
     @Scheduled(initialDelay = 7, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
+    @SchedulerLock(name = "audit")
     public void forget() {
         rows.forget(Utc.now(clock).minus(KEPT));
     }

@@ -4,6 +4,7 @@ import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.concurrent.TimeUnit;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -21,7 +22,8 @@ class DoorUpkeep {
     }
 
     @Scheduled(initialDelay = 1, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
-    void forget() {
+    @SchedulerLock(name = "door-upkeep")
+    public void forget() {
         LocalDateTime now = Utc.now(clock);
         mapper.forgetBuckets(now.minus(Attempts.FULL_AGAIN));
         mapper.forgetDevices(now.minus(SignIn.DEVICE_KNOWN));

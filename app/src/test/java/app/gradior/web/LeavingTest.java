@@ -143,6 +143,10 @@ class LeavingTest extends PageCalls {
                 kitchen);
         jdbc.update("insert into kitchen_name (kitchen_id, words, food_id) values (?, 'w', 'f')", kitchen);
         jdbc.update("insert into kitchen_measure (kitchen_id, word, ml) values (?, 'm', 5)", kitchen);
+        jdbc.update(
+                "insert into outbox (node, kind, kitchen_id, batch_id, event_id, who) values ('n', 'GONE', ?, ?, 0, '')",
+                kitchen,
+                batch);
         practised(owner);
         by(owner, "/account/sessions/end-others", "x", "");
         jdbc.update("insert into kitchen_in_house (kitchen_id, food_id) values (?, 'f')", kitchen);

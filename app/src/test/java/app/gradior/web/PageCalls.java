@@ -9,16 +9,9 @@ import app.gradior.ApplicationTest;
 import app.gradior.Foods;
 import app.gradior.access.Members;
 import app.gradior.batch.BatchPlan;
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.room.house.Kitchens;
-import app.gradior.sauce.Texture;
-import app.gradior.simmer.Heat;
-import app.gradior.vessel.PotMaterial;
-import app.gradior.vessel.PotShape;
 import app.gradior.web.frame.KitchenUser;
-import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.MockMvc;
@@ -80,16 +73,7 @@ abstract class PageCalls {
         return location.replaceAll("\\D", "");
     }
 
-    /** A kilogram of damsons in 300 mL of water, hot in a pot of that name. */
     static BatchPlan glaze(String potName) {
-        return BatchPlan.hot(
-                List.of(Foods.line("1 kg damsons", "damson", 1000, 0.05), Foods.line("300 ml water", "water", 300, 0)),
-                Texture.SMOOTH,
-                0,
-                BatchPlan.PlanPot.of(potName, new PotShape(240, 232, 130), 1950, PotMaterial.STAINLESS),
-                new Heat(Look.LIVELY, LidState.OPEN),
-                0,
-                6.5,
-                20);
+        return Foods.glaze(potName);
     }
 }

@@ -6,6 +6,7 @@ import app.gradior.room.house.Kitchens;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -29,6 +30,7 @@ public class UntouchedPots {
     }
 
     @Scheduled(initialDelay = 10, fixedDelay = 10, timeUnit = TimeUnit.MINUTES)
+    @SchedulerLock(name = "untouched-pots")
     public void setAside() {
         for (long kitchenId : kitchens.ids()) {
             for (long id : batches.untouched(kitchenId, Admission.UNTOUCHED)) {

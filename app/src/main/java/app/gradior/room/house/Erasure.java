@@ -4,6 +4,7 @@ import app.gradior.access.Leaving;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.function.LongConsumer;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
@@ -57,6 +58,7 @@ public class Erasure {
                 rows::foodSnapshot,
                 rows::formOnce,
                 rows::apiToken,
+                rows::outbox,
                 rows::audit,
                 rows::invitation,
                 rows::stoveDevice,
@@ -71,6 +73,7 @@ public class Erasure {
     public record AccountGone(String login) {}
 
     @Scheduled(initialDelay = 5, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
+    @SchedulerLock(name = "erasure")
     public void eraseWhatIsDue() {
         for (long kitchen : leaving.kitchensDue()) {
             alone(() -> kitchen(kitchen), "kitchen", kitchen);

@@ -99,6 +99,9 @@ interface ErasureMapper {
     @Delete("delete from api_token where kitchen_id = #{kitchenId}")
     void apiToken(long kitchenId);
 
+    @Delete("delete from outbox where kitchen_id = #{kitchenId}")
+    void outbox(long kitchenId);
+
     @Delete("delete from audit where kitchen_id = #{kitchenId}")
     void audit(long kitchenId);
 

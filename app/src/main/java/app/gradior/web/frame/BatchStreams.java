@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -21,8 +22,10 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
@@ -41,6 +44,9 @@ public class BatchStreams {
     private static final long HEARTBEAT_S = 15;
     /** More than this of one kitchen are not its devices: the oldest is let go. */
     static final int MOST_OF_A_KITCHEN = 24;
+
+    /** Whoever was not heard of for so long on another node is gone, and that node perhaps with them. */
+    private static final long FORGOTTEN_S = 3 * HEARTBEAT_S;
 
     private static final int MOST_OF_ALL = 2000;
     /** A listener that is so far behind is gone, or as good as. */
@@ -62,7 +68,12 @@ public class BatchStreams {
     private final ThreadPoolExecutor thinkers = new ThreadPoolExecutor(
             1, 1, 30, TimeUnit.SECONDS, new java.util.concurrent.LinkedBlockingQueue<>(), named("stream-news"));
 
-    BatchStreams() {
+    private final ApplicationEventPublisher publisher;
+    /** Who has a page open on another node, and when that was last heard, ns. */
+    private final Map<Elsewhere, Long> elsewhere = new ConcurrentHashMap<>();
+
+    BatchStreams(ApplicationEventPublisher publisher) {
+        this.publisher = publisher;
         clock.scheduleWithFixedDelay(this::beat, HEARTBEAT_S, HEARTBEAT_S, TimeUnit.SECONDS);
     }
 
@@ -73,6 +84,11 @@ public class BatchStreams {
             return thread;
         };
     }
+
+    /** Somebody came to a batch's page on this node, is there still, or went. */
+    public record Presence(long kitchenId, long batchId, String who, boolean here) {}
+
+    private record Elsewhere(long batchId, String who, String node) {}
 
     /** One message: its event's name and what it says; a heartbeat has no name. */
     public record Message(String name, Object data) {
@@ -203,14 +219,16 @@ public class BatchStreams {
      * @param sessionId the one that asks; empty for nobody
      */
     public List<String> also(long batchId, String sessionId) {
-        return listeners.stream()
+        Stream<String> here = listeners.stream()
                 .filter(one -> one.batchId == batchId)
                 .map(one -> one.audience)
                 .filter(one -> !one.who().isEmpty() && !one.key().equals(SESSION + sessionId))
-                .map(Audience::who)
-                .distinct()
-                .sorted()
-                .toList();
+                .map(Audience::who);
+        long since = System.nanoTime() - TimeUnit.SECONDS.toNanos(FORGOTTEN_S);
+        Stream<String> there = elsewhere.entrySet().stream()
+                .filter(one -> one.getKey().batchId() == batchId && one.getValue() - since > 0)
+                .map(one -> one.getKey().who());
+        return Stream.concat(here, there).distinct().sorted().toList();
     }
 
     private void gone(Listener listener) {
@@ -223,11 +241,45 @@ public class BatchStreams {
     /** The others at the same pot see who came or went. */
     private void cameOrWent(Listener who) {
         if (!who.audience.who().isEmpty()) {
-            listeners.stream()
-                    .filter(one -> one != who && one.batchId == who.batchId)
-                    .filter(one -> !one.audience.who().isEmpty())
-                    .forEach(one -> one.say(List.of(new Message("changed", Map.of()))));
+            lookAgain(who.batchId, one -> one != who);
+            publish(who, listeners.contains(who));
         }
+    }
+
+    private void lookAgain(long batchId, Predicate<Listener> which) {
+        listeners.stream()
+                .filter(one -> one.batchId == batchId && which.test(one))
+                .filter(one -> !one.audience.who().isEmpty())
+                .forEach(one -> one.say(List.of(new Message("changed", Map.of()))));
+    }
+
+    private void publish(Listener listener, boolean here) {
+        publisher.publishEvent(
+                new Presence(listener.audience.kitchenId(), listener.batchId, listener.audience.who(), here));
+    }
+
+    /** Somebody is at a batch's page on another node, or went from it. */
+    public void elsewhere(long batchId, String who, String node, boolean here) {
+        Elsewhere one = new Elsewhere(batchId, who, node);
+        List<String> before = also(batchId, "");
+        if (here) {
+            elsewhere.put(one, System.nanoTime());
+        } else {
+            elsewhere.remove(one);
+        }
+        if (!also(batchId, "").equals(before)) {
+            lookAgain(batchId, any -> true);
+        }
+    }
+
+    /** Whether somebody on this node follows it. */
+    public boolean follows(long batchId) {
+        return listeners.stream().anyMatch(one -> one.batchId == batchId);
+    }
+
+    /** Something was recorded of it on another node. */
+    public void changedElsewhere(BatchChanged change) {
+        changed(change);
     }
 
     private static List<Message> worked(Listener listener, Optional<BatchEvent> event) {
@@ -258,6 +310,9 @@ public class BatchStreams {
 
     private void beat() {
         Map<String, Boolean> good = new HashMap<>();
+        long since = System.nanoTime() - TimeUnit.SECONDS.toNanos(FORGOTTEN_S);
+        elsewhere.values().removeIf(heard -> heard - since <= 0);
+        listeners.stream().filter(one -> !one.audience.who().isEmpty()).forEach(one -> publish(one, true));
         for (Listener listener : new ArrayList<>(listeners)) {
             if (good.computeIfAbsent(listener.audience.key(), key -> isGood(listener))) {
                 listener.say(List.of(Message.BEAT));

@@ -1,0 +1,141 @@
+package app.gradior.web.frame;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.gradior.ApplicationTest;
+import app.gradior.Foods;
+import app.gradior.batch.EventBody;
+import app.gradior.batch.Origin;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.nodes.Outbox;
+import app.gradior.room.batch.BatchChanged;
+import app.gradior.room.batch.Batches;
+import app.gradior.room.house.Kitchen;
+import app.gradior.room.house.Kitchens;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Two nodes over one database: what is recorded on one is on the screens of the other, and who is where is known on both. */
+@ApplicationTest
+class NodeNewsTest {
+    /** Machines are slow at times; what counts is that it comes, and once. */
+    private static final long PATIENCE_MS = 60_000;
+
+    @Autowired
+    private Kitchens kitchens;
+
+    @Autowired
+    private Batches batches;
+
+    @Autowired
+    private Outbox outbox;
+
+    @Autowired
+    private TransactionTemplate transaction;
+
+    @Autowired
+    private Clock clock;
+
+    private Node here;
+    private Node there;
+    private Kitchen kitchen;
+    private long batch;
+
+    /** A node's part of it: its streams, and its news. */
+    private static final class Node {
+        final List<NodeNews> news = new ArrayList<>();
+        final BatchStreams streams;
+
+        Node(Outbox outbox, Batches batches) {
+            streams = new BatchStreams(event -> news.forEach(n -> n.cameOrWent((BatchStreams.Presence) event)));
+            news.add(new NodeNews(outbox, batches, streams));
+        }
+
+        void close() {
+            news.forEach(NodeNews::destroy);
+            streams.close();
+        }
+    }
+
+    @BeforeEach
+    void twoNodes() {
+        long id = kitchens.setUp(
+                new Kitchens.SetUp(
+                        "nodes-" + System.nanoTime(),
+                        "a long password",
+                        "Two nodes",
+                        MeasureSystem.METRIC,
+                        false,
+                        0,
+                        "UTC"),
+                false);
+        kitchen = kitchens.kitchen(id);
+        batch = batches.start(kitchen, "Glaze", Origin.NONE, Foods.glaze("A pot"), clock.instant());
+        here = new Node(outbox.ofAnotherNode(), batches);
+        there = new Node(outbox.ofAnotherNode(), batches);
+    }
+
+    @AfterEach
+    void noMore() {
+        here.close();
+        there.close();
+    }
+
+    private static void until(BooleanSupplier met, String what) throws InterruptedException {
+        long end = System.nanoTime() + PATIENCE_MS * 1_000_000;
+        while (!met.getAsBoolean()) {
+            assertThat(System.nanoTime()).as(what).isLessThan(end);
+            Thread.sleep(10);
+        }
+    }
+
+    private List<String> follows(Node node, String who, String session) {
+        List<String> heard = new CopyOnWriteArrayList<>();
+        node.streams.open(BatchStreams.Audience.page(kitchen.id(), session, who, () -> true), batch, event -> {
+            event.ifPresent(one -> heard.add(one.body().type()));
+            return List.of();
+        });
+        return heard;
+    }
+
+    private void note(String key) {
+        transaction.executeWithoutResult(status -> {
+            Batches.Recorded recorded =
+                    batches.record(kitchen, batch, new Batches.Draft(key, clock.instant(), new EventBody.Note(key)));
+            here.news.get(0).changed(new BatchChanged(kitchen.id(), batch, recorded.event()));
+            if (key.startsWith("taken-back")) {
+                status.setRollbackOnly();
+            }
+        });
+    }
+
+    @Test
+    void whatIsRecordedOnOneIsToldOnTheOtherOnce() throws Exception {
+        List<String> heard = follows(there, "jo", "s2");
+        note("taken-back");
+        note("kept");
+        until(() -> !heard.isEmpty(), "heard on the other node");
+        note("and-again");
+        until(() -> heard.size() >= 2, "and the next");
+        Thread.sleep(5 * NodeNews.LOOKS_EVERY_MS);
+        assertThat(heard).as("each once, and nothing that was never kept").hasSize(2);
+    }
+
+    @Test
+    void whoIsWhereIsKnownOnBoth() throws Exception {
+        follows(here, "marta", "s1");
+        until(() -> there.streams.also(batch, "").contains("marta"), "marta is seen on the other node");
+        follows(there, "jo", "s2");
+        until(() -> here.streams.also(batch, "s1").equals(List.of("jo")), "and jo on this one");
+        here.streams.ended(new SessionEnded("s1"));
+        until(() -> there.streams.also(batch, "s2").isEmpty(), "gone");
+    }
+}
