@@ -62,7 +62,7 @@ class CookJourneyTest {
         page.click("text=Save");
         assertThat(page.locator(".fault")).containsText("Line 3");
         assertThat(page.locator("input[name=text]").nth(0)).hasValue("1 kg damsons, stoned");
-        page.locator("summary").nth(2).click();
+        page.locator("main summary").nth(2).click();
         page.locator("input[name=food]").nth(2).fill("cider vinegar");
         page.locator("input[name=grams]").nth(2).fill("120");
         assertThat(page.locator("[data-understood='2']")).containsText("cider vinegar");
@@ -150,7 +150,7 @@ class CookJourneyTest {
         assertThat(page.locator("input[name=step]")).hasValue("7");
         page.navigate("/log/shelf");
         assertThat(page.locator("tbody tr")).hasCount(kept);
-        page.locator("summary").first().click();
+        page.locator("main summary").first().click();
         page.locator("button[value=USED]").first().click();
         assertThat(page.locator("tbody tr")).hasCount(kept - 1);
         page.click("text=Make an address for a calendar");

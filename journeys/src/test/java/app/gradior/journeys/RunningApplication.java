@@ -51,6 +51,24 @@ final class RunningApplication implements AutoCloseable {
         }
     }
 
+    /** One of several over a database that the settings name; the first of them loads the demo kitchen. */
+    static RunningApplication over(Map<String, String> settings) {
+        return new RunningApplication(settings);
+    }
+
+    private RunningApplication(Map<String, String> settings) {
+        this.databaseUrl = settings.get("GRADIOR_DB_URL");
+        this.port = PrivateMariaDb.freePort();
+        this.settings = settings;
+        this.demo = true;
+        try {
+            this.log = Files.createTempFile("gradior-node", ".log");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        this.process = start();
+    }
+
     static RunningApplication demo() {
         return new RunningApplication(true, port -> Map.of());
     }
@@ -133,9 +151,12 @@ final class RunningApplication implements AutoCloseable {
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
             builder.environment().put("GRADIOR_DB_URL", databaseUrl);
-            builder.environment().put("GRADIOR_DB_USER", PrivateMariaDb.get().user());
-            builder.environment()
-                    .put("GRADIOR_DB_PASSWORD", PrivateMariaDb.get().password());
+            if (!settings.containsKey("GRADIOR_DB_USER")) {
+                builder.environment()
+                        .put("GRADIOR_DB_USER", PrivateMariaDb.get().user());
+                builder.environment()
+                        .put("GRADIOR_DB_PASSWORD", PrivateMariaDb.get().password());
+            }
             builder.environment().put("GRADIOR_PORT", String.valueOf(port));
             builder.environment().put("GRADIOR_DEMO", String.valueOf(demo));
             builder.environment().put("GRADIOR_DEMOTOKEN", demo ? TOKEN : "");

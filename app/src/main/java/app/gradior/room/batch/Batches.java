@@ -36,6 +36,8 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.resilience.annotation.Retryable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -151,9 +153,13 @@ public class Batches {
     /**
      * Records an event once: the same client key again changes nothing and gets the first answer.
      *
+     * <p>On a cluster a commit may be refused because another node's came first: it is done again, and the client key sees to it that it is
+     * kept once.
+     *
      * @throws Refusal when it does not fit this batch
      */
     @Transactional
+    @Retryable(includes = ConcurrencyFailureException.class, maxRetries = 4, delay = 20, jitter = 20, multiplier = 2)
     public Recorded record(Kitchen kitchen, long batchId, Draft draft) {
         BatchRow row = batches.lock(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
         Optional<EventRow> before = batches.findEvent(kitchen.id(), batchId, draft.clientKey());

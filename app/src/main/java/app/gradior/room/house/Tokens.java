@@ -8,7 +8,10 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -53,6 +56,8 @@ public class Tokens {
     /** Its last use is kept to the minute or so, s. */
     private static final long USE_WRITTEN_EVERY_S = 60;
 
+    private static final Logger LOG = LoggerFactory.getLogger(Tokens.class);
+
     private final KitchenMapper kitchens;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
@@ -96,8 +101,17 @@ public class Tokens {
         Optional<KitchenToken> found = kitchens.findToken(Hashes.sha256(token), now);
         found.filter(row ->
                         row.lastUsedAt() == null || row.lastUsedAt().isBefore(now.minusSeconds(USE_WRITTEN_EVERY_S)))
-                .ifPresent(row -> kitchens.tokenUsed(row.id(), now));
+                .ifPresent(row -> used(row.id(), now));
         return found;
+    }
+
+    /** Where another node, or another call, writes it at the same moment, theirs is as good. */
+    private void used(long id, LocalDateTime now) {
+        try {
+            kitchens.tokenUsed(id, now);
+        } catch (ConcurrencyFailureException e) {
+            LOG.debug("token {} was used elsewhere at the same moment", id);
+        }
     }
 
     /** Whether it is still good. */

@@ -16,11 +16,16 @@ import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.context.ApplicationListener;
+import org.springframework.context.PayloadApplicationEvent;
+import org.springframework.context.event.ApplicationEventMulticaster;
+import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** Two nodes over one database: what is recorded on one is on the screens of the other, and who is where is known on both. */
@@ -43,6 +48,9 @@ class NodeNewsTest {
 
     @Autowired
     private Clock clock;
+
+    @Autowired
+    private ApplicationEventMulticaster multicaster;
 
     private Node here;
     private Node there;
@@ -127,6 +135,36 @@ class NodeNewsTest {
         until(() -> heard.size() >= 2, "and the next");
         Thread.sleep(5 * NodeNews.LOOKS_EVERY_MS);
         assertThat(heard).as("each once, and nothing that was never kept").hasSize(2);
+    }
+
+    /** A commit that another node's came before is done again, and what it records is there once. */
+    @Test
+    void aRefusedCommitIsDoneAgain() {
+        AtomicInteger tries = new AtomicInteger();
+        ApplicationListener<PayloadApplicationEvent<BatchChanged>> refusing = event -> {
+            if (event.getPayload().batchId() == batch && tries.incrementAndGet() < 3) {
+                throw new CannotAcquireLockException("another node was first");
+            }
+        };
+        multicaster.addApplicationListener(new Refusing(refusing));
+        try {
+            batches.record(kitchen, batch, new Batches.Draft("again", clock.instant(), new EventBody.Note("kept")));
+        } finally {
+            multicaster.removeApplicationListeners(listener -> listener instanceof Refusing);
+        }
+        assertThat(tries).hasValue(3);
+        assertThat(batches.batch(kitchen.id(), batch).events())
+                .extracting(event -> event.clientKey())
+                .containsOnlyOnce("again");
+    }
+
+    /** Hears of batches alone. */
+    private record Refusing(ApplicationListener<PayloadApplicationEvent<BatchChanged>> by)
+            implements ApplicationListener<PayloadApplicationEvent<BatchChanged>> {
+        @Override
+        public void onApplicationEvent(PayloadApplicationEvent<BatchChanged> event) {
+            by.onApplicationEvent(event);
+        }
     }
 
     @Test

@@ -1,0 +1,257 @@
+package app.gradior.journeys;
+
+import app.gradior.testing.PrivateMariaDb;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.locks.LockSupport;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Three MariaDB servers of Debian's packages that hold one database together by Galera, on loopback. */
+final class GaleraCluster implements AutoCloseable {
+    private static final String LIBRARY = "/usr/lib/galera/libgalera_smm.so";
+    private static final String PASSWORD = "rehearsal-only";
+    /** Root's servers run as their package's own user: what copies a whole database between them gives root's rights away. */
+    private static final String USER =
+            "root".equals(System.getProperty("user.name")) ? "mysql" : System.getProperty("user.name");
+
+    private static final Duration LONGEST_JOIN = Duration.ofMinutes(3);
+
+    private final Path folder;
+    private final List<Node> nodes = new ArrayList<>();
+
+    /** One server, and the ports of what it speaks. */
+    private final class Node {
+        private final String name;
+        private final int port = PrivateMariaDb.freePort();
+        private final int group = PrivateMariaDb.freePort();
+        private final int increments = PrivateMariaDb.freePort();
+        private final int snapshots = PrivateMariaDb.freePort();
+        private Process process;
+
+        Node(String name) {
+            this.name = name;
+        }
+
+        private Path data() {
+            return folder.resolve(name);
+        }
+
+        private void start(boolean first) throws IOException {
+            String peers = nodes.stream().map(n -> "127.0.0.1:" + n.group).collect(Collectors.joining(","));
+            List<String> command = new ArrayList<>(
+                    List.of(
+                            "mariadbd",
+                            "--no-defaults",
+                            "--user=" + USER,
+                            "--datadir=" + data(),
+                            "--socket=" + folder.resolve(name + ".sock"),
+                            "--pid-file=" + folder.resolve(name + ".pid"),
+                            "--bind-address=127.0.0.1",
+                            "--port=" + port,
+                            "--skip-name-resolve",
+                            "--character-set-server=utf8mb4",
+                            "--collation-server=utf8mb4_unicode_ci",
+                            "--default-time-zone=+00:00",
+                            "--binlog-format=ROW",
+                            "--innodb-autoinc-lock-mode=2",
+                            "--innodb-buffer-pool-size=64M",
+                            "--innodb-flush-log-at-trx-commit=2",
+                            "--wsrep-on=ON",
+                            "--wsrep-provider=" + LIBRARY,
+                            "--wsrep-cluster-name=rehearsal",
+                            "--wsrep-cluster-address=gcomm://" + (first ? "" : peers),
+                            "--wsrep-node-name=" + name,
+                            "--wsrep-node-address=127.0.0.1:" + group,
+                            "--wsrep-sst-method=rsync",
+                            "--wsrep-sst-receive-address=127.0.0.1:" + snapshots,
+                            "--wsrep-provider-options=gmcast.listen_addr=tcp://127.0.0.1:" + group
+                                    + ";ist.recv_addr=127.0.0.1:" + increments
+                                    + ";evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT6S;gcache.size=64M"));
+            process = new ProcessBuilder(command)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.appendTo(
+                            folder.resolve(name + ".log").toFile()))
+                    .start();
+        }
+
+        private boolean isSynced() {
+            try (Connection connection =
+                            DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/", "root", "");
+                    Statement statement = connection.createStatement();
+                    ResultSet row = statement.executeQuery("show status like 'wsrep_local_state_comment'")) {
+                return row.next() && "Synced".equals(row.getString(2));
+            } catch (SQLException e) {
+                return false;
+            }
+        }
+
+        private String lastLines() {
+            try {
+                List<String> lines = Files.readAllLines(folder.resolve(name + ".log"));
+                return String.join("\n", lines.subList(Math.max(0, lines.size() - 40), lines.size()));
+            } catch (IOException e) {
+                return name + ": " + e;
+            }
+        }
+
+        private void awaitSynced() {
+            long end = System.nanoTime() + LONGEST_JOIN.toNanos();
+            while (!isSynced()) {
+                if (!process.isAlive() || System.nanoTime() > end) {
+                    throw new IllegalStateException(name + " did not join:\n"
+                            + nodes.stream().map(Node::lastLines).collect(Collectors.joining("\n--\n")));
+                }
+                LockSupport.parkNanos(Duration.ofMillis(100).toNanos());
+            }
+        }
+    }
+
+    GaleraCluster() {
+        try {
+            folder = Files.createTempDirectory("gradior-rehearsal");
+            if (USER.equals("mysql")) {
+                Files.setOwner(
+                        folder,
+                        folder.getFileSystem().getUserPrincipalLookupService().lookupPrincipalByName(USER));
+            }
+            for (int i = 1; i <= 3; i++) {
+                nodes.add(new Node("db" + i));
+            }
+            for (Node node : nodes) {
+                install(node);
+            }
+            Runtime.getRuntime().addShutdownHook(new Thread(this::close));
+            for (Node node : nodes) {
+                node.start(node == nodes.get(0));
+                node.awaitSynced();
+            }
+            sql(
+                    "create database gradior",
+                    "create user gradior@'127.0.0.1' identified by '" + PASSWORD + "'",
+                    "grant all on gradior.* to gradior@'127.0.0.1'");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void install(Node node) throws IOException {
+        Process process = new ProcessBuilder(
+                        "mariadb-install-db",
+                        "--no-defaults",
+                        "--user=" + USER,
+                        "--datadir=" + node.data(),
+                        "--auth-root-authentication-method=normal",
+                        "--skip-test-db",
+                        "--skip-name-resolve")
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve(node.name + ".install").toFile())
+                .start();
+        try {
+            if (process.waitFor() != 0) {
+                throw new IllegalStateException(Files.readString(folder.resolve(node.name + ".install")));
+            }
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private void sql(String... statements) {
+        try (Connection connection =
+                        DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + nodes.get(0).port + "/", "root", "");
+                Statement statement = connection.createStatement()) {
+            for (String sql : statements) {
+                statement.execute(sql);
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** The database as one application node asks it: the others take over when its first is away. */
+    String url(int first) {
+        String hosts = Stream.of(0, 1, 2)
+                .map(i -> "127.0.0.1:" + nodes.get((first + i) % nodes.size()).port)
+                .collect(Collectors.joining(","));
+        return "jdbc:mariadb:sequential://" + hosts + "/gradior?connectTimeout=1000&socketTimeout=15000";
+    }
+
+    String user() {
+        return "gradior";
+    }
+
+    String password() {
+        return PASSWORD;
+    }
+
+    int size() {
+        return nodes.size();
+    }
+
+    /** As {@code kill -9}. */
+    void kill(int node) {
+        Node one = nodes.get(node);
+        one.process.destroyForcibly();
+        try {
+            one.process.waitFor();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** Starts one again, and waits until it has what the others have. */
+    void restart(int node) {
+        try {
+            nodes.get(node).start(false);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        nodes.get(node).awaitSynced();
+    }
+
+    /** The first column of a query on each of the nodes. */
+    List<List<String>> ask(String query) {
+        List<List<String>> all = new ArrayList<>();
+        for (Node node : nodes) {
+            List<String> found = new ArrayList<>();
+            try (Connection connection = DriverManager.getConnection(
+                            "jdbc:mariadb://127.0.0.1:" + node.port + "/gradior", "root", "");
+                    Statement statement = connection.createStatement();
+                    ResultSet rows = statement.executeQuery(query)) {
+                while (rows.next()) {
+                    found.add(rows.getString(1));
+                }
+            } catch (SQLException e) {
+                throw new IllegalStateException(e);
+            }
+            all.add(found);
+        }
+        return all;
+    }
+
+    @Override
+    public void close() {
+        for (Node node : nodes) {
+            if (node.process != null) {
+                node.process.destroyForcibly();
+            }
+        }
+        try (Stream<Path> files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(path -> path.toFile().delete());
+        } catch (IOException e) {
+            System.err.println("rehearsal left in " + folder);
+        }
+    }
+}
