@@ -194,7 +194,7 @@ class PracticePagesTest extends PageCalls {
         for (int i = 0; i < 6; i++) {
             reads(id, "spoon", 400, truth + 0.9 + 0.05 * i);
         }
-        assertThat(body(get("/practice"))).contains("1 steps too thick", "<svg class=\"eye\"");
+        assertThat(body(get("/practice"))).contains("Too thick by 1 on the stair", "<svg class=\"eye\"");
         assertThat(hands()).isEmpty();
         send(post("/practice/eye").param("used", "true"));
         Hand hand = hands().get(ReadingKind.SPOON);

@@ -54,7 +54,7 @@ interface PracticeMapper {
             """)
     void keep(PracticeRow row);
 
-    /** Runs of that cook before the latest so many go, unless something was learnt of them. */
+    /** Pots that nobody took off, and what was read of them. */
     @Delete("""
             delete from practice_run where kitchen_id = #{kitchenId} and account_id = #{accountId} and ended_at is null
                     and started_at < #{before}
