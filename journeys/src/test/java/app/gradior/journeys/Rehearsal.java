@@ -50,6 +50,7 @@ final class Rehearsal {
     private final List<Long> toldNs = Collections.synchronizedList(new ArrayList<>());
     private final AtomicLong lastAnswer = new AtomicLong(System.nanoTime());
     private final AtomicLong longestSilence = new AtomicLong();
+    private final AtomicLong broken = new AtomicLong();
     private final AtomicBoolean over = new AtomicBoolean();
 
     private Rehearsal(GaleraCluster database, List<RunningApplication> nodes, Balancer balancer) {
@@ -183,6 +184,9 @@ final class Rehearsal {
         try {
             int status =
                     http.send(request, HttpResponse.BodyHandlers.discarding()).statusCode();
+            if (status == 500) {
+                broken.incrementAndGet();
+            }
             return status == 200 || status == 201;
         } catch (IOException e) {
             return false;
@@ -228,15 +232,16 @@ final class Rehearsal {
         }
         System.out.printf(
                 Locale.ROOT,
-                "%nkills %d, acknowledged %d, lost %d, doubled %d (on any of three nodes), longest silence %.1f s%n",
+                "%nkills %d, acknowledged %d, lost %d, doubled %d (on any of three nodes), answered by a fault %d, longest silence %.1f s%n",
                 kills,
                 acknowledged.size(),
                 lost,
                 doubled,
+                broken.get(),
                 worst);
         percentiles("an event to its acknowledgement", answeredNs);
         percentiles("an event to whoever follows", toldNs);
-        return lost == 0 && doubled == 0 && worst < 10;
+        return lost == 0 && doubled == 0 && broken.get() == 0 && worst < 10;
     }
 
     private static void percentiles(String what, List<Long> ns) {

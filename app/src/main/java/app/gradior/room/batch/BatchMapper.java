@@ -168,14 +168,18 @@ interface BatchMapper {
     Optional<EventRow> findEvent(
             @Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("clientKey") String clientKey);
 
+    /** One that somebody else made meanwhile is taken, whether or not this transaction sees it yet. */
     @Insert("""
-            insert ignore into recorder (kitchen_id, kind, of_id, name) values (#{kitchenId}, #{kind}, #{of}, #{name})
+            insert into recorder (kitchen_id, kind, of_id, name) values (#{kitchenId}, #{kind}, #{of}, #{name})
+            on duplicate key update id = last_insert_id(id)
             """)
+    @Options(useGeneratedKeys = true, keyProperty = "key.id")
     void insertRecorder(
             @Param("kitchenId") long kitchenId,
             @Param("kind") String kind,
             @Param("of") long of,
-            @Param("name") String name);
+            @Param("name") String name,
+            @Param("key") Inserted key);
 
     @Select("""
             select id from recorder

@@ -1,5 +1,6 @@
 package app.gradior.room.batch;
 
+import app.gradior.kept.Inserted;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -31,8 +32,8 @@ class Recorders {
     }
 
     private long made(long kitchenId, Acting.Who who) {
-        batches.insertRecorder(kitchenId, who.kind().name(), who.of(), who.name());
-        return batches.recorder(kitchenId, who.kind().name(), who.of(), who.name())
-                .orElseThrow();
+        Inserted key = new Inserted();
+        batches.insertRecorder(kitchenId, who.kind().name(), who.of(), who.name(), key);
+        return key.getId();
     }
 }
