@@ -45,6 +45,16 @@ class MyAccountTest extends PageCalls {
                 .getResponse();
     }
 
+    /** Each kind of thing that is kept of somebody is told with why and how long. */
+    @Test
+    void whatIsKeptIsTold() throws Exception {
+        String page =
+                mvc.perform(as(get("/account/kept"))).andReturn().getResponse().getContentAsString();
+        assertThat(page.split("<tr>", -1)).hasSize(14);
+        assertThat(page).contains("What is kept of you", "A year; it names nobody", "Ten days");
+        assertThat(body(get("/account"))).contains("href=\"/account/kept\"");
+    }
+
     @Test
     void anotherPasswordNeedsTheOldOneAndSignsOutEverywhereElse() throws Exception {
         Cookie[] here = signIn(OLD, "Mozilla/5.0 (X11; Linux x86_64)");
