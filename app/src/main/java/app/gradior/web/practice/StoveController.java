@@ -131,6 +131,7 @@ class StoveController {
     }
 
     /** What the cook judges, before the truth is shown. */
+    // Wide: all that is judged at once.
     @PostMapping("/say")
     void says(
             @AuthenticationPrincipal KitchenUser user,
