@@ -26,7 +26,9 @@ const stoves = [...root.querySelectorAll('[data-shape]')].map((span, i) => {
   const [top, base, height] = (/** @type {HTMLElement} */ (span).dataset.shape ?? '').split(' ').map(Number);
   return { stove: new Stove({ top, base, height }, Number(id) + i), off: /** @type {HTMLElement} */ (span).dataset.isOff === 'true', from: 0, /** @type {Frame[]} */ frames: [], fetching: false, said: -1e9 };
 });
-let clock = Number(root.dataset.at);
+/** A reload goes on where the pot was, also when nothing was done to it for a while. */
+const KEPT = `gradior:practice:${id}`;
+let clock = Math.max(Number(root.dataset.at), Number(sessionStorage.getItem(KEPT) ?? 0));
 let pot = Math.max(0, stoves.findIndex((s) => !s.off));
 let going = false;
 let speed = 10;
@@ -105,6 +107,7 @@ function now(number) {
 const shown = (s) => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
 let toldLast = '';
 let toldAt = 0;
+let keptAt = 0;
 
 /** What is seen, in words, as it changes. @param {Frame} frame @param {number} time */
 function tell(frame, time) {
@@ -179,6 +182,10 @@ function frame(time) {
     simmer(current.sight, dt);
   }
   one('#minute').textContent = shown(clock);
+  if (time - keptAt > 1000) {
+    keptAt = time;
+    sessionStorage.setItem(KEPT, String(clock));
+  }
   settings(current.sight);
   tell(current, time);
 }

@@ -72,6 +72,7 @@ class PracticeJourneyTest {
             page.click("#dlg-look [data-away]");
             page.reload();
             assertThat(page.locator("[name=heat][value='7']")).isChecked();
+            assertThat(page.locator("#minute")).hasText(Pattern.compile("^([5-9]|\\d\\d):.*"));
             judgeAndTakeOff(page, "5.5");
             assertThat(page.locator("main")).containsText("A forecast told only the recipe");
             assertThat(page.locator(".reveal svg.curves")).isVisible();
