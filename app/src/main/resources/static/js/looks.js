@@ -1,8 +1,10 @@
 // @ts-check
 // What a test shows: a spoon's back, a line on the floor, a stream, a ring on a plate. Drawn from the server's figures.
+import { rgb } from './paint.js';
 
-/** @param {number[]} c @param {number} [alpha] */
-const rgb = (c, alpha = 1) => `rgba(${c[0]},${c[1]},${c[2]},${alpha})`;
+/** Seconds after which a line that has not closed never does. */
+export const STAYS_S = 60;
+const STEEL = 'rgb(206,206,202)';
 
 /** How thick a coat is after some seconds: figures are of one, three and ten. @param {number[]} coat @param {number} s */
 function coatAt(coat, s) {
@@ -24,7 +26,7 @@ export function spoon(g, s, shown, colour, look) {
   const cx = width / 2;
   const cy = height * 0.44;
   const coat = coatAt(shown.coatMm, s);
-  g.fillStyle = 'rgb(206,206,202)';
+  g.fillStyle = STEEL;
   g.strokeStyle = look.ink;
   g.lineWidth = 3;
   const bowl = () => {
@@ -45,10 +47,10 @@ export function spoon(g, s, shown, colour, look) {
   g.ellipse(cx, cy + 106, 46, pool, 0, 0, 2 * Math.PI);
   g.fill();
   // The finger's line.
-  const closes = shown.lineS ?? 60;
-  const open = closes >= 60 ? 1 - Math.min(0.12, s / 200) : Math.max(0, 1 - s / closes);
+  const closes = shown.lineS ?? STAYS_S;
+  const open = closes >= STAYS_S ? 1 - Math.min(0.12, s / 200) : Math.max(0, 1 - s / closes);
   if (open > 0.01) {
-    g.fillStyle = 'rgb(206,206,202)';
+    g.fillStyle = STEEL;
     g.fillRect(cx - 78, cy - 8 - 10 * open, 156, 20 * open);
     g.fillStyle = rgb(colour, 0.35);
     g.fillRect(cx - 78, cy - 8 + 10 * open, 156, 3);
@@ -74,9 +76,9 @@ export function trail(g, s, closesS, colour, look) {
   g.clearRect(0, 0, width, height);
   g.fillStyle = rgb(colour);
   g.fillRect(20, 20, width - 40, height - 40);
-  const share = closesS >= 60 ? 1 - Math.min(0.15, s / 400) : Math.max(0, 1 - s / closesS);
+  const share = closesS >= STAYS_S ? 1 - Math.min(0.15, s / 400) : Math.max(0, 1 - s / closesS);
   if (share > 0) {
-    g.fillStyle = 'rgb(206,206,202)';
+    g.fillStyle = STEEL;
     g.beginPath();
     const half = 38 * share;
     for (let i = 0; i <= 20; i++) {

@@ -1,40 +1,51 @@
 // @ts-check
 // The practice stove: plays what the server foretells of the pots, sends what is done, and never knows how thick they are.
+import { Ahead } from './ahead.js';
 import { headers } from './http.js';
-import { ring, spoon, stream, trail } from './looks.js';
+import { ask } from './judging.js';
+import { drawLook, showTest } from './showing.js';
 import { simmer, sound } from './simmer.js';
 import { Stove } from './stove.js';
 import { word } from './words.js';
 
 /** @typedef {import('./stove.js').Sight} Sight */
-/** @typedef {{sight: Sight, looks: string[]}} Frame */
-/** @typedef {{atS: number, kind: string, coatMm: number[], lineS: number | null, figure: number | null, says: string, over: boolean}} Done */
 
-const FRAME_S = 4;
-const AHEAD_S = 600;
-const FETCH_WHEN_LEFT_S = 240;
-const SAID_LATELY_S = 90;
-const AMOUNTS = /** @type {Record<string, number>} */ ({ splash: 20, slurry: 6, salt: 1, butter: 20 });
-const KEYS = /** @type {Record<string, string>} */ ({ s: 'stir', w: 'wipe', a: 'splash', y: 'slurry', x: 'salt', b: 'butter', n: 'blend', c: 'spoon', e: 'trail', i: 'drip', g: 'weigh', d: 'dip', r: 'ring', t: 'taste' });
+/** How often a picture that stands still is drawn anew, and what is seen is said anew, ms. */
+const STILL_MS = 2000;
+const TELL_MS = 1500;
+const KEEP_MS = 1000;
 const calm = matchMedia('(prefers-reduced-motion: reduce)');
 
-/** @template {Element} T @param {string} selector @param {ParentNode} [within] @returns {T} */
-const one = (selector, within = document) => /** @type {T} */ (within.querySelector(selector));
+/** @template {Element} T @param {string} selector @returns {T} */
+const one = (selector) => /** @type {T} */ (document.querySelector(selector));
+/** @param {string} selector @returns {HTMLElement[]} */
+const all = (selector) => [...document.querySelectorAll(selector)].map((e) => /** @type {HTMLElement} */ (e));
+/** @param {string} canvas */
+const pen = (canvas) => /** @type {CanvasRenderingContext2D} */ (/** @type {HTMLCanvasElement} */ (one(canvas)).getContext('2d'));
 const root = /** @type {HTMLElement} */ (one('#stove'));
-const id = root.dataset.id;
-const stoves = [...root.querySelectorAll('[data-shape]')].map((span, i) => {
-  const [top, base, height] = (/** @type {HTMLElement} */ (span).dataset.shape ?? '').split(' ').map(Number);
-  return { stove: new Stove({ top, base, height }, Number(id) + i), off: /** @type {HTMLElement} */ (span).dataset.isOff === 'true', from: 0, /** @type {Frame[]} */ frames: [], fetching: false, said: -1e9 };
+const id = root.dataset.id ?? '';
+const latelyS = Number(root.dataset.lately);
+const pots = all('#stove [data-shape]').map((span, number) => {
+  const [top, base, height] = (span.dataset.shape ?? '').split(' ').map(Number);
+  return { stove: new Stove({ top, base, height }, Number(id) + number), ahead: new Ahead(id, number, Number(root.dataset.frame)), off: span.dataset.isOff === 'true', said: -Infinity };
 });
+const tabs = all('#stove [data-pot]').map((tab) => {
+  const small = document.createElement('canvas');
+  small.width = 72;
+  small.height = 72;
+  tab.prepend(small);
+  return /** @type {CanvasRenderingContext2D} */ (small.getContext('2d'));
+});
+const side = pen('#side');
+const above = pen('#above');
 /** A reload goes on where the pot was, also when nothing was done to it for a while. */
 const KEPT = `gradior:practice:${id}`;
 let clock = Math.max(Number(root.dataset.at), Number(sessionStorage.getItem(KEPT) ?? 0));
-let pot = Math.max(0, stoves.findIndex((s) => !s.off));
+const next = () => Math.max(0, pots.findIndex((p) => !p.off));
+let pot = next();
 let going = false;
 let speed = 10;
 let busy = false;
-/** @type {{draw: (s: number) => void, began: number} | null} */
-let looking = null;
 
 const style = () => {
   const css = getComputedStyle(document.documentElement);
@@ -52,8 +63,7 @@ function fault(message) {
 
 /** @param {string} path @param {Record<string, string | number>} fields */
 async function post(path, fields) {
-  const body = new URLSearchParams();
-  Object.entries(fields).forEach(([name, value]) => body.set(name, String(value)));
+  const body = new URLSearchParams(Object.entries(fields).map(([name, value]) => [name, String(value)]));
   const response = await fetch(`/practice/${id}/${path}`, { method: 'POST', body, redirect: 'error', headers: { ...headers(), Accept: 'application/json' } });
   if (!response.ok) {
     const problem = await response.json().catch(() => ({}));
@@ -62,57 +72,21 @@ async function post(path, fields) {
   return response;
 }
 
-/** Asks what is to be seen of a pot from now on. @param {number} number */
-async function ahead(number) {
-  const one_ = stoves[number];
-  if (one_.fetching) {
-    return;
-  }
-  one_.fetching = true;
-  const from = Math.floor(clock / FRAME_S) * FRAME_S;
-  try {
-    const response = await fetch(`/practice/${id}/sights?pot=${number}&from=${from}&for=${AHEAD_S}`, { redirect: 'error', headers: { ...headers(), Accept: 'application/json' } });
-    if (response.ok) {
-      one_.frames = await response.json();
-      one_.from = from;
-    }
-  } catch {
-    // What is there is drawn on; the next round asks again.
-  } finally {
-    one_.fetching = false;
-  }
-}
-
-/** The frame at hand, between two of those that were foretold. @param {number} number @returns {Frame | null} */
-function now(number) {
-  const { frames, from } = stoves[number];
-  if (!frames.length) {
-    return null;
-  }
-  const place = Math.max(0, Math.min(frames.length - 1, (clock - from) / FRAME_S));
-  const low = Math.floor(place);
-  const a = frames[low];
-  const b = frames[Math.min(frames.length - 1, low + 1)];
-  const share = place - low;
-  const sight = /** @type {any} */ ({ ...a.sight });
-  for (const [name, value] of Object.entries(b.sight)) {
-    if (typeof value === 'number' && name !== 'knob' && name !== 'lid') {
-      sight[name] += (value - sight[name]) * share;
-    }
-  }
-  return { sight, looks: a.looks };
-}
+/** @param {unknown} e */
+const notDone = (e) => fault(word('not-done', /** @type {Error} */ (e).message));
 
 /** @param {number} s */
 const shown = (s) => `${Math.floor(s / 60)}:${String(Math.floor(s % 60)).padStart(2, '0')}`;
 let toldLast = '';
 let toldAt = 0;
 let keptAt = 0;
+let before = 0;
+let drawnAt = 0;
 
-/** What is seen, in words, as it changes. @param {Frame} frame @param {number} time */
-function tell(frame, time) {
-  const words = frame.sight.off ? word('see-off') : frame.looks.map((name) => word(`see-${name}`)).join(' ');
-  if (words !== toldLast && time - toldAt > 1500) {
+/** What is seen, in words, as it changes. @param {import('./ahead.js').Frame} seen @param {number} time */
+function tell(seen, time) {
+  const words = seen.sight.off ? word('see-off') : seen.looks.map((name) => word(`see-${name}`)).join(' ');
+  if (words !== toldLast && time - toldAt > TELL_MS) {
     toldLast = words;
     toldAt = time;
     one('#told').textContent = words;
@@ -121,73 +95,65 @@ function tell(frame, time) {
 
 /** Knob and lid as they stand, when they are not being set. @param {Sight} sight */
 function settings(sight) {
-  const knob = /** @type {HTMLInputElement | null} */ (document.querySelector(`[name=heat][value="${sight.knob}"]`));
-  const lid = /** @type {HTMLInputElement | null} */ (document.querySelector(`[name=lid][value="${sight.lid}"]`));
+  const knob = /** @type {HTMLInputElement | null} */ (one(`[name=heat][value="${sight.knob}"]`));
+  const lid = /** @type {HTMLInputElement | null} */ (one(`[name=lid][value="${sight.lid}"]`));
   if (!busy && knob && lid && !(knob.checked && lid.checked)) {
     knob.checked = true;
     lid.checked = true;
   }
 }
 
-const side = /** @type {CanvasRenderingContext2D} */ (/** @type {HTMLCanvasElement} */ (one('#side')).getContext('2d'));
-const above = /** @type {CanvasRenderingContext2D} */ (/** @type {HTMLCanvasElement} */ (one('#above')).getContext('2d'));
-const lookAt = /** @type {CanvasRenderingContext2D} */ (/** @type {HTMLCanvasElement} */ (one('#look')).getContext('2d'));
-let before = 0;
-let drawnAt = 0;
+/** Its time goes on as far as is known what is seen of every pot. @param {number} dt s */
+function tick(dt) {
+  const known = Math.min(...pots.filter((p) => !p.off).map((p) => p.ahead.end()));
+  if (going && !busy) {
+    clock = Math.max(clock, Math.min(known, clock + dt * speed));
+  }
+  pots.forEach((p) => p.ahead.keep(clock, p.off));
+}
+
+/** @param {number} dt s */
+function draw(dt) {
+  const alive = calm.matches ? 0.3 : dt;
+  pots.forEach((p, number) => {
+    const seen = number === pot || tabs.length ? p.ahead.at(clock) : null;
+    if (!seen) {
+      return;
+    }
+    p.stove.live(seen.sight, alive);
+    if (tabs.length) {
+      p.stove.above(tabs[number], seen.sight, look);
+    }
+    if (number === pot) {
+      p.stove.side(side, seen.sight, look);
+      p.stove.above(above, seen.sight, look);
+    }
+  });
+}
 
 /** @param {number} time ms */
 function frame(time) {
   requestAnimationFrame(frame);
   const dt = Math.min(0.1, (time - before) / 1000);
   before = time;
-  if (going && !busy) {
-    clock += dt * speed;
-  }
-  stoves.forEach((s, number) => {
-    const left = s.from + (s.frames.length - 1) * FRAME_S - clock;
-    if ((!s.frames.length || left < FETCH_WHEN_LEFT_S) && !s.off) {
-      ahead(number);
-    } else if (!s.frames.length) {
-      ahead(number);
-    }
-  });
-  if (looking) {
-    looking.draw((time - looking.began) / 1000);
-  }
-  if (calm.matches && time - drawnAt < 2000) {
+  tick(dt);
+  drawLook();
+  const seen = pots[pot].ahead.at(clock);
+  if (!seen || (calm.matches && time - drawnAt < STILL_MS)) {
     return;
   }
   drawnAt = time;
-  const current = now(pot);
-  if (!current) {
-    return;
-  }
-  const alive = going || !calm.matches ? dt : 0;
-  stoves.forEach((s, number) => {
-    const seen = number === pot ? current : now(number);
-    if (seen && (number === pot || stoves.length > 1)) {
-      s.stove.live(seen.sight, calm.matches ? 0.3 : alive);
-      if (stoves.length > 1) {
-        const small = /** @type {HTMLCanvasElement | null} */ (root.querySelector(`[data-pot="${number}"] canvas`));
-        const g = small?.getContext('2d');
-        if (g) {
-          s.stove.above(g, seen.sight, look);
-        }
-      }
-    }
-  });
-  stoves[pot].stove.side(side, current.sight, look);
-  stoves[pot].stove.above(above, current.sight, look);
+  draw(dt);
   if (going) {
-    simmer(current.sight, dt);
+    simmer(seen.sight, dt);
   }
   one('#minute').textContent = shown(clock);
-  if (time - keptAt > 1000) {
+  if (time - keptAt > KEEP_MS) {
     keptAt = time;
     sessionStorage.setItem(KEPT, String(clock));
   }
-  settings(current.sight);
-  tell(current, time);
+  settings(seen.sight);
+  tell(seen, time);
 }
 
 /** @param {boolean} wanted */
@@ -200,141 +166,67 @@ function go(wanted) {
 
 /** Does something at the pot at hand. @param {string} kind @param {number} [value] */
 async function does(kind, value = 0) {
-  if (busy || stoves[pot].off) {
+  const at = pot;
+  const { stove, ahead, off } = pots[at];
+  if (busy || off) {
     return;
   }
   busy = true;
   fault('');
-  const at = pot;
   try {
-    /** @type {Done} */
+    /** @type {import('./showing.js').Done} */
     const done = await (await post('do', { atS: clock, pot: at, kind, value })).json();
-    clock = Math.max(clock, done.atS);
-    stoves[at].off = stoves[at].off || kind === 'off';
+    clock = Math.max(clock, done.freeS);
+    pots[at].off = kind === 'off';
     if (kind === 'stir' || kind === 'slurry') {
-      stoves[at].stove.stir();
+      stove.stir();
     }
     one('#shown').textContent = done.says;
-    await ahead(at);
+    await ahead.ask(clock);
     if (done.over) {
       location.reload();
-      return;
+    } else if (kind === 'off') {
+      choose(next());
+    } else {
+      test(done, at);
     }
-    if (kind === 'off') {
-      choose(Math.max(0, stoves.findIndex((s) => !s.off)));
-    }
-    show(done, at);
   } catch (e) {
-    fault(word('not-done', /** @type {Error} */ (e).message));
+    notDone(e);
   } finally {
     busy = false;
   }
 }
 
-/** Shows what a test shows, and asks what is read of it. @param {Done} done @param {number} at */
-function show(done, at) {
-  const sight = now(at)?.sight;
-  if (!sight || !['spoon', 'trail', 'drip', 'ring'].includes(done.kind)) {
-    return;
+/** Shows what a test shows; time stands still while it is looked at. @param {import('./showing.js').Done} done @param {number} at */
+function test(done, at) {
+  const sight = pots[at].ahead.at(clock)?.sight;
+  const closed = sight && showTest(done, sight, look, (sense, said) => post('read', { sense, pot: at, atS: done.lookedS, said }).catch(notDone));
+  if (closed) {
+    const went = going;
+    go(false);
+    closed.then(() => go(went));
   }
-  const colour = [sight.red, sight.green, sight.blue].map(Math.round);
-  const dialog = /** @type {HTMLDialogElement} */ (one('#dlg-look'));
-  const timed = /** @type {HTMLElement} */ (one('[data-timed]', dialog));
-  const steps = /** @type {HTMLElement} */ (one('[data-steps]', dialog));
-  const button = /** @type {HTMLButtonElement} */ (one('[data-now]', dialog));
-  const when = clock;
-  timed.hidden = done.kind === 'spoon' || done.kind === 'ring';
-  steps.hidden = done.kind !== 'spoon';
-  button.textContent = word(done.kind === 'trail' ? 'closed-now' : 'drips-now');
-  one('#look-h', dialog).textContent = one(`[data-do="${done.kind}"] span`).textContent;
-  one('#look-says', dialog).textContent = done.says || word({ spoon: 'line-fills', trail: 'line-floor', drip: 'stream-runs', ring: 'ring-spreads' }[done.kind] ?? '');
-  const figure = done.figure ?? 60;
-  looking = {
-    began: performance.now(),
-    draw: (s) => {
-      if (done.kind === 'spoon') {
-        spoon(lookAt, s, done, colour, look);
-      } else if (done.kind === 'trail') {
-        trail(lookAt, s, figure, colour, look);
-      } else if (done.kind === 'drip') {
-        stream(lookAt, s, figure, colour, look);
-      } else {
-        ring(lookAt, s, figure, colour, look);
-      }
-    },
-  };
-  /** @param {string} sense @param {number} said */
-  const read = (sense, said) => post('read', { sense, pot: at, atS: when, said }).catch((e) => fault(word('not-done', e.message)));
-  button.onclick = () => {
-    const counted = (performance.now() - (looking?.began ?? 0)) / 1000;
-    read(done.kind, counted);
-    timed.hidden = true;
-    one('#look-says', dialog).textContent = word('you-counted', counted.toFixed(1));
-  };
-  steps.onclick = (e) => {
-    const step = /** @type {HTMLElement} */ (e.target).closest('[data-step]')?.getAttribute('data-step');
-    if (step) {
-      read('spoon', Number(step));
-      dialog.close();
-    }
-  };
-  dialog.onclose = () => { looking = null; };
-  const went = going;
-  go(false);
-  dialog.addEventListener('close', () => go(went), { once: true });
-  dialog.showModal();
 }
-
-const judge = /** @type {HTMLDialogElement} */ (one('#dlg-judge'));
-let offAfter = false;
 
 /** Asks what it is, before anything is shown. @param {boolean} off whether it comes off then */
-function ask(off) {
-  offAfter = off;
+function judge(off) {
+  const at = pot;
   go(false);
-  const minutes = /** @type {HTMLInputElement} */ (one('[name=minutesLeft]', judge));
-  if (off) {
-    minutes.value = '0';
-  }
-  judge.querySelectorAll('[name=bubbles]').forEach((radio) => { /** @type {HTMLInputElement} */ (radio).checked = false; });
-  treads();
-  judge.showModal();
-}
-
-function treads() {
-  judge.querySelectorAll('[data-tread]').forEach((output) => {
-    const name = /** @type {HTMLElement} */ (output).dataset.tread;
-    const value = Number(/** @type {HTMLInputElement} */ (one(`[name=${name}]`, judge)).value);
-    const tread = document.querySelector(`[data-step="${Math.max(1, Math.min(9, Math.round(value)))}"] span`)?.textContent ?? '';
-    output.textContent = `${value.toFixed(1)} ${tread}`;
+  ask(off, async (said, bubbles) => {
+    await post('say', { atS: clock, pot: at, ...said });
+    if (bubbles) {
+      await post('read', { sense: 'bubbles', pot: at, atS: clock, said: bubbles });
+    }
+    pots[at].said = clock;
+    if (off) {
+      await does('off');
+    }
   });
 }
 
-async function say() {
-  const at = pot;
-  const value = (/** @type {string} */ name) => Number(/** @type {HTMLInputElement} */ (one(`[name=${name}]`, judge)).value);
-  const wrong = /** @type {HTMLElement} */ (one('[data-judge-fault]'));
-  wrong.hidden = true;
-  try {
-    await post('say', { atS: clock, pot: at, stepNow: value('stepNow'), stepCold: value('stepCold'), minutesLeft: value('minutesLeft') });
-    const bubbles = /** @type {HTMLInputElement | null} */ (judge.querySelector('[name=bubbles]:checked'));
-    if (bubbles) {
-      await post('read', { sense: 'bubbles', pot: at, atS: clock, said: bubbles.value });
-    }
-    stoves[at].said = clock;
-    judge.close();
-    if (offAfter) {
-      await does('off');
-    }
-  } catch (e) {
-    wrong.textContent = /** @type {Error} */ (e).message;
-    wrong.hidden = false;
-  }
-}
-
-function off() {
-  if (clock - stoves[pot].said > SAID_LATELY_S) {
-    ask(true);
+function takeOff() {
+  if (clock - pots[pot].said > latelyS) {
+    judge(true);
   } else {
     does('off');
   }
@@ -344,107 +236,116 @@ function off() {
 function choose(number) {
   pot = number;
   toldLast = '';
-  root.querySelectorAll('[data-pot]').forEach((tab) => tab.setAttribute('aria-selected', String(Number(/** @type {HTMLElement} */ (tab).dataset.pot) === pot)));
+  all('#stove [data-pot]').forEach((tab) => tab.setAttribute('aria-selected', String(Number(tab.dataset.pot) === pot)));
 }
 
-let amountOf = '';
+const amount = /** @type {HTMLElement} */ (one('[data-amount]'));
+const grams = /** @type {HTMLInputElement} */ (one('[name=amount]'));
+/** @type {HTMLElement | null} */
+let weighed = null;
 
-/** @param {string} kind */
-function tool(kind) {
-  const box = /** @type {HTMLElement} */ (one('[data-amount]'));
-  if (AMOUNTS[kind]) {
-    amountOf = kind;
-    box.hidden = false;
-    one('[data-amount-name]').textContent = one(`[data-do="${kind}"] span`).textContent;
-    const field = /** @type {HTMLInputElement} */ (one('[name=amount]'));
-    field.value = String(AMOUNTS[kind]);
-    field.focus();
-    field.select();
+/** @param {HTMLElement} button what is done by it, and as much as goes in by weight, if any does */
+function tool(button) {
+  const usual = Number(button.dataset.usual);
+  amount.hidden = !usual;
+  weighed = usual ? button : null;
+  if (usual) {
+    one('[data-amount-name]').textContent = button.querySelector('span')?.textContent ?? '';
+    grams.value = String(usual);
+    grams.focus();
+    grams.select();
   } else {
-    box.hidden = true;
-    does(kind);
+    does(button.dataset.do ?? '');
   }
 }
 
 function putIn() {
-  const grams = Number(/** @type {HTMLInputElement} */ (one('[name=amount]')).value);
-  AMOUNTS[amountOf] = grams > 0 ? grams : AMOUNTS[amountOf];
-  /** @type {HTMLElement} */ (one('[data-amount]')).hidden = true;
-  does(amountOf, grams);
+  const value = Number(grams.value);
+  if (weighed) {
+    if (value > 0) {
+      weighed.dataset.usual = String(value);
+    }
+    amount.hidden = true;
+    does(weighed.dataset.do ?? '', value);
+  }
 }
 
-root.querySelectorAll('[data-pot]').forEach((tab) => {
-  const small = document.createElement('canvas');
-  small.width = 72;
-  small.height = 72;
-  tab.prepend(small);
-  tab.addEventListener('click', () => choose(Number(/** @type {HTMLElement} */ (tab).dataset.pot)));
-});
-document.querySelectorAll('[data-do]').forEach((button) => button.addEventListener('click', () => tool(/** @type {HTMLElement} */ (button).dataset.do ?? '')));
-document.querySelectorAll('[name=heat]').forEach((radio) => radio.addEventListener('change', () => does('heat', Number(/** @type {HTMLInputElement} */ (radio).value))));
-document.querySelectorAll('[name=lid]').forEach((radio) => radio.addEventListener('change', () => does('lid', Number(/** @type {HTMLInputElement} */ (radio).value))));
-document.querySelectorAll('[name=speed]').forEach((radio) => radio.addEventListener('change', () => { speed = Number(/** @type {HTMLInputElement} */ (radio).value); }));
+/** What is done as one of a set of radio buttons is chosen. @param {string} name @param {(value: number) => void} chosen */
+const chooses = (name, chosen) => all(`[name=${name}]`).forEach((radio) => radio.addEventListener('change', () => chosen(Number(/** @type {HTMLInputElement} */ (radio).value))));
+
+all('#stove [data-pot]').forEach((tab) => tab.addEventListener('click', () => choose(Number(tab.dataset.pot))));
+all('[data-do]').forEach((button) => button.addEventListener('click', () => tool(button)));
+chooses('heat', (knob) => does('heat', knob));
+chooses('lid', (lid) => does('lid', lid));
+chooses('speed', (wanted) => { speed = wanted; });
 one('[data-pause]').addEventListener('click', () => go(!going));
-one('[data-judge]').addEventListener('click', () => ask(false));
-one('[data-off]').addEventListener('click', off);
-one('[data-say]').addEventListener('click', say);
-one('[data-close]', judge).addEventListener('click', () => judge.close());
+one('[data-judge]').addEventListener('click', () => judge(false));
+one('[data-take-off]').addEventListener('click', takeOff);
 one('[data-amount-do]').addEventListener('click', putIn);
-one('[name=amount]').addEventListener('keydown', (e) => {
-  if (/** @type {KeyboardEvent} */ (e).key === 'Enter') {
+grams.addEventListener('keydown', (e) => {
+  if (e.key === 'Enter') {
     e.preventDefault();
     putIn();
   }
 });
-judge.addEventListener('input', treads);
 one('[data-words]').addEventListener('click', (e) => {
-  const shown_ = one('#told').classList.toggle('sr');
-  /** @type {HTMLElement} */ (e.currentTarget).setAttribute('aria-pressed', String(!shown_));
+  const hidden = one('#told').classList.toggle('sr');
+  /** @type {HTMLElement} */ (e.currentTarget).setAttribute('aria-pressed', String(!hidden));
 });
 one('[data-sound]').addEventListener('click', (e) => {
   const button = /** @type {HTMLButtonElement} */ (e.currentTarget);
   const wanted = button.getAttribute('aria-pressed') !== 'true';
   button.setAttribute('aria-pressed', String(wanted));
-  button.textContent = (wanted ? button.dataset.on : button.dataset.off) ?? '';
+  button.textContent = (wanted ? button.dataset.hush : button.dataset.sound) ?? '';
   sound(wanted);
 });
 
 /** @param {string} name @param {string} value */
 function press(name, value) {
-  const radio = /** @type {HTMLInputElement | null} */ (document.querySelector(`[name=${name}][value="${value}"]`));
+  const radio = /** @type {HTMLInputElement | null} */ (one(`[name=${name}][value="${value}"]`));
   if (radio && !radio.checked) {
     radio.checked = true;
     radio.dispatchEvent(new Event('change', { bubbles: true }));
   }
 }
 
-/** @param {number} by */
-function faster(by) {
-  const all = [...document.querySelectorAll('[name=speed]')].map((radio) => /** @type {HTMLInputElement} */ (radio).value);
-  press('speed', all[Math.max(0, Math.min(all.length - 1, all.indexOf(String(speed)) + by))]);
+/** @param {string} name @param {number} by so many further along, to the last */
+function further(name, by) {
+  const radios = all(`[name=${name}]`).map((radio) => /** @type {HTMLInputElement} */ (radio));
+  const place = radios.findIndex((radio) => radio.checked) + by;
+  press(name, radios[Math.max(0, Math.min(radios.length - 1, place))].value);
 }
+
+/** @type {Record<string, () => void>} */
+const KEYS = {
+  l: () => {
+    const on = one('[name=lid][value="2"]:checked');
+    if (on) {
+      press('lid', '0');
+    } else {
+      further('lid', 1);
+    }
+  },
+  ' ': () => go(!going),
+  '+': () => further('speed', 1),
+  '-': () => further('speed', -1),
+  j: () => judge(false),
+  o: takeOff,
+};
 
 document.addEventListener('keydown', (e) => {
   const target = /** @type {HTMLElement} */ (e.target);
   const typing = target.matches('textarea, select, input:not([type=radio])');
-  if (typing || document.querySelector('dialog[open]') || e.ctrlKey || e.metaKey || e.altKey) {
+  if (typing || document.querySelector('dialog[open]') || e.ctrlKey || e.metaKey || e.altKey || (e.key === ' ' && target.matches('button, a, summary'))) {
     return;
   }
+  const button = all('[data-key]').find((b) => b.dataset.key === e.key);
   if (/^\d$/.test(e.key)) {
     press('heat', e.key);
-  } else if (e.key === 'l') {
-    const lid = /** @type {HTMLInputElement | null} */ (document.querySelector('[name=lid]:checked'));
-    press('lid', String((Number(lid?.value ?? 0) + 1) % 3));
-  } else if (e.key === ' ' && !target.matches('button, a, summary')) {
-    go(!going);
-  } else if (e.key === '+' || e.key === '-') {
-    faster(e.key === '+' ? 1 : -1);
-  } else if (e.key === 'j') {
-    ask(false);
-  } else if (e.key === 'o') {
-    off();
-  } else if (KEYS[e.key] && document.querySelector(`[data-do="${KEYS[e.key]}"]`)) {
-    tool(KEYS[e.key]);
+  } else if (KEYS[e.key]) {
+    KEYS[e.key]();
+  } else if (button) {
+    tool(button);
   } else {
     return;
   }

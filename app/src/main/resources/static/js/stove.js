@@ -1,11 +1,14 @@
 // @ts-check
 // Draws a practice pot from the side and from above, from numbers alone: what they are is reckoned on the server (practice.Sight).
+import { burner, lid, lidFromAbove, rule, steam } from './fittings.js';
+import { BROWN, FOAM, PALE, lit, mix, rgb } from './paint.js';
 
 /**
  * @typedef {{atS: number, levelMm: number, bubbleMm: number, bubbleS: number, bubbles: number, spatter: number, steamGPerMin: number,
  *   foamMm: number, red: number, green: number, blue: number, skin: number, filmMm: number, edge: number, caught: number, knob: number,
  *   lid: number, sinceStirS: number, off: boolean}} Sight
  * @typedef {{top: number, base: number, height: number}} Shape
+ * @typedef {{ink: string, ground: string, glow: string}} Look
  * @typedef {{x: number, y: number, born: number, life: number, size: number}} Bubble
  */
 
@@ -20,18 +23,6 @@ function random(seed) {
     return s / 4294967296;
   };
 }
-
-/** @param {number} share @param {number[]} a @param {number[]} b */
-const mix = (share, a, b) => a.map((one, i) => Math.round(one + (b[i] - one) * share));
-/** @param {number[]} c @param {number} [alpha] */
-const rgb = (c, alpha = 1) => `rgba(${c[0]},${c[1]},${c[2]},${alpha})`;
-const PALE = [255, 246, 226];
-const BROWN = [58, 30, 14];
-const FOAM = [252, 249, 240];
-const LIGHT = 185;
-
-/** A colour that stands out from it: towards the light, of a pale sauce towards the dark. @param {number} share @param {number[]} c */
-const lit = (share, c) => (0.3 * c[0] + 0.6 * c[1] + 0.1 * c[2] > LIGHT ? mix(share * 0.5, c, BROWN) : mix(share, c, PALE));
 
 /** Keeps the bubbles of one pot between its frames. */
 export class Stove {
@@ -107,7 +98,7 @@ export class Stove {
   /**
    * @param {CanvasRenderingContext2D} g
    * @param {Sight} sight
-   * @param {{ink: string, ground: string, glow: string}} look
+   * @param {Look} look
    */
   side(g, sight, look) {
     const { width, height } = g.canvas;
@@ -122,7 +113,7 @@ export class Stove {
     const colour = [sight.red, sight.green, sight.blue];
     const rim = this.shape.height;
 
-    this.burner(g, cx, floor + 8, half(0), sight, look);
+    burner(g, cx, floor + 8, half(0), sight.off ? 0 : sight.knob, this.clock, look);
 
     // What has dried on the wall, browner the longer it is hot.
     if (sight.filmMm > 1) {
@@ -185,33 +176,9 @@ export class Stove {
     g.lineTo(cx + half(0) + 2, floor + 2);
     g.lineTo(cx + half(rim) + 4, y(rim));
     g.stroke();
-    this.rule(g, cx - half(rim) - 14, floor, scale, look);
-    this.lid(g, cx, y(rim), half(rim), sight.lid, look);
-    this.steam(g, cx, sight.lid === 2 ? y(rim) - 10 : y(sight.levelMm), half(sight.levelMm), sight, look);
-  }
-
-  /** @param {CanvasRenderingContext2D} g @param {number} cx @param {number} y @param {number} half @param {Sight} sight @param {{glow: string, ink: string}} look */
-  burner(g, cx, y, half, sight, look) {
-    g.strokeStyle = look.ink;
-    g.lineWidth = 2;
-    g.beginPath();
-    g.moveTo(cx - half * 0.9, y + 18);
-    g.lineTo(cx + half * 0.9, y + 18);
-    g.stroke();
-    if (sight.off || sight.knob === 0) {
-      return;
-    }
-    g.fillStyle = look.glow;
-    const tall = 4 + 1.6 * sight.knob;
-    for (let i = -5; i <= 5; i++) {
-      const x = cx + (i / 5.5) * half * 0.85;
-      const flicker = tall * (0.85 + 0.25 * Math.sin(this.clock * 9 + i * 1.7));
-      g.beginPath();
-      g.moveTo(x - 4, y + 17);
-      g.quadraticCurveTo(x - 3, y + 17 - flicker * 0.5, x, y + 17 - flicker);
-      g.quadraticCurveTo(x + 3, y + 17 - flicker * 0.5, x + 4, y + 17);
-      g.fill();
-    }
+    rule(g, cx - half(rim) - 14, floor, scale, rim, look);
+    lid(g, cx, y(rim), half(rim), sight.lid, look);
+    steam(g, cx, sight.lid === 2 ? y(rim) - 10 : y(sight.levelMm), half(sight.levelMm), sight, this.wisps, this.clock, look);
   }
 
   /** Bubbles on their way up. @param {CanvasRenderingContext2D} g @param {number} cx @param {number} floor @param {number} top @param {number} half @param {number} scale @param {number[]} colour @param {Sight} sight */
@@ -282,75 +249,10 @@ export class Stove {
     }
   }
 
-  /** @param {CanvasRenderingContext2D} g @param {number} x @param {number} floor @param {number} scale @param {{ink: string}} look */
-  rule(g, x, floor, scale, look) {
-    g.strokeStyle = look.ink;
-    g.fillStyle = look.ink;
-    g.lineWidth = 1;
-    g.font = '13px Text, sans-serif';
-    g.textAlign = 'right';
-    for (let mm = 0; mm <= this.shape.height; mm += 10) {
-      const long = mm % 50 === 0 ? 12 : 6;
-      g.beginPath();
-      g.moveTo(x - long, floor - mm * scale);
-      g.lineTo(x, floor - mm * scale);
-      g.stroke();
-      if (mm % 50 === 0) {
-        g.fillText(String(mm), x - 15, floor - mm * scale + 4);
-      }
-    }
-  }
-
-  /** @param {CanvasRenderingContext2D} g @param {number} cx @param {number} y @param {number} half @param {number} lid @param {{ink: string, ground: string}} look */
-  lid(g, cx, y, half, lid, look) {
-    if (lid === 0) {
-      return;
-    }
-    g.save();
-    g.translate(cx - half, y - 3);
-    g.rotate(lid === 1 ? -0.14 : 0);
-    g.fillStyle = look.ground;
-    g.strokeStyle = look.ink;
-    g.lineWidth = 4;
-    g.beginPath();
-    g.moveTo(-6, 0);
-    g.quadraticCurveTo(half, -26, 2 * half + 6, 0);
-    g.closePath();
-    g.fill();
-    g.stroke();
-    g.beginPath();
-    g.arc(half, -20, 7, 0, 2 * Math.PI);
-    g.fill();
-    g.stroke();
-    g.restore();
-  }
-
-  /** @param {CanvasRenderingContext2D} g @param {number} cx @param {number} y @param {number} half @param {Sight} sight @param {{ink: string}} look */
-  steam(g, cx, y, half, sight, look) {
-    const much = Math.min(1, sight.steamGPerMin / 22) * (sight.lid === 2 ? 0.35 : 1);
-    if (much < 0.04) {
-      return;
-    }
-    g.strokeStyle = look.ink;
-    g.lineWidth = 2.2;
-    const count = Math.ceil(much * STEAM_WISPS);
-    for (const [a, b, c] of this.wisps.slice(0, count)) {
-      const age = (this.clock * 0.22 * c + b) % 1;
-      g.globalAlpha = 0.16 * (1 - age) * (0.4 + much);
-      const x = cx + (a - 0.5) * 1.7 * half;
-      const top = y - 8 - age * 120;
-      g.beginPath();
-      g.moveTo(x, top);
-      g.bezierCurveTo(x + 14, top - 14, x - 14, top - 26, x + 4 * Math.sin(this.clock + a * 9), top - 42);
-      g.stroke();
-    }
-    g.globalAlpha = 1;
-  }
-
   /**
    * @param {CanvasRenderingContext2D} g
    * @param {Sight} sight
-   * @param {{ink: string, ground: string}} look
+   * @param {Look} look
    */
   above(g, sight, look) {
     const { width, height } = g.canvas;
@@ -390,7 +292,7 @@ export class Stove {
     g.arc(cx, cy, outer, 0, 2 * Math.PI);
     g.stroke();
     if (sight.lid > 0) {
-      this.lidFromAbove(g, cx, cy, outer, sight.lid, look);
+      lidFromAbove(g, cx, cy, outer, sight.lid, look);
     }
   }
 
@@ -480,22 +382,5 @@ export class Stove {
         g.fill();
       }
     }
-  }
-
-  /** @param {CanvasRenderingContext2D} g @param {number} cx @param {number} cy @param {number} outer @param {number} lid @param {{ink: string, ground: string}} look */
-  lidFromAbove(g, cx, cy, outer, lid, look) {
-    const dx = lid === 1 ? outer * 0.42 : 0;
-    g.fillStyle = look.ground;
-    g.strokeStyle = look.ink;
-    g.lineWidth = 4;
-    g.globalAlpha = lid === 1 ? 0.94 : 0.86;
-    g.beginPath();
-    g.arc(cx + dx, cy - dx * 0.5, outer + 3, 0, 2 * Math.PI);
-    g.fill();
-    g.globalAlpha = 1;
-    g.stroke();
-    g.beginPath();
-    g.arc(cx + dx, cy - dx * 0.5, 12, 0, 2 * Math.PI);
-    g.stroke();
   }
 }

@@ -9,7 +9,6 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 
@@ -69,20 +68,13 @@ public final class PrivateMariaDb {
         try {
             Path folder = Files.createTempDirectory("gradior-test-db");
             Path data = folder.resolve("data");
-            boolean root = "root".equals(System.getProperty("user.name"));
-            List<String> user = root ? List.of("--user=root") : List.of();
-            List<String> install = new ArrayList<>(List.of("mariadb-install-db", "--no-defaults"));
-            install.addAll(user);
-            install.addAll(List.of(
-                    "--datadir=" + data,
-                    "--auth-root-authentication-method=normal",
-                    "--skip-test-db",
-                    "--skip-name-resolve"));
-            run(install, folder.resolve("install.log"));
+            String user = System.getProperty("user.name");
+            install(data, user, folder.resolve("install.log"));
             int port = freePort();
-            List<String> server = new ArrayList<>(List.of("mariadbd", "--no-defaults"));
-            server.addAll(user);
-            server.addAll(List.of(
+            List<String> server = List.of(
+                    "mariadbd",
+                    "--no-defaults",
+                    "--user=" + user,
                     "--datadir=" + data,
                     "--socket=" + folder.resolve("s.sock"),
                     "--bind-address=127.0.0.1",
@@ -93,7 +85,7 @@ public final class PrivateMariaDb {
                     "--innodb-buffer-pool-size=64M",
                     "--innodb-flush-log-at-trx-commit=2",
                     "--skip-log-bin",
-                    "--default-time-zone=+00:00"));
+                    "--default-time-zone=+00:00");
             PrivateMariaDb db = new PrivateMariaDb(port, server, folder.resolve("server.log"));
             Runtime.getRuntime().addShutdownHook(new Thread(() -> end(db, folder)));
             db.awaitUp();
@@ -111,14 +103,26 @@ public final class PrivateMariaDb {
         }
     }
 
-    private static void run(List<String> command, Path log) throws IOException {
+    /**
+     * Lays out an empty data folder whose root needs no password.
+     *
+     * @param user of the system, whose the folder is and who runs the server
+     */
+    public static void install(Path data, String user, Path log) throws IOException {
         try {
-            Process process = new ProcessBuilder(command)
+            Process process = new ProcessBuilder(
+                            "mariadb-install-db",
+                            "--no-defaults",
+                            "--user=" + user,
+                            "--datadir=" + data,
+                            "--auth-root-authentication-method=normal",
+                            "--skip-test-db",
+                            "--skip-name-resolve")
                     .redirectErrorStream(true)
                     .redirectOutput(log.toFile())
                     .start();
             if (process.waitFor() != 0) {
-                throw new IllegalStateException(command.get(0) + " failed:\n" + Files.readString(log));
+                throw new IllegalStateException("no data folder was made:\n" + Files.readString(log));
             }
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);

@@ -11,10 +11,12 @@ import app.gradior.batch.BatchPlan;
 import app.gradior.estimate.Hand;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.practice.Lesson;
+import app.gradior.practice.Sight;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.practice.Practices;
+import app.gradior.room.words.Words;
 import app.gradior.web.frame.KitchenUser;
 import java.util.List;
 import java.util.Map;
@@ -78,7 +80,8 @@ class PracticePagesTest extends PageCalls {
             assertThat(list).contains("value=\"" + lesson.key() + "\"");
         }
         String id = begin("cold");
-        assertThat(body(get("/practice/" + id))).contains("Stop for the cold step", "Wanted: step 6.0", "id=\"side\"");
+        assertThat(body(get("/practice/" + id)))
+                .contains("Stop for the cold step", "Wanted: step 6.0", "In it: ", "id=\"side\"");
         MockHttpServletResponse sights = send(get("/practice/" + id + "/sights")
                 .param("pot", "0")
                 .param("from", "0")
@@ -93,7 +96,8 @@ class PracticePagesTest extends PageCalls {
                 .doesNotContain("NaN");
         JsonNode weighed = json(does(id, 30, "weigh", 0));
         assertThat(weighed.get("says").asString()).matches("\\d[\\d,]* g with its pot on the scale\\.");
-        assertThat(weighed.get("atS").asDouble())
+        assertThat(weighed.get("lookedS").asDouble()).isEqualTo(30);
+        assertThat(weighed.get("freeS").asDouble())
                 .as("hands are busy until then")
                 .isEqualTo(40);
         assertThat(send(post("/practice/" + id + "/say")
@@ -148,6 +152,12 @@ class PracticePagesTest extends PageCalls {
                                 .param("for", "1e9"))
                         .getStatus())
                 .isEqualTo(422);
+        assertThat(send(post("/practice/" + id + "/do")
+                                .param("atS", "5")
+                                .param("pot", "5")
+                                .param("kind", "stir"))
+                        .getContentAsString())
+                .contains("pot");
         assertThat(send(post("/practice").param("what", "nothing")).getStatus()).isEqualTo(404);
         assertThat(send(post("/practice/" + id + "/say")
                                 .param("atS", "5")
@@ -156,6 +166,14 @@ class PracticePagesTest extends PageCalls {
                                 .param("minutesLeft", "1"))
                         .getContentAsString())
                 .contains("stepNow");
+    }
+
+    /** All that the drawing shows is said as well. */
+    @Test
+    void whatIsSeenHasWords() {
+        for (Sight.Look look : Sight.Look.values()) {
+            assertThat(Words.text("script.see-" + look.name())).isNotBlank();
+        }
     }
 
     /** The kitchen's own sauce in its own pot; the week's is the same for another cook. */

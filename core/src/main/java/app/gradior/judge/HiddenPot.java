@@ -82,6 +82,9 @@ public final class HiddenPot {
         on = false;
     }
 
+    /** What a lid that is ajar covers of the mouth. */
+    public static final double AJAR_COVERS = 0.85;
+
     /** What covers the mouth, and what of the vapour gets past it below the boil. */
     public void lid(double share, double leaks) {
         covered = share;

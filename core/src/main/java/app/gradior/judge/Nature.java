@@ -58,6 +58,11 @@ public record Nature(
                 0);
     }
 
+    /** Share of the vapour that gets past a lid that is ajar, below the boil. */
+    public double ajarLeak() {
+        return Math.min(0.8, 5.5 * lidLeak);
+    }
+
     /** The same, and starch wears at the boil. */
     public Nature wearing() {
         return new Nature(

@@ -22,6 +22,8 @@ public final class Stuff {
             Map.of("potato", 0.02, "tapioca", 0.018, "arrowroot", 0.015);
 
     private static final double USUAL_WORN_PER_MIN = 0.003;
+    private static final double WEARS_C = 94;
+    private static final double YIELD_PER_PAS = 12;
     private static final double WATER_SD = 0.025;
     private static final double SOLIDS_SD = 0.025;
 
@@ -176,8 +178,6 @@ public final class Stuff {
         return 4.2 * water + 2.5 * (ethanol + acetic) + 1.6 * (mass() - water - ethanol - acetic - fat) + 2.1 * fat;
     }
 
-    private static final double WEARS_C = 94;
-
     /** After some minutes at a temperature, °C: pieces fall apart, granules swell. */
     void heated(double minutes, double tempC, Nature nature) {
         if (tempC < 68) {
@@ -281,8 +281,6 @@ public final class Stuff {
     double yieldPa(double tempC, Nature nature) {
         return YIELD_PER_PAS * liquidAndNetwork(tempC, nature)[1];
     }
-
-    private static final double YIELD_PER_PAS = 12;
 
     private double[] liquidAndNetwork(double tempC, Nature nature) {
         double serum = serum();

@@ -36,17 +36,17 @@ public final class CookEye {
         /** How it bubbles, 1 to 3. */
         BUBBLES;
 
-        private boolean byLogarithm() {
-            return this == MINUTES;
+        /** What it is off by. */
+        public Scale scale() {
+            return switch (this) {
+                case NOW, COLD, SPOON -> Scale.STEPS;
+                case BUBBLES -> Scale.LOOKS;
+                case MINUTES, TRAIL, DRIP -> Scale.SHARE;
+            };
         }
 
         public String key() {
             return name().toLowerCase(Locale.ROOT);
-        }
-
-        /** Whether it is judged in steps or looks, and not by a share. */
-        public boolean isInSteps() {
-            return this == NOW || this == COLD || this == SPOON || this == BUBBLES;
         }
 
         /**
@@ -81,7 +81,7 @@ public final class CookEye {
     public record Judgement(Sense sense, double said, double truth, double step) {
         /** How far off, as it is compared: steps, looks, or a logarithm. */
         public double off() {
-            if (sense.byLogarithm()) {
+            if (sense == Sense.MINUTES) {
                 return Math.log((said + 1) / (truth + 1));
             }
             return sense.reading()
@@ -94,7 +94,43 @@ public final class CookEye {
      * @param bias said over true
      * @param spread standard deviation about that
      */
-    public record Eye(Sense sense, int readings, double bias, double spread) {}
+    public record Eye(Sense sense, int readings, double bias, double spread) {
+        /** What is too little to speak of, in steps, looks or a share. */
+        private static final double SOME = 0.15;
+
+        /** The bias as a cook would say it: steps, looks, or a share of what is true. */
+        public double saidOver() {
+            return said(bias);
+        }
+
+        /** The spread likewise. */
+        public double giveOrTake() {
+            return said(spread);
+        }
+
+        private double said(double off) {
+            return sense.scale() == Scale.SHARE ? Math.expm1(off) : off;
+        }
+
+        public Lean lean() {
+            return Math.abs(saidOver()) < SOME ? Lean.RIGHT : bias > 0 ? Lean.MORE : Lean.LESS;
+        }
+    }
+
+    /** Whether more is said than is true. */
+    public enum Lean {
+        RIGHT,
+        MORE,
+        LESS
+    }
+
+    /** What a sense is off by. */
+    public enum Scale {
+        STEPS,
+        /** Of three ways to bubble. */
+        LOOKS,
+        SHARE
+    }
 
     /** What the judgements of one sense come to; none when there are too few. */
     public static Optional<Eye> of(Sense sense, List<Judgement> judged) {

@@ -44,9 +44,11 @@ public final class Foretold {
         PotSetting setting = practice.scenario().pots().get(pot);
         Scenario.Goal goal = practice.scenario().goal();
         return mixture(setting.foods()).map(foods -> {
-            Look look = look(practice.at(pot, Math.min(atS, LOOKED_EVERY_S)).pot());
-            Stage reduce =
-                    new Stage(StageKind.REDUCE, foods, look, LIDS[setting.lid()], new StageEnd.StepServed(goal.step()));
+            List<Happening> told = new ArrayList<>();
+            Look first = looks(practice, pot, atS, told);
+            happenings(practice, pot, atS, told);
+            Stage reduce = new Stage(
+                    StageKind.REDUCE, foods, first, LIDS[setting.lid()], new StageEnd.StepServed(goal.step()));
             BatchStory story = new BatchStory(
                     List.of(BatchStory.StoryStage.of(reduce)),
                     Ingredients.Spread.EXACT,
@@ -55,36 +57,40 @@ public final class Foretold {
                     setting.emptyG(),
                     goal.servedC(),
                     true,
-                    happenings(practice, pot, atS, look));
+                    told);
             return Estimator.forecast(story, atS / 60);
         });
     }
 
-    private static List<Happening> happenings(Practice practice, int pot, double untilS, Look first) {
-        List<Happening> told = new ArrayList<>();
-        Look seen = first;
-        for (double s = LOOKED_EVERY_S; s <= untilS; s += LOOKED_EVERY_S) {
-            Look now = look(practice.at(pot, s).pot());
-            if (now != seen) {
-                told.add(new Happening(s / 60, new BatchStory.LookSet(now)));
-                seen = now;
+    /** How it looked, minute by minute, where that changed; answers with how it looked after the first. */
+    private static Look looks(Practice practice, int pot, double untilS, List<Happening> told) {
+        List<Look> seen = new ArrayList<>();
+        practice.follow(pot, untilS, LOOKED_EVERY_S, (s, now) -> {
+            Look look = look(now);
+            if (s > 0 && !seen.isEmpty() && seen.get(seen.size() - 1) != look) {
+                told.add(new Happening(s / 60, new BatchStory.LookSet(look)));
             }
-        }
+            // At its very beginning nothing bubbles yet that will in a moment.
+            if (s > 0 || untilS == 0) {
+                seen.add(look);
+            }
+        });
+        return seen.get(0);
+    }
+
+    private static void happenings(Practice practice, int pot, double untilS, List<Happening> told) {
         for (Deed deed : practice.deeds()) {
             if (deed.pot() == pot && deed.atS() <= untilS) {
                 told(practice, deed).ifPresent(what -> told.add(new Happening(deed.atS() / 60, what)));
             }
         }
-        return told;
     }
 
     private static Optional<BatchStory.What> told(Practice practice, Deed deed) {
         return switch (deed.kind()) {
             case LID -> Optional.of(new BatchStory.LidSet(LIDS[(int) deed.value()]));
-            case SPLASH -> added(Map.of("water", deed.value()));
-            case SALT -> added(Map.of("salt", deed.value()));
-            case BUTTER -> added(Map.of("butter", deed.value()));
-            case SLURRY -> added(Map.of(practice.scenario().starch(), deed.value(), "water", 2 * deed.value()));
+            case SPLASH, SALT, BUTTER, SLURRY ->
+                mixture(deed.foods(practice.scenario().starch())).map(BatchStory.Added::new);
             case WEIGH -> read(practice, deed, ReadingKind.WEIGHT);
             case DIP -> read(practice, deed, ReadingKind.LEVEL);
             case RING -> read(practice, deed, ReadingKind.RING);
@@ -92,10 +98,6 @@ public final class Foretold {
             case DRIP -> read(practice, deed, ReadingKind.DRIP);
             default -> Optional.empty();
         };
-    }
-
-    private static Optional<BatchStory.What> added(Map<String, Double> foods) {
-        return mixture(foods).map(BatchStory.Added::new);
     }
 
     private static Optional<BatchStory.What> read(Practice practice, Deed deed, ReadingKind kind) {

@@ -69,7 +69,6 @@ public enum Lesson {
         static final PotShape SMALL = new PotShape(165, 160, 100);
         static final PotShape MEDIUM = new PotShape(205, 200, 115);
         static final PotShape WIDE = new PotShape(285, 255, 75);
-        static final double BURNER_W = 1500;
 
         static final Map<String, Double> TOMATO =
                 Map.of("passata", 560.0, "water", 300.0, "vinegar-cider", 50.0, "sugar", 30.0);
@@ -90,7 +89,7 @@ public enum Lesson {
         private Kitchen() {}
 
         static PotSetting pot(Map<String, Double> foods, PotShape shape) {
-            return PotSetting.hot(foods, shape, BURNER_W);
+            return PotSetting.hot(foods, shape, PotSetting.USUAL_BURNER_W);
         }
     }
 

@@ -19,6 +19,9 @@ public record PotSetting(
         Map<String, Double> foods, PotShape shape, double emptyG, double burnerW, double startC, int knob, int lid) {
     static final double HOT_C = 90;
     static final int HALF_UP = 5;
+    /** What a usual burner brings to a pot, W. */
+    public static final double USUAL_BURNER_W = 1500;
+
     private static final double STEEL_G_PER_M2 = 18_000;
 
     public PotSetting {

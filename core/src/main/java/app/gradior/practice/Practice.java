@@ -1,10 +1,14 @@
 package app.gradior.practice;
 
+import app.gradior.finding.Refusal;
 import app.gradior.texture.Bubbles;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Practice pots as they were left: a scenario, a seed and what was done. The same three always give the same pots, so nothing else is kept.
@@ -13,6 +17,9 @@ import java.util.OptionalDouble;
 public final class Practice {
     /** One frame of what is to be seen, s. */
     public static final double FRAME_S = 4;
+
+    /** More is no cooking. */
+    private static final int MOST_DEEDS = 400;
 
     private final Scenario scenario;
     private final long seed;
@@ -33,16 +40,53 @@ public final class Practice {
         return deeds;
     }
 
-    /** The same with one thing more done, as soon as hands are free for it. */
-    public Practice with(Deed deed) {
-        double free = deeds.stream()
+    /** When hands are free again after all that was done, s. */
+    public double freeAtS() {
+        return deeds.stream()
                 .mapToDouble(before -> before.atS() + before.kind().busyS())
                 .max()
                 .orElse(0);
-        double at = Math.min(Deed.LONGEST_S, Math.max(free, deed.atS()));
+    }
+
+    /**
+     * The same with one thing more done, as soon as hands are free for it.
+     *
+     * @throws Refusal when there is no such pot, it is off, or more was done than a cook can
+     */
+    public Practice with(Deed deed) {
+        check(deed.pot());
+        if (isOff(deed.pot())) {
+            throw Refusal.conflict("pot", new PracticeFinding.IsOff());
+        }
+        if (deeds.size() >= MOST_DEEDS) {
+            throw Refusal.conflict("kind", new PracticeFinding.TooMuch(MOST_DEEDS));
+        }
+        double at = Math.min(Deed.LONGEST_S, Math.max(freeAtS(), deed.atS()));
         List<Deed> all = new ArrayList<>(deeds);
         all.add(new Deed(at, deed.pot(), deed.kind(), deed.value()));
         return new Practice(scenario, seed, all);
+    }
+
+    /**
+     * That there is such a pot.
+     *
+     * @throws Refusal when there is not
+     */
+    public void check(int pot) {
+        if (pot < 0 || pot >= scenario.pots().size()) {
+            throw Refusal.unfit("pot", new PracticeFinding.NoSuchPot());
+        }
+    }
+
+    /** Whether a pot was taken off. */
+    public boolean isOff(int pot) {
+        return takenOff(pot).isPresent();
+    }
+
+    Optional<Deed> takenOff(int pot) {
+        return deeds.stream()
+                .filter(deed -> deed.pot() == pot && deed.kind() == Deed.Kind.OFF)
+                .findFirst();
     }
 
     /** The same without one thing that was done. */
@@ -71,21 +115,42 @@ public final class Practice {
         return new PracticePot(scenario.pots().get(pot), scenario.starch(), seed);
     }
 
-    /** A pot at a moment, and what the last thing done to it showed. */
-    record At(PracticePot pot, Optional<Shown> shown) {}
+    /** What is done with a pot at moments that follow one another. */
+    @FunctionalInterface
+    interface Watching {
+        void at(double atS, PracticePot pot);
+    }
 
-    /** A pot as it is at a moment, all done that was asked by then. */
-    At at(int pot, double atS) {
+    /**
+     * Goes through a pot's time, all done that was asked, and stops now and then.
+     *
+     * @param everyS from one stop to the next, s; the last is at the end
+     * @return what the last thing done to it showed
+     */
+    Optional<Shown> follow(int pot, double untilS, double everyS, Watching watching) {
         PracticePot now = fresh(pot);
         Optional<Shown> shown = Optional.empty();
-        for (Deed deed : deeds) {
-            if (deed.pot() == pot && deed.atS() <= atS) {
-                now.to(deed.atS());
-                shown = Optional.of(now.apply(deed));
+        Iterator<Deed> todo = deeds.stream().filter(deed -> deed.pot() == pot).iterator();
+        @Nullable Deed next = todo.hasNext() ? todo.next() : null;
+        for (double s = 0; ; s = Math.min(untilS, s + everyS)) {
+            while (next != null && next.atS() <= s) {
+                now.to(next.atS());
+                shown = Optional.of(now.apply(next));
+                next = todo.hasNext() ? todo.next() : null;
+            }
+            now.to(s);
+            watching.at(s, now);
+            if (s >= untilS) {
+                return shown;
             }
         }
-        now.to(atS);
-        return new At(now, shown);
+    }
+
+    /** A pot as it is at a moment. */
+    PracticePot at(int pot, double atS) {
+        PracticePot[] last = new PracticePot[1];
+        follow(pot, atS, Deed.LONGEST_S, (s, now) -> last[0] = now);
+        return last[0];
     }
 
     /** What the last thing that was done showed. */
@@ -94,7 +159,7 @@ public final class Practice {
             return Optional.empty();
         }
         Deed last = deeds.get(deeds.size() - 1);
-        return at(last.pot(), last.atS()).shown();
+        return follow(last.pot(), last.atS(), Deed.LONGEST_S, (s, pot) -> {});
     }
 
     /**
@@ -103,7 +168,8 @@ public final class Practice {
      * @return none for what is judged with the whole pot ({@link Said})
      */
     public OptionalDouble truth(CookEye.Sense sense, int pot, double atS) {
-        PracticePot then = at(pot, atS).pot();
+        check(pot);
+        PracticePot then = at(pot, atS);
         return switch (sense) {
             case SPOON -> OptionalDouble.of(then.stepHot());
             case BUBBLES -> OptionalDouble.of(Bubbles.between(then.stepHot()));
@@ -119,12 +185,12 @@ public final class Practice {
 
     /** The step that it would have had at the table, taken off at a moment. */
     public double stepServed(int pot, double atS) {
-        return at(pot, atS).pot().stepAt(scenario.goal().servedC());
+        return at(pot, atS).stepAt(scenario.goal().servedC());
     }
 
     /** The step that a pot had at a moment. */
     public double stepHot(int pot, double atS) {
-        return at(pot, atS).pot().stepHot();
+        return at(pot, atS).stepHot();
     }
 
     /**
@@ -133,7 +199,8 @@ public final class Practice {
      * @param forS how far, s
      */
     public List<Sight> sights(int pot, double fromS, double forS) {
-        PracticePot now = at(pot, fromS).pot();
+        check(pot);
+        PracticePot now = at(pot, fromS);
         List<Sight> sights = new ArrayList<>();
         sights.add(now.sight());
         for (double s = FRAME_S; s <= forS && !now.isOff(); s += FRAME_S) {
@@ -145,11 +212,6 @@ public final class Practice {
 
     /** Whether every pot was taken off. */
     public boolean isOver() {
-        long off = deeds.stream()
-                .filter(deed -> deed.kind() == Deed.Kind.OFF)
-                .mapToInt(Deed::pot)
-                .distinct()
-                .count();
-        return off == scenario.pots().size();
+        return IntStream.range(0, scenario.pots().size()).allMatch(this::isOff);
     }
 }

@@ -9,6 +9,7 @@ import app.gradior.texture.SpoonTimes;
 import app.gradior.texture.Stair;
 import app.gradior.texture.Structure;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 
 /** One practice pot followed through time: a cursor that is told what is done to it and asked what is to be seen. Not thread-safe. */
@@ -23,7 +24,6 @@ final class PracticePot {
     /** Knobs give little at first: a share of the most by this power. */
     private static final double KNOB_POWER = 1.6;
 
-    private static final double[] COVERS = {0, 0.85, 1};
     private static final double SMOKES_C = 165;
     private static final double LEAST_STEP = 0;
     private static final double MOST_STEP = 9.9;
@@ -59,14 +59,24 @@ final class PracticePot {
 
     private static final double SPATTERS_PAS = 0.12;
     private static final int MOST_BUBBLES = 400;
+    /** Drops a second; more are not drawn apart. */
+    private static final int MOST_DROPS = 12;
+
+    private static final double LATENT_J_PER_KG = 2.26e6;
+    /** Of the floor's heat, what goes into bubbles just below the boil; kitchen estimate. */
+    private static final double SIMMER_SHARE = 0.25;
+    /** What browned on the wall is tasted less than what caught on the floor. */
+    private static final double EDGE_TASTES = 0.5;
+    /** So far the floor catches before anything of it comes up. */
+    private static final double UNSEEN = 0.15;
 
     private final PotSetting setting;
     private final HiddenPot pot;
     private final Surface surface = new Surface();
-    private final Random random;
+    private final long seed;
+    private final Nature nature;
     private final Tint tint;
     private final String starch;
-    private final double lidLeak;
     private double atS;
     private int knob;
     private int lid;
@@ -77,9 +87,9 @@ final class PracticePot {
     PracticePot(PotSetting setting, String starch, long seed) {
         this.setting = setting;
         this.starch = starch;
-        this.random = new Random(seed);
-        Nature nature = Nature.draw(random).wearing();
-        this.lidLeak = nature.lidLeak();
+        this.seed = seed;
+        Random random = new Random(seed);
+        this.nature = Nature.draw(random).wearing();
         double floorM = Math.sqrt(4 * setting.shape().surfaceM2(0) / Math.PI);
         double mouthM = Math.sqrt(4 * setting.shape().mouthM2() / Math.PI);
         this.pot = new HiddenPot(
@@ -107,8 +117,11 @@ final class PracticePot {
 
     private void cover(int to) {
         lid = to;
-        double leak = to == 0 ? 1 : to == 1 ? Math.min(0.8, 5.5 * lidLeak) : lidLeak;
-        pot.lid(COVERS[to], leak);
+        switch (to) {
+            case 0 -> pot.lid(0, 1);
+            case 1 -> pot.lid(HiddenPot.AJAR_COVERS, nature.ajarLeak());
+            default -> pot.lid(1, nature.lidLeak());
+        }
     }
 
     /** Goes on to a moment; a pot that was taken off stands still. */
@@ -138,35 +151,40 @@ final class PracticePot {
             case LID -> cover((int) deed.value());
             case STIR -> surface.stir();
             case WIPE -> surface.wipe();
-            case SPLASH -> put("water", deed.value());
+            case SPLASH, SALT, BUTTER -> put(deed);
             case SLURRY -> {
-                put(starch, deed.value());
-                put("water", 2 * deed.value());
+                put(deed);
                 surface.stir();
             }
-            case SALT -> put("salt", deed.value());
-            case BUTTER -> put("butter", deed.value());
             case BLEND -> pot.blend();
             case OFF -> {
                 off = true;
                 pot.off();
             }
             default -> {
-                return look(deed.kind());
+                return look(deed);
             }
         }
         return nothing(deed.kind());
     }
 
-    private void put(String food, double grams) {
-        pot.put(Stuff.of(food, grams, random));
+    private void put(Deed deed) {
+        Random chance = chance(deed);
+        deed.foods(starch).forEach((food, grams) -> pot.put(Stuff.of(food, grams, chance)));
+    }
+
+    /** Each deed has a chance of its own: one more or one less leaves all others as they were. */
+    private Random chance(Deed deed) {
+        return new Random(Objects.hash(seed, deed.atS(), deed.kind().ordinal(), deed.value()));
     }
 
     private static Shown nothing(Deed.Kind kind) {
         return new Shown(kind, new double[0], Double.NaN, Double.NaN, Double.NaN);
     }
 
-    private Shown look(Deed.Kind kind) {
+    private Shown look(Deed deed) {
+        Deed.Kind kind = deed.kind();
+        Random chance = chance(deed);
         double hotC = Math.min(HOTTEST_LIQUID_C, pot.tempC());
         double density = 1000 * pot.massG() / pot.volumeMl();
         Consistency.Flow flow = flow(hotC);
@@ -181,8 +199,8 @@ final class PracticePot {
             }
             case TRAIL -> figure = SpoonTimes.trailS(flow, density, Math.max(0.001, pot.level()));
             case DRIP -> figure = SpoonTimes.dripS(flow, density);
-            case WEIGH -> figure = pot.massG() + setting.emptyG() + SCALE_SD_G * random.nextGaussian();
-            case DIP -> figure = Math.max(0, levelMm() + RULE_SD_MM * random.nextGaussian());
+            case WEIGH -> figure = pot.massG() + setting.emptyG() + SCALE_SD_G * chance.nextGaussian();
+            case DIP -> figure = Math.max(0, levelMm() + RULE_SD_MM * chance.nextGaussian());
             case RING -> {
                 Consistency.Flow cold = flow(PLATE_C);
                 figure = RingTest.radiusMm(cold.viscosityPaS(), cold.yieldStressPa(), density);
@@ -232,10 +250,6 @@ final class PracticePot {
         return pot.stuff().saltPercent();
     }
 
-    double tempC() {
-        return pot.tempC();
-    }
-
     double belowBoilK() {
         return pot.boilC() - pot.tempC();
     }
@@ -246,7 +260,7 @@ final class PracticePot {
 
     /** What has caught on the floor and browned on the wall: 0 not at all, 0.3 to be tasted, 1 ruined. */
     double burnt() {
-        return surface.caught() + 0.5 * surface.edge();
+        return surface.caught() + EDGE_TASTES * surface.edge();
     }
 
     double spiltG() {
@@ -261,18 +275,6 @@ final class PracticePot {
         return off;
     }
 
-    int knob() {
-        return knob;
-    }
-
-    int lid() {
-        return lid;
-    }
-
-    double atS() {
-        return atS;
-    }
-
     private double levelMm() {
         return 1000 * pot.level();
     }
@@ -280,8 +282,8 @@ final class PracticePot {
     Sight sight() {
         double hotPas = pot.viscosity(Math.min(HOTTEST_LIQUID_C, pot.tempC()));
         double near = Math.max(0, 1 - belowBoilK() / SIMMERS_K);
-        double floorFlux = pot.wattsNow() / 2.26e6 * 3600 / pot.surfaceM2();
-        double flux = off ? 0 : Math.max(pot.boiledOffKgPerM2H(), 0.25 * floorFlux * Math.pow(near, 3));
+        double floorFlux = pot.wattsNow() / LATENT_J_PER_KG * 3600 / pot.surfaceM2();
+        double flux = off ? 0 : Math.max(pot.boiledOffKgPerM2H(), SIMMER_SHARE * floorFlux * Math.pow(near, 3));
         double mm = Math.min(LARGEST_MM, SMALLEST_MM * Math.pow(Math.max(1, hotPas / WATER_PAS), BUBBLE_GROWS));
         double stays = Math.min(LONGEST_S, SHORTEST_S * Math.pow(Math.max(1, hotPas / WATER_PAS), BUBBLE_STAYS));
         double m3 = Math.PI / 6 * Math.pow(mm / 1000, 3);
@@ -293,7 +295,7 @@ final class PracticePot {
                 mm,
                 stays,
                 Math.min(MOST_BUBBLES, perS * stays),
-                Math.min(12, perS * Math.max(0, Math.min(1, hotPas - SPATTERS_PAS))),
+                Math.min(MOST_DROPS, perS * Math.max(0, Math.min(1, hotPas - SPATTERS_PAS))),
                 off ? 0 : steamG,
                 surface.foamMm(),
                 now.red(),
@@ -302,7 +304,7 @@ final class PracticePot {
                 surface.skin(),
                 surface.filmMm(pot),
                 Math.min(1, surface.edge()),
-                Math.min(1, Math.max(0, surface.caught() - 0.15)),
+                Math.min(1, Math.max(0, surface.caught() - UNSEEN)),
                 knob,
                 lid,
                 surface.sinceStirS(),

@@ -3,7 +3,6 @@ package app.gradior.practice;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * The truth of a practice pot that was taken off: what it was, what it would have been, and what each decision cost.
@@ -35,6 +34,9 @@ public record Reveal(
         List<Judged> judged,
         List<Cost> costs) {
     private static final double EVERY_S = 30;
+    /** How far after it came off a better moment is looked for, s. */
+    private static final double LOOKS_PAST_S = 20 * 60;
+
     private static final int MOST_COSTS = 5;
     /** Nobody waits longer for what will not come, min. */
     private static final double LONGEST_WAIT_MIN = 180;
@@ -77,11 +79,8 @@ public record Reveal(
      * @throws IllegalStateException when it still stands on the heat
      */
     public static Reveal of(Practice practice, int pot, List<Said> said) {
-        Deed off = practice.deeds().stream()
-                .filter(deed -> deed.pot() == pot && deed.kind() == Deed.Kind.OFF)
-                .findFirst()
-                .orElseThrow(() -> new IllegalStateException("pot " + pot + " is on the heat"));
-        PracticePot end = practice.at(pot, off.atS()).pot();
+        Deed off = off(practice, pot);
+        PracticePot end = practice.at(pot, off.atS());
         Steady steady = Steady.of(practice, pot);
         Score score = score(practice.scenario().goal(), end, steady, off.atS());
         return new Reveal(
@@ -99,6 +98,16 @@ public record Reveal(
                 costs(practice, pot, off, steady, score));
     }
 
+    private static Deed off(Practice practice, int pot) {
+        return practice.takenOff(pot).orElseThrow(() -> new IllegalStateException("pot " + pot + " is on the heat"));
+    }
+
+    /** The score alone. */
+    public static Score score(Practice practice, int pot) {
+        double offS = off(practice, pot).atS();
+        return score(practice.scenario().goal(), practice.at(pot, offS), Steady.of(practice, pot), offS);
+    }
+
     private static Score score(Scenario.Goal goal, PracticePot end, Steady steady, double offS) {
         double step = end.stepAt(goal.servedC());
         double could = steady.volumeAt(step);
@@ -114,30 +123,20 @@ public record Reveal(
 
     private static List<CurvePoint> curve(Practice practice, int pot, double untilS) {
         List<CurvePoint> curve = new ArrayList<>();
-        PracticePot now = practice.fresh(pot);
-        List<Deed> todo = new ArrayList<>(
-                practice.deeds().stream().filter(deed -> deed.pot() == pot).toList());
         double servedC = practice.scenario().goal().servedC();
-        for (double s = 0; ; s = Math.min(untilS, s + EVERY_S)) {
-            while (!todo.isEmpty() && todo.get(0).atS() <= s) {
-                now.to(todo.get(0).atS());
-                now.apply(todo.remove(0));
-            }
-            now.to(s);
-            curve.add(new CurvePoint(s / 60, now.stepAt(servedC), now.massG()));
-            if (s >= untilS) {
-                return curve;
-            }
-        }
+        practice.follow(
+                pot, untilS, EVERY_S, (s, now) -> curve.add(new CurvePoint(s / 60, now.stepAt(servedC), now.massG())));
+        return curve;
     }
 
-    private static List<Judged> judged(Practice practice, int pot, List<Said> said) {
+    /** What was said of a pot, beside what it was. */
+    public static List<Judged> judged(Practice practice, int pot, List<Said> said) {
         return said.stream()
                 .filter(one -> one.pot() == pot)
                 .map(one -> {
                     // What is judged just before it comes off is judged of a pot that is on.
                     Practice on = practice.stillOn(pot);
-                    PracticePot then = on.at(pot, one.atS()).pot();
+                    PracticePot then = on.at(pot, one.atS());
                     double servedC = practice.scenario().goal().servedC();
                     return new Judged(one, then.stepHot(), then.stepAt(servedC), minutesLeft(on, one));
                 })
@@ -147,7 +146,7 @@ public record Reveal(
     /** Until it is as thick as wanted, if nothing is done but stirred. */
     private static double minutesLeft(Practice practice, Said said) {
         Scenario.Goal goal = practice.scenario().goal();
-        PracticePot pot = practice.at(said.pot(), said.atS()).pot();
+        PracticePot pot = practice.at(said.pot(), said.atS());
         double waited = 0;
         while (pot.stepAt(goal.servedC()) < goal.step()) {
             waited += WAITS_S;
@@ -165,12 +164,11 @@ public record Reveal(
         List<Cost> costs = new ArrayList<>();
         for (Deed deed : practice.deeds()) {
             if (deed.pot() == pot && deed.kind().changes() && deed != off) {
-                PracticePot other = practice.without(deed).at(pot, off.atS()).pot();
+                PracticePot other = practice.without(deed).at(pot, off.atS());
                 costs.add(new Cost(deed, score(goal, other, steady, off.atS()).total() - score.total()));
             }
         }
-        bestOff(practice, pot, off, steady)
-                .ifPresent(best -> costs.add(new Cost(off, Math.max(0, best - score.total()))));
+        costs.add(new Cost(off, Math.max(0, bestOff(practice, pot, off, steady) - score.total())));
         return costs.stream()
                 .filter(cost -> Math.abs(cost.points()) >= TOLD)
                 .sorted(Comparator.comparingDouble(Cost::points).reversed())
@@ -179,22 +177,16 @@ public record Reveal(
     }
 
     /** The most it could have had, taken off at another moment before or soon after. */
-    private static Optional<Double> bestOff(Practice practice, int pot, Deed off, Steady steady) {
+    private static double bestOff(Practice practice, int pot, Deed off, Steady steady) {
         Scenario.Goal goal = practice.scenario().goal();
-        Practice open = practice.without(off);
-        double best = Double.NEGATIVE_INFINITY;
-        double until = Math.min(Deed.LONGEST_S, off.atS() + 20 * 60);
-        PracticePot now = practice.fresh(pot);
-        List<Deed> todo = new ArrayList<>(
-                open.deeds().stream().filter(deed -> deed.pot() == pot).toList());
-        for (double s = 0; s <= until; s += EVERY_S) {
-            while (!todo.isEmpty() && todo.get(0).atS() <= s) {
-                now.to(todo.get(0).atS());
-                now.apply(todo.remove(0));
-            }
-            now.to(s);
-            best = Math.max(best, score(goal, now, steady, s).total());
-        }
-        return best > Double.NEGATIVE_INFINITY ? Optional.of(best) : Optional.empty();
+        double[] best = {0};
+        practice.stillOn(pot)
+                .follow(
+                        pot,
+                        Math.min(Deed.LONGEST_S, off.atS() + LOOKS_PAST_S),
+                        EVERY_S,
+                        (s, now) -> best[0] =
+                                Math.max(best[0], score(goal, now, steady, s).total()));
+        return best[0];
     }
 }

@@ -12,6 +12,9 @@ import app.gradior.finding.Unfit;
  * @param minutesLeft until it should come off
  */
 public record Said(double atS, int pot, double stepNow, double stepCold, double minutesLeft) {
+    /** A pot that was judged no longer ago than this need not be judged again before it comes off, s; rounded. */
+    public static final double LATELY_S = 90;
+
     static final double MOST_STEP = 9.9;
     static final double MOST_MINUTES = 240;
 

@@ -40,7 +40,7 @@ final class Steady {
         PracticePot pot = practice.fresh(number);
         pot.apply(new Deed(0, number, Deed.Kind.LID, 0));
         for (Deed deed : practice.deeds()) {
-            if (deed.pot() == number && goesIn(deed.kind())) {
+            if (deed.pot() == number && deed.kind().goesIn()) {
                 pot.apply(new Deed(0, number, deed.kind(), deed.value()));
             }
         }
@@ -72,25 +72,16 @@ final class Steady {
         return new Steady(marks, (Double.isNaN(done) ? LONGEST_S : done) / 60);
     }
 
-    private static boolean goesIn(Deed.Kind kind) {
-        return kind == Deed.Kind.SLURRY
-                || kind == Deed.Kind.SPLASH
-                || kind == Deed.Kind.SALT
-                || kind == Deed.Kind.BUTTER
-                || kind == Deed.Kind.BLEND;
-    }
-
     double minutes() {
         return minutes;
     }
 
     /** What there is of it at that thickness, mL. */
     double volumeAt(double step) {
-        for (int i = 0; i < marks.size(); i++) {
-            if (marks.get(i).step() >= step) {
-                return marks.get(i).ml();
-            }
-        }
-        return marks.get(marks.size() - 1).ml();
+        return marks.stream()
+                .filter(mark -> mark.step() >= step)
+                .findFirst()
+                .orElse(marks.get(marks.size() - 1))
+                .ml();
     }
 }

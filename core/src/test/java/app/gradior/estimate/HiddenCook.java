@@ -84,7 +84,7 @@ final class HiddenCook {
     private double drift;
     private double minute;
     private LidState lid = LidState.OPEN;
-    private final double lidLeak;
+    private final Nature nature;
     private final boolean steady;
     private double splashAt = Double.NaN;
     private double lidAt = Double.NaN;
@@ -102,7 +102,7 @@ final class HiddenCook {
     private HiddenCook(Dish dish, Random random, Nature nature, boolean steady) {
         this.dish = dish;
         this.random = random;
-        this.lidLeak = nature.lidLeak();
+        this.nature = nature;
         this.steady = steady;
         this.burnerW = steady ? 1300 : 800 + 1000 * random.nextDouble();
         this.burnerKnown = steady || random.nextBoolean();
@@ -247,8 +247,8 @@ final class HiddenCook {
         lid = state;
         switch (state) {
             case OPEN, SCREEN -> pot.lid(0, 1);
-            case AJAR -> pot.lid(0.85, Math.min(0.8, 5.5 * lidLeak));
-            case CLOSED -> pot.lid(1, lidLeak);
+            case AJAR -> pot.lid(HiddenPot.AJAR_COVERS, nature.ajarLeak());
+            case CLOSED -> pot.lid(1, nature.lidLeak());
         }
     }
 

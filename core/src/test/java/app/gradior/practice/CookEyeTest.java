@@ -45,6 +45,18 @@ class CookEyeTest {
         assertThat(CookEye.of(Sense.MINUTES, judged)).isEmpty();
     }
 
+    /** As a cook says it: steps as they are, times as shares. */
+    @Test
+    void whichWayItLeans() {
+        CookEye.Eye minutes = new CookEye.Eye(Sense.MINUTES, 3, Math.log(2), Math.log(1.5));
+        assertThat(minutes.saidOver()).isCloseTo(1, within(1e-9));
+        assertThat(minutes.giveOrTake()).isCloseTo(0.5, within(1e-9));
+        assertThat(minutes.lean()).isEqualTo(CookEye.Lean.MORE);
+        assertThat(new CookEye.Eye(Sense.SPOON, 3, -0.5, 0.2).lean()).isEqualTo(CookEye.Lean.LESS);
+        assertThat(new CookEye.Eye(Sense.SPOON, 3, -0.5, 0.2).saidOver()).isEqualTo(-0.5);
+        assertThat(new CookEye.Eye(Sense.BUBBLES, 3, 0.1, 0.2).lean()).isEqualTo(CookEye.Lean.RIGHT);
+    }
+
     @Test
     void learningIsSeen() {
         assertThat(CookEye.learnt(Sense.SPOON, spoons(2, -2, 2, 0.5, -0.5, 0.5)).orElseThrow())

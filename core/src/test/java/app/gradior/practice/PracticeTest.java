@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.estimate.Forecast;
+import app.gradior.finding.Refusal;
 import app.gradior.finding.Unfit;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -34,7 +35,7 @@ class PracticeTest {
         int knob = -1;
         double slurryG = 0;
         for (double s = 10; s < 3000; s += 20) {
-            PracticePot truth = now.at(pot, s).pot();
+            PracticePot truth = now.at(pot, s);
             double served = truth.stepAt(goal.servedC());
             boolean settled = s > 120;
             if (served > goal.step() + 0.15 && settled) {
@@ -90,9 +91,11 @@ class PracticeTest {
         assertThat(again.sights(0, 300, 120).equals(once.sights(0, 300, 120))).isTrue();
         assertThat(again.lastShown().orElseThrow().figure())
                 .isEqualTo(once.lastShown().orElseThrow().figure());
+        assertThat(once.lastShown().orElseThrow().figure())
+                .as("and on every machine, after every start")
+                .isCloseTo(2084.3094940948567, within(1e-6));
         Practice other = new Practice(Lesson.COLD.scenario(), SEED + 1, List.of());
-        assertThat(other.at(0, 600).pot().massG())
-                .isNotEqualTo(once.at(0, 600).pot().massG());
+        assertThat(other.at(0, 600).massG()).isNotEqualTo(once.at(0, 600).massG());
     }
 
     /** A look into the future is what the future is: the frames sent ahead are those that a later reload gets. */
@@ -101,6 +104,44 @@ class PracticeTest {
         Practice practice = of(Lesson.BUBBLES).with(deed(12, Deed.Kind.HEAT, 7));
         List<Sight> ahead = practice.sights(0, 20, 200);
         assertThat(practice.sights(0, 120, 100).equals(ahead.subList(25, 51))).isTrue();
+    }
+
+    /** What is read once more, or left out, changes nothing of what is poured at another time. */
+    @Test
+    void eachDeedHasAChanceOfItsOwn() {
+        Practice poured = of(Lesson.HALVES).with(deed(200, Deed.Kind.SLURRY, 9));
+        Practice weighed = of(Lesson.HALVES)
+                .with(deed(30, Deed.Kind.WEIGH, 0))
+                .with(deed(60, Deed.Kind.DIP, 0))
+                .with(deed(200, Deed.Kind.SLURRY, 9));
+        assertThat(weighed.at(0, 600).massG()).isEqualTo(poured.at(0, 600).massG());
+        assertThat(weighed.at(0, 600).stepHot()).isEqualTo(poured.at(0, 600).stepHot());
+    }
+
+    @Test
+    void whatCannotBeDoneIsRefused() {
+        Practice off = of(Lesson.COLD).with(deed(10, Deed.Kind.OFF, 0));
+        assertThatThrownBy(() -> off.with(deed(20, Deed.Kind.STIR, 0)))
+                .isInstanceOfSatisfying(
+                        Refusal.class,
+                        refusal -> assertThat(refusal.faults().get(0).why()).isEqualTo(new PracticeFinding.IsOff()));
+        assertThatThrownBy(() -> of(Lesson.COLD).with(new Deed(1, 1, Deed.Kind.STIR, 0)))
+                .isInstanceOf(Refusal.class);
+        assertThatThrownBy(() -> of(Lesson.COLD).sights(-1, 0, 10)).isInstanceOf(Refusal.class);
+        Practice busy = of(Lesson.COLD);
+        for (int i = 0; i < 400; i++) {
+            busy = busy.with(deed(i, Deed.Kind.LID, i % 3));
+        }
+        Practice full = busy;
+        assertThatThrownBy(() -> full.with(deed(2000, Deed.Kind.STIR, 0))).isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void tastesAreNamed() {
+        assertThat(List.of(Salty.of(0.3), Salty.of(0.7), Salty.of(1.4), Salty.of(1.5), Salty.of(2)))
+                .containsExactly(Salty.FLAT, Salty.WANTS_SOME, Salty.RIGHT, Salty.SALTY, Salty.FAR_TOO_SALTY);
+        assertThat(List.of(Burnt.of(0.2), Burnt.of(0.3), Burnt.of(0.8)))
+                .containsExactly(Burnt.CLEAN, Burnt.CAUGHT, Burnt.RUINED);
     }
 
     @Test
@@ -161,9 +202,8 @@ class PracticeTest {
         for (int s = 30; s < 900; s += 30) {
             stirred = stirred.with(deed(s, Deed.Kind.STIR, 0));
         }
-        assertThat(hot.at(0, 900).pot().burnt()).isGreaterThan(0.5);
-        assertThat(stirred.at(0, 900).pot().burnt())
-                .isLessThan(0.4 * hot.at(0, 900).pot().burnt());
+        assertThat(hot.at(0, 900).burnt()).isGreaterThan(0.5);
+        assertThat(stirred.at(0, 900).burnt()).isLessThan(0.4 * hot.at(0, 900).burnt());
         Practice edge = of(Lesson.EDGE).with(deed(1, Deed.Kind.HEAT, 7));
         Practice wiped = edge;
         for (int s = 60; s < 360; s += 40) {
@@ -176,8 +216,8 @@ class PracticeTest {
     @Test
     void potatoStarchGoesThinUnderALid() {
         Practice practice = of(Lesson.WORN);
-        double best = practice.at(0, 480).pot().stepAt(65);
-        assertThat(practice.at(0, 3000).pot().stepAt(65)).isLessThan(best - 0.3);
+        double best = practice.at(0, 480).stepAt(65);
+        assertThat(practice.at(0, 3000).stepAt(65)).isLessThan(best - 0.3);
     }
 
     /** The truth beside what was said: now, cold, and how long it would still have taken. */
@@ -188,10 +228,10 @@ class PracticeTest {
         Reveal reveal = Reveal.of(practice, 0, List.of(said, new Said(900, 1, 1, 1, 1)));
         assertThat(reveal.judged()).hasSize(1);
         Reveal.Judged judged = reveal.judged().get(0);
-        PracticePot then = practice.at(0, 300).pot();
+        PracticePot then = practice.at(0, 300);
         assertThat(judged.stepNow()).isEqualTo(then.stepHot());
         assertThat(judged.stepCold()).isEqualTo(then.stepAt(20)).isGreaterThan(then.stepHot() + 1);
-        PracticePot later = practice.at(0, 300 + 60 * judged.minutesLeft()).pot();
+        PracticePot later = practice.at(0, 300 + 60 * judged.minutesLeft());
         assertThat(later.stepAt(20)).isCloseTo(6, within(0.15));
         Reveal atTheEnd =
                 Reveal.of(of(Lesson.COLD).with(deed(400, Deed.Kind.OFF, 0)), 0, List.of(new Said(400, 0, 3, 5, 0)));
@@ -199,7 +239,7 @@ class PracticeTest {
                 .as("said just before it came off")
                 .isBetween(1.0, 15.0);
         assertThat(reveal.curve().get(reveal.curve().size() - 1).minute()).isEqualTo(20);
-        assertThat(reveal.stepServed()).isCloseTo(practice.at(0, 1200).pot().stepAt(20), within(1e-9));
+        assertThat(reveal.stepServed()).isCloseTo(practice.at(0, 1200).stepAt(20), within(1e-9));
     }
 
     /** What cost most is told first: a knob turned up that burnt it, and taking it off too late. */
@@ -264,7 +304,7 @@ class PracticeTest {
         double weighed = 0;
         for (long seed = 1; seed <= 6; seed++) {
             Practice practice = new Practice(Lesson.COLD.scenario(), seed, List.of());
-            double truth = practice.at(0, 720).pot().stepAt(20);
+            double truth = practice.at(0, 720).stepAt(20);
             Forecast forecast = Foretold.at(practice, 0, 720).orElseThrow();
             blind += Math.abs(forecast.stepServed().middle() - truth);
             Practice read = practice.with(deed(300, Deed.Kind.WEIGH, 0)).with(deed(700, Deed.Kind.WEIGH, 0));

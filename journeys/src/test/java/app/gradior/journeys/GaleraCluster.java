@@ -130,7 +130,7 @@ final class GaleraCluster implements AutoCloseable {
                 nodes.add(new Node("db" + i));
             }
             for (Node node : nodes) {
-                install(node);
+                PrivateMariaDb.install(node.data(), USER, folder.resolve(node.name + ".install"));
             }
             Runtime.getRuntime().addShutdownHook(new Thread(this::close));
             for (Node node : nodes) {
@@ -143,27 +143,6 @@ final class GaleraCluster implements AutoCloseable {
                     "grant all on gradior.* to gradior@'127.0.0.1'");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        }
-    }
-
-    private void install(Node node) throws IOException {
-        Process process = new ProcessBuilder(
-                        "mariadb-install-db",
-                        "--no-defaults",
-                        "--user=" + USER,
-                        "--datadir=" + node.data(),
-                        "--auth-root-authentication-method=normal",
-                        "--skip-test-db",
-                        "--skip-name-resolve")
-                .redirectErrorStream(true)
-                .redirectOutput(folder.resolve(node.name + ".install").toFile())
-                .start();
-        try {
-            if (process.waitFor() != 0) {
-                throw new IllegalStateException(Files.readString(folder.resolve(node.name + ".install")));
-            }
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
         }
     }
 

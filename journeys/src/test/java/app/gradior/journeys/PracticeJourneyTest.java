@@ -31,6 +31,27 @@ class PracticeJourneyTest {
                 .intValue();
     }
 
+    /** Time stands still where nothing more is known, and goes on by itself when the server is there again. */
+    private static void withoutAConnection(Page page) {
+        page.keyboard().press("+");
+        page.keyboard().press("+");
+        page.context().setOffline(true);
+        page.keyboard().press(" ");
+        page.waitForFunction("""
+                () => {
+                  const shown = document.querySelector('#minute').textContent;
+                  if (window.shownLast !== shown) {
+                    window.shownLast = shown;
+                    window.shownSince = performance.now();
+                  }
+                  return performance.now() - window.shownSince > 3000;
+                }""", null, new Page.WaitForFunctionOptions().setTimeout(60_000));
+        String stood = page.locator("#minute").textContent();
+        page.context().setOffline(false);
+        assertThat(page.locator("#minute")).not().hasText(stood);
+        page.keyboard().press(" ");
+    }
+
     private static void spoon(Page page, String step) {
         page.keyboard().press("c");
         assertThat(page.locator("#dlg-look")).isVisible();
@@ -40,7 +61,6 @@ class PracticeJourneyTest {
     }
 
     private static void judgeAndTakeOff(Page page, String cold) {
-        page.keyboard().press("o");
         assertThat(page.locator("#dlg-judge")).isVisible();
         Browser.checkScreen(page);
         page.locator("#dlg-judge [name=stepCold]").fill(cold);
@@ -73,6 +93,8 @@ class PracticeJourneyTest {
             page.reload();
             assertThat(page.locator("[name=heat][value='7']")).isChecked();
             assertThat(page.locator("#minute")).hasText(Pattern.compile("^([5-9]|\\d\\d):.*"));
+            withoutAConnection(page);
+            page.keyboard().press("o");
             judgeAndTakeOff(page, "5.5");
             assertThat(page.locator("main")).containsText("A forecast told only the recipe");
             assertThat(page.locator(".reveal svg.curves")).isVisible();
@@ -93,6 +115,9 @@ class PracticeJourneyTest {
             phone.click("[data-amount-do]");
             assertThat(phone.locator("[data-amount]")).isHidden();
             Browser.checkScreen(phone);
+            phone.click("[data-sound]");
+            assertThat(phone.locator("[data-sound]")).hasText("Sound off");
+            phone.click("[data-take-off]");
             judgeAndTakeOff(phone, "7");
             phone.navigate("/practice#eye");
             assertThat(phone.locator("#eye")).containsText("Back of a spoon");

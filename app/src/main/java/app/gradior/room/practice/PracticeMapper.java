@@ -48,6 +48,15 @@ interface PracticeMapper {
     List<PracticeRow> latest(
             @Param("kitchenId") long kitchenId, @Param("accountId") long accountId, @Param("most") int most);
 
+    /** The best score of a thing that was practised. */
+    record Best(String what, double score) {}
+
+    @Select("""
+            select what, max(score) score from practice_run
+            where kitchen_id = #{kitchenId} and account_id = #{accountId} and score is not null group by what
+            """)
+    List<Best> best(@Param("kitchenId") long kitchenId, @Param("accountId") long accountId);
+
     @Update("""
             update practice_run set deeds = #{deeds}, said = #{said}, ended_at = #{endedAt}, score = #{score}
             where kitchen_id = #{kitchenId} and id = #{id}

@@ -25,6 +25,21 @@ public record PracticeRun(
         said = List.copyOf(said);
     }
 
+    /** The same with something done. */
+    PracticeRun with(Practice done) {
+        return new PracticeRun(id, what, name, done, said, startedAt, score);
+    }
+
+    /** The same with what was said. */
+    PracticeRun with(List<Said> all) {
+        return new PracticeRun(id, what, name, practice, all, startedAt, score);
+    }
+
+    /** The same, over. */
+    PracticeRun scored(double total) {
+        return new PracticeRun(id, what, name, practice, said, startedAt, Optional.of(total));
+    }
+
     public boolean isOver() {
         return score.isPresent();
     }

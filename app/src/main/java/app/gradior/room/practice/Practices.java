@@ -8,11 +8,11 @@ import app.gradior.kept.Utc;
 import app.gradior.practice.CookEye;
 import app.gradior.practice.Deed;
 import app.gradior.practice.Practice;
+import app.gradior.practice.PracticeFinding;
 import app.gradior.practice.Reveal;
 import app.gradior.practice.Said;
 import app.gradior.practice.Scenario;
 import app.gradior.reading.ReadingKind;
-import app.gradior.room.words.Told;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -33,10 +33,9 @@ public class Practices {
     public static final String FREE = "free";
 
     public static final String WEEKLY = "weekly";
-    /** More is no cooking. */
-    private static final int MOST_DEEDS = 400;
-
+    /** More is no judging. */
     private static final int MOST_SAID = 40;
+
     private static final int MOST_RUNS = 60;
     private static final int MOST_JUDGED = 400;
     /** A pot that nobody took off is forgotten after so many days. */
@@ -116,7 +115,7 @@ public class Practices {
     /** The best score of each thing that was practised. */
     public Map<String, Double> best(Cook cook) {
         Map<String, Double> best = new LinkedHashMap<>();
-        latest(cook).forEach(past -> past.score().ifPresent(score -> best.merge(past.what(), score, Math::max)));
+        rows.best(cook.kitchenId(), cook.accountId()).forEach(one -> best.put(one.what(), one.score()));
         return best;
     }
 
@@ -127,22 +126,7 @@ public class Practices {
      */
     @Transactional
     public PracticeRun does(Cook cook, long id, Deed deed) {
-        return changed(cook, id, run -> {
-            Practice practice = run.practice();
-            if (deed.pot() < 0 || deed.pot() >= practice.scenario().pots().size()) {
-                throw Refusal.conflict("pot", Told.of("practices.no-such-pot"));
-            }
-            if (practice.deeds().size() >= MOST_DEEDS) {
-                throw Refusal.conflict("kind", Told.of("practices.too-much", MOST_DEEDS));
-            }
-            boolean off = practice.deeds().stream()
-                    .anyMatch(before -> before.pot() == deed.pot() && before.kind() == Deed.Kind.OFF);
-            if (off) {
-                throw Refusal.conflict("pot", Told.of("practices.is-off"));
-            }
-            return new PracticeRun(
-                    run.id(), run.what(), run.name(), practice.with(deed), run.said(), run.startedAt(), run.score());
-        });
+        return changed(cook, id, run -> run.with(run.practice().with(deed)));
     }
 
     /** Says what a pot is before its truth is shown. */
@@ -150,11 +134,11 @@ public class Practices {
     public void says(Cook cook, long id, Said said) {
         changed(cook, id, run -> {
             if (run.said().size() >= MOST_SAID) {
-                throw Refusal.conflict("said", Told.of("practices.too-much", MOST_SAID));
+                throw Refusal.conflict("said", new PracticeFinding.TooMuch(MOST_SAID));
             }
             List<Said> all = new ArrayList<>(run.said());
             all.add(said);
-            return new PracticeRun(run.id(), run.what(), run.name(), run.practice(), all, run.startedAt(), run.score());
+            return run.with(all);
         });
     }
 
@@ -166,9 +150,6 @@ public class Practices {
     @Transactional
     public void reads(Cook cook, long id, CookEye.Sense sense, int pot, double atS, double said) {
         Practice practice = run(cook, id).practice();
-        if (pot < 0 || pot >= practice.scenario().pots().size()) {
-            throw Refusal.unfit("pot", Told.of("practices.no-such-pot"));
-        }
         double then = Refusal.inRange("atS", atS, 0, Deed.LONGEST_S, " s");
         practice.truth(sense, pot, then)
                 .ifPresent(truth -> rows.judge(
@@ -182,7 +163,7 @@ public class Practices {
         PracticeRow row = found(rows.locked(cook.kitchenId(), cook.accountId(), id));
         PracticeRun before = of(row);
         if (before.isOver()) {
-            throw Refusal.conflict("pot", Told.of("practices.is-off"));
+            throw Refusal.conflict("pot", new PracticeFinding.IsOff());
         }
         PracticeRun after = change.apply(before);
         boolean over = after.practice().isOver();
@@ -200,8 +181,7 @@ public class Practices {
                 row.startedAt(),
                 over ? Utc.now(clock) : null,
                 score.orElse(null)));
-        return new PracticeRun(
-                after.id(), after.what(), after.name(), after.practice(), after.said(), after.startedAt(), score);
+        return score.map(after::scored).orElse(after);
     }
 
     /** Keeps what was said beside what was; the score of all pots together. */
@@ -209,9 +189,8 @@ public class Practices {
         double total = 0;
         int pots = run.practice().scenario().pots().size();
         for (int pot = 0; pot < pots; pot++) {
-            Reveal reveal = Reveal.of(run.practice(), pot, run.said());
-            total += reveal.score().total();
-            for (Reveal.Judged judged : reveal.judged()) {
+            total += Reveal.score(run.practice(), pot).total();
+            for (Reveal.Judged judged : Reveal.judged(run.practice(), pot, run.said())) {
                 for (CookEye.Judgement one : judged.judgements()) {
                     rows.judge(cook.kitchenId(), cook.accountId(), run.id(), one);
                 }

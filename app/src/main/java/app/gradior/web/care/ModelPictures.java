@@ -19,10 +19,9 @@ import java.util.function.ToDoubleFunction;
 /** What the page on the model shows: each picture is reckoned by the model that it explains, of sauces that stand in any kitchen. */
 final class ModelPictures {
     private static final double SERVED_C = 20;
-    /** The stair ends here; what is counted in grams is well above. */
+    /** The stair ends here. */
     private static final double THICKEST = 9.5;
 
-    private static final double GRAMS = 20;
     private static final int MINUTES = 40;
     private static final int EVERY = 2;
     private static final int COLDEST_C = 10;
@@ -59,9 +58,9 @@ final class ModelPictures {
     static String pots() {
         return CurvesDrawing.draw(
                 List.of(
-                        simmering("A", TOMATO, NARROW, Look.GENTLE, SimmerRun::massG),
-                        simmering("B", TOMATO, USUAL, Look.GENTLE, SimmerRun::massG),
-                        simmering("C", TOMATO, WIDE, Look.GENTLE, SimmerRun::massG)),
+                        simmering("A", TOMATO, NARROW, Look.GENTLE, SimmerRun::massG, Double.POSITIVE_INFINITY),
+                        simmering("B", TOMATO, USUAL, Look.GENTLE, SimmerRun::massG, Double.POSITIVE_INFINITY),
+                        simmering("C", TOMATO, WIDE, Look.GENTLE, SimmerRun::massG, Double.POSITIVE_INFINITY)),
                 Words.text("page.care.knows.minutes"),
                 Words.text("page.care.knows.grams"),
                 Words.text("page.care.knows.pots.drawn"));
@@ -71,17 +70,22 @@ final class ModelPictures {
     static String heats() {
         return CurvesDrawing.draw(
                 List.of(
-                        simmering("A", SYRUP, USUAL, Look.BARE, SimmerRun::stepServed),
-                        simmering("B", SYRUP, USUAL, Look.GENTLE, SimmerRun::stepServed),
-                        simmering("C", SYRUP, USUAL, Look.LIVELY, SimmerRun::stepServed)),
+                        simmering("A", SYRUP, USUAL, Look.BARE, SimmerRun::stepServed, THICKEST),
+                        simmering("B", SYRUP, USUAL, Look.GENTLE, SimmerRun::stepServed, THICKEST),
+                        simmering("C", SYRUP, USUAL, Look.LIVELY, SimmerRun::stepServed, THICKEST)),
                 Words.text("page.care.knows.minutes"),
                 Words.text("page.care.knows.step"),
                 Words.text("page.care.knows.heats.drawn"));
     }
 
-    // Wide: a pot of something, and what of it is drawn.
+    /** @param most where the drawing ends */
     private static CurvesDrawing.Curve simmering(
-            String mark, Map<String, Double> foods, PotShape pot, Look look, ToDoubleFunction<SimmerRun> figure) {
+            String mark,
+            Map<String, Double> foods,
+            PotShape pot,
+            Look look,
+            ToDoubleFunction<SimmerRun> figure,
+            double most) {
         SimmerRun run =
                 new SimmerRun(of(foods), PotOnHeat.unknownPair(pot, 0), new Heat(look, LidState.OPEN), 1, SERVED_C);
         List<CurvesDrawing.Point> points = new ArrayList<>();
@@ -91,7 +95,7 @@ final class ModelPictures {
                 break;
             }
             double y = figure.applyAsDouble(run);
-            if (y > THICKEST && y < GRAMS) {
+            if (y > most) {
                 break;
             }
             points.add(new CurvesDrawing.Point(minute, y));

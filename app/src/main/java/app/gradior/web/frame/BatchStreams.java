@@ -259,7 +259,7 @@ public class BatchStreams {
     }
 
     /** Somebody is at a batch's page on another node, or went from it. */
-    public void elsewhere(long batchId, String who, String node, boolean here) {
+    void elsewhere(long batchId, String who, String node, boolean here) {
         Elsewhere one = new Elsewhere(batchId, who, node);
         List<String> before = also(batchId, "");
         if (here) {
@@ -273,13 +273,8 @@ public class BatchStreams {
     }
 
     /** Whether somebody on this node follows it. */
-    public boolean follows(long batchId) {
+    boolean follows(long batchId) {
         return listeners.stream().anyMatch(one -> one.batchId == batchId);
-    }
-
-    /** Something was recorded of it on another node. */
-    public void changedElsewhere(BatchChanged change) {
-        changed(change);
     }
 
     private static List<Message> worked(Listener listener, Optional<BatchEvent> event) {
@@ -293,7 +288,7 @@ public class BatchStreams {
 
     @TransactionalEventListener(fallbackExecution = true)
     void changed(BatchChanged change) {
-        if (listeners.stream().anyMatch(l -> l.batchId == change.batchId())) {
+        if (follows(change.batchId())) {
             thinkers.execute(() -> tellAll(change));
         }
     }

@@ -73,8 +73,8 @@ public class NodeNews implements DisposableBean {
                 if (streams.follows(news.batchId())) {
                     batches.batch(news.kitchenId(), news.batchId()).events().stream()
                             .filter(event -> event.id() == news.eventId())
-                            .forEach(event -> streams.changedElsewhere(
-                                    new BatchChanged(news.kitchenId(), news.batchId(), event)));
+                            .forEach(event ->
+                                    streams.changed(new BatchChanged(news.kitchenId(), news.batchId(), event)));
                 }
             }
         }

@@ -6,6 +6,7 @@ import app.gradior.finding.Thing;
 import app.gradior.practice.CookEye;
 import app.gradior.practice.FreePot;
 import app.gradior.practice.Lesson;
+import app.gradior.practice.PotSetting;
 import app.gradior.practice.Scenario;
 import app.gradior.practice.Weekly;
 import app.gradior.room.book.SauceBook;
@@ -45,7 +46,6 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 @Needs(Right.LOOK)
 class PracticeController {
     private static final String PAGE = "redirect:/practice";
-    private static final double USUAL_BURNER_W = 1500;
 
     private final Practices practices;
     private final SauceBook book;
@@ -107,7 +107,6 @@ class PracticeController {
                 .map(eye -> new EyeRow(eye.sense(), EyeWords.of(eye, CookEye.learnt(eye.sense(), judged))))
                 .toList();
         model.addAttribute("eye", rows);
-        model.addAttribute("judged", judged.size());
         if (!rows.isEmpty()) {
             model.addAttribute("eyeDrawing", EyeDrawing.draw(judged));
         }
@@ -142,7 +141,7 @@ class PracticeController {
                 .mapToDouble(KitBurner::netPowerW)
                 .filter(Double::isFinite)
                 .max()
-                .orElse(USUAL_BURNER_W);
+                .orElse(PotSetting.USUAL_BURNER_W);
         FreePot.Made made = Refusal.checked(
                 "sauce",
                 () -> FreePot.of(

@@ -2,6 +2,7 @@ package app.gradior.web.practice;
 
 import app.gradior.estimate.Forecast;
 import app.gradior.measure.Numbers;
+import app.gradior.practice.Burnt;
 import app.gradior.practice.Deed;
 import app.gradior.practice.Foretold;
 import app.gradior.practice.Reveal;
@@ -21,6 +22,8 @@ import java.util.List;
  * @param total of a hundred, all pots together
  */
 public record RevealView(String total, List<Pot> pots) {
+    private static final double SOME_SPILT_G = 3;
+
     /**
      * A pot.
      *
@@ -89,8 +92,9 @@ public record RevealView(String total, List<Pot> pots) {
                 minutes(reveal.minutes()),
                 minutes(reveal.steadyMinutes()));
         List<String> more = new ArrayList<>(List.of(came));
-        if (reveal.burnt() > SOME_BURNT) {
-            more.add(Words.text(reveal.burnt() > MUCH_BURNT ? "reveal.burnt" : "reveal.caught"));
+        Burnt burnt = Burnt.of(reveal.burnt());
+        if (burnt != Burnt.CLEAN) {
+            more.add(Words.say(burnt));
         }
         if (reveal.spiltG() > SOME_SPILT_G) {
             more.add(Words.text("reveal.spilt", Numbers.plain(reveal.spiltG(), 0)));
@@ -101,10 +105,6 @@ public record RevealView(String total, List<Pot> pots) {
         }
         return String.join(" ", more);
     }
-
-    private static final double SOME_BURNT = 0.2;
-    private static final double MUCH_BURNT = 0.7;
-    private static final double SOME_SPILT_G = 3;
 
     private static JudgedRow row(Reveal.Judged judged) {
         Said said = judged.said();

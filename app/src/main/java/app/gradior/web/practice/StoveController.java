@@ -3,20 +3,20 @@ package app.gradior.web.practice;
 import app.gradior.access.Right;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.Numbers;
+import app.gradior.practice.Burnt;
 import app.gradior.practice.CookEye;
 import app.gradior.practice.Deed;
 import app.gradior.practice.Practice;
 import app.gradior.practice.Said;
+import app.gradior.practice.Salty;
 import app.gradior.practice.Shown;
 import app.gradior.practice.Sight;
 import app.gradior.room.practice.PracticeRun;
 import app.gradior.room.practice.Practices;
-import app.gradior.room.words.Told;
 import app.gradior.room.words.Words;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,10 +34,6 @@ class StoveController {
     /** Longest look ahead, s. */
     private static final double LONGEST_LOOK_S = 1800;
 
-    private static final double[] SALT_TASTES = {0.35, 0.8, 1.4, 1.9};
-    private static final double BURNT_TASTES = 0.2;
-    private static final double BURNT_RUINS = 0.7;
-
     private final Practices practices;
 
     StoveController(Practices practices) {
@@ -54,13 +50,15 @@ class StoveController {
     /**
      * What came of a deed.
      *
-     * @param atS when hands are free again
+     * @param lookedS when it was done: a pot that is read by it is read as it was then
+     * @param freeS when hands are free again
      * @param says what was read, in words; empty where it is drawn
      * @param figure seconds of a trail or a stream, mm of a ring, for the drawing
      * @param over whether all pots are off
      */
     record Done(
-            double atS,
+            double lookedS,
+            double freeS,
             String kind,
             double[] coatMm,
             @Nullable Double lineS,
@@ -76,9 +74,6 @@ class StoveController {
             @RequestParam double from,
             @RequestParam(name = "for", defaultValue = "600") double forS) {
         Practice practice = practices.run(PracticeController.cook(user), id).practice();
-        if (pot < 0 || pot >= practice.scenario().pots().size()) {
-            throw Refusal.unfit("pot", Told.of("practices.no-such-pot"));
-        }
         double start = Refusal.inRange("from", from, 0, Deed.LONGEST_S, " s");
         double span = Refusal.inRange("for", forS, 0, LONGEST_LOOK_S, " s");
         return practice.sights(pot, start, span).stream().map(Frame::of).toList();
@@ -98,7 +93,8 @@ class StoveController {
         Deed last = all.get(all.size() - 1);
         Shown shown = run.practice().lastShown().orElseThrow();
         return new Done(
-                last.atS() + last.kind().busyS(),
+                last.atS(),
+                run.practice().freeAtS(),
                 kind,
                 shown.coatMm(),
                 known(shown.lineS()),
@@ -116,18 +112,9 @@ class StoveController {
             case WEIGH -> Words.text("stove.weighs", Numbers.plain(shown.figure(), 0));
             case DIP -> Words.text("stove.dips", Numbers.plain(shown.figure(), 0));
             case RING -> Words.text("stove.rings", Numbers.plain(shown.figure(), 0));
-            case TASTE -> taste(shown);
+            case TASTE -> Words.say(Salty.of(shown.figure())) + " " + Words.say(Burnt.of(shown.burnt()));
             default -> "";
         };
-    }
-
-    private static String taste(Shown shown) {
-        int salt = 0;
-        while (salt < SALT_TASTES.length && shown.figure() > SALT_TASTES[salt]) {
-            salt++;
-        }
-        String burnt = shown.burnt() > BURNT_RUINS ? "ruined" : shown.burnt() > BURNT_TASTES ? "some" : "none";
-        return Words.text("stove.salt-" + salt) + " " + Words.text("stove.burnt-" + burnt);
     }
 
     /** What the cook judges, before the truth is shown. */
@@ -154,7 +141,7 @@ class StoveController {
             @RequestParam(defaultValue = "0") int pot,
             @RequestParam double atS,
             @RequestParam double said) {
-        CookEye.Sense which = Refusal.checked("sense", () -> CookEye.Sense.ofKey(sense.toLowerCase(Locale.ROOT)));
+        CookEye.Sense which = Refusal.checked("sense", () -> CookEye.Sense.ofKey(sense));
         practices.reads(PracticeController.cook(user), id, which, pot, atS, said);
     }
 }

@@ -1,16 +1,21 @@
 package app.gradior.web.practice;
 
+import app.gradior.larder.Catalogue;
 import app.gradior.measure.Numbers;
 import app.gradior.practice.Deed;
 import app.gradior.practice.Lesson;
 import app.gradior.practice.PotSetting;
+import app.gradior.practice.Practice;
+import app.gradior.practice.Said;
 import app.gradior.practice.Scenario;
 import app.gradior.room.practice.PracticeRun;
+import app.gradior.room.words.Words;
 import app.gradior.vessel.PotShape;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -29,26 +34,29 @@ public record StoveView(long id, double atS, List<Pot> pots, Scenario.Goal goal,
     /**
      * @param shape "top base height" in mm, as the script draws it
      * @param said what pot it is, in words
+     * @param holds what is in it at the start, in words
      */
-    public record Pot(int number, String shape, String said, boolean off) {}
+    public record Pot(int number, String shape, String said, String holds, boolean off) {}
+
+    /** Seconds from one frame to the next. */
+    public double frameS() {
+        return Practice.FRAME_S;
+    }
+
+    /** A pot that was judged no longer ago, s, is not asked about again as it comes off. */
+    public double latelyS() {
+        return Said.LATELY_S;
+    }
 
     static StoveView of(PracticeRun run, Optional<Lesson> lesson) {
         List<PotSetting> settings = run.practice().scenario().pots();
-        double at = run.practice().deeds().stream()
-                .mapToDouble(deed -> deed.atS() + deed.kind().busyS())
-                .max()
-                .orElse(0);
-        Set<Integer> off = run.practice().deeds().stream()
-                .filter(deed -> deed.kind() == Deed.Kind.OFF)
-                .map(Deed::pot)
-                .collect(Collectors.toSet());
         List<Pot> pots = IntStream.range(0, settings.size())
-                .mapToObj(i -> pot(i, settings.get(i), off.contains(i)))
+                .mapToObj(i -> pot(i, settings.get(i), run.practice().isOff(i)))
                 .toList();
         Set<Deed.Kind> tools = lesson.map(Lesson::tools).orElseGet(() -> EnumSet.allOf(Deed.Kind.class));
         return new StoveView(
                 run.id(),
-                at,
+                run.practice().freeAtS(),
                 pots,
                 run.practice().scenario().goal(),
                 Arrays.stream(Deed.Kind.values())
@@ -65,6 +73,18 @@ public record StoveView(long id, double atS, List<Pot> pots, Scenario.Goal goal,
                 number,
                 String.format(Locale.ROOT, "%.0f %.0f %.0f", top, base, shape.heightMm()),
                 Numbers.plain(top / 10, 0) + " cm, " + Numbers.plain(grams, 0) + " g",
+                holds(setting),
                 off);
+    }
+
+    private static String holds(PotSetting setting) {
+        return setting.foods().entrySet().stream()
+                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .map(food -> Numbers.plain(food.getValue(), 0) + " g "
+                        + Catalogue.standard()
+                                .food(food.getKey())
+                                .map(Words::say)
+                                .orElse(food.getKey()))
+                .collect(Collectors.joining(", "));
     }
 }
