@@ -71,6 +71,8 @@ public @interface ApplicationTest {
                 registry.add("spring.datasource.url", () -> url);
                 registry.add("spring.datasource.username", db::user);
                 registry.add("spring.datasource.password", db::password);
+                registry.add("spring.flyway.user", db::owner);
+                registry.add("spring.flyway.password", db::password);
             };
         }
     }

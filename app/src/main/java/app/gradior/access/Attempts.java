@@ -7,6 +7,7 @@ import io.github.bucket4j.ConsumptionProbe;
 import java.time.Clock;
 import java.time.Duration;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
  * How often passwords may be tried. Each try that fails costs from the bucket of that name at that address and from the address's own;
@@ -94,6 +95,9 @@ class Attempts {
      * @throws TooManyTries when it has to wait
      */
     void take(Try attempt) {
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            throw new IllegalStateException("what a try costs would be taken back with the transaction around it");
+        }
         if (attempt.known()) {
             take(bucket(attempt.ownKey(), DEVICE), 1);
             return;

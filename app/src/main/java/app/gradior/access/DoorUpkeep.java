@@ -13,11 +13,13 @@ import org.springframework.stereotype.Component;
 class DoorUpkeep {
     private final AccessMapper mapper;
     private final PeopleMapper people;
+    private final SecondMapper second;
     private final Clock clock;
 
-    DoorUpkeep(AccessMapper mapper, PeopleMapper people, Clock clock) {
+    DoorUpkeep(AccessMapper mapper, PeopleMapper people, SecondMapper second, Clock clock) {
         this.mapper = mapper;
         this.people = people;
+        this.second = second;
         this.clock = clock;
     }
 
@@ -29,5 +31,6 @@ class DoorUpkeep {
         mapper.forgetDevices(now.minus(SignIn.DEVICE_KNOWN));
         people.forgetInvitations(now);
         mapper.forgetChallenges(now);
+        second.forgetHalves(now);
     }
 }

@@ -25,13 +25,16 @@ public class Leaving {
     private final Members members;
     private final SignIn signIn;
     private final Passkeys passkeys;
+    private final SecondStep second;
     private final Clock clock;
 
-    Leaving(PeopleMapper people, Members members, SignIn signIn, Passkeys passkeys, Clock clock) {
+    // Wide: what goes.
+    Leaving(PeopleMapper people, Members members, SignIn signIn, Passkeys passkeys, SecondStep second, Clock clock) {
         this.people = people;
         this.members = members;
         this.signIn = signIn;
         this.passkeys = passkeys;
+        this.second = second;
         this.clock = clock;
     }
 
@@ -82,7 +85,6 @@ public class Leaving {
      * @throws Refusal when the password is another, or a kitchen would be left without an owner
      * @throws TooManyTries when whoever tries has to wait
      */
-    @Transactional
     public void closeAccount(long accountId, String login, String password, SignIn.From from) {
         if (signIn.account(login, password, from).isEmpty()) {
             throw Refusal.unfit("password", new PasswordFinding.NotTheOld());
@@ -134,6 +136,7 @@ public class Leaving {
         }
         members.places(accountId).forEach(place -> people.remove(place.kitchenId(), accountId));
         people.login(accountId).ifPresent(passkeys::removeAll);
+        second.forget(accountId);
         people.forgetDevices(accountId);
         people.deleteAccount(accountId);
         LOG.info("account {} is gone", accountId);

@@ -1,12 +1,15 @@
 package app.gradior.access;
 
 import app.gradior.access.AccessMapper.AccountRow;
+import app.gradior.finding.Refusal;
 import app.gradior.kept.Utc;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.Locale;
+import java.util.NoSuchElementException;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -22,13 +25,16 @@ public class SignIn {
     private final Passwords passwords;
     private final Attempts attempts;
     private final DoorWord word;
+    private final SecondStep second;
     private final Clock clock;
 
-    SignIn(AccessMapper mapper, Passwords passwords, Attempts attempts, DoorWord word, Clock clock) {
+    // Wide: what opens a door.
+    SignIn(AccessMapper mapper, Passwords passwords, Attempts attempts, DoorWord word, SecondStep second, Clock clock) {
         this.mapper = mapper;
         this.passwords = passwords;
         this.attempts = attempts;
         this.word = word;
+        this.second = second;
         this.clock = clock;
     }
 
@@ -65,6 +71,58 @@ public class SignIn {
      * @throws TooManyTries when whoever tries has to wait
      */
     public Optional<Account> account(String name, String password, From from) {
+        Optional<AccountRow> row = tried(name, from, found -> {
+            if (found.isEmpty()) {
+                passwords.pretend(password);
+            }
+            return found.filter(one -> passwords.fits(password, one.passwordHash()))
+                    .isPresent();
+        });
+        row.filter(one -> passwords.wantsRehash(one.passwordHash()))
+                .ifPresent(one -> mapper.rehash(one.id(), one.passwordHash(), passwords.hash(password)));
+        return row.map(Account::of);
+    }
+
+    /**
+     * The account that whoever's password fitted has a code of, or a word on paper.
+     *
+     * @param ticket of {@link SecondStep#half(long)}
+     * @return empty when it is another code
+     * @throws NoSuchElementException when the ticket is over: the password is asked for again
+     * @throws TooManyTries when whoever tries has to wait
+     */
+    public Optional<Account> secondStep(String ticket, String code, From from) {
+        String login = second.half(ticket).orElseThrow();
+        Optional<Account> account = tried(
+                        login, from, found -> second.fits(found.orElseThrow().id(), code))
+                .map(Account::of);
+        account.ifPresent(one -> second.whole(ticket));
+        return account;
+    }
+
+    /**
+     * A new password for whoever forgot theirs and has a word on paper, and a code where the account asks for one.
+     *
+     * @throws Refusal with every field that is wrong; a word is not used up by it
+     * @throws TooManyTries when whoever tries has to wait
+     */
+    public Account recover(String name, String paper, String code, String wanted, From from) {
+        passwords.wrongWith(wanted, plain(name)).ifPresent(wrong -> {
+            throw Refusal.unfit("wanted", wrong);
+        });
+        AccountRow row = tried(
+                        name,
+                        from,
+                        found -> found.filter(one -> !second.isOn(one.id()) || second.fitsCode(one.id(), code))
+                                .filter(one -> second.fitsWord(one.id(), paper))
+                                .isPresent())
+                .orElseThrow(() -> Refusal.unfit("word", new SecondFinding.DoNotGo()));
+        mapper.setPassword(row.id(), passwords.hash(wanted));
+        LOG.info("{} has a new password, by a word on paper, from {}", shown(row.login()), from.address());
+        return Account.of(row);
+    }
+
+    private Optional<AccountRow> tried(String name, From from, Predicate<Optional<AccountRow>> fits) {
         String login = plain(name);
         Optional<AccountRow> found = mapper.account(login);
         boolean known = !from.device().isEmpty()
@@ -79,22 +137,13 @@ public class SignIn {
             LOG.warn("sign-in of {} from {} has to wait {} s", shown(login), from.address(), wait.seconds());
             throw wait;
         }
-        if (found.isEmpty()) {
-            passwords.pretend(password);
-        }
-        if (found.isEmpty()
-                || !passwords.fits(password, found.get().passwordHash())
-                || byWord && !word.use(from.word())) {
+        if (!fits.test(found) || found.isEmpty() || byWord && !word.use(from.word())) {
             attempts.failed(attempt);
             LOG.warn("sign-in of {} from {} failed", shown(login), from.address());
             return Optional.empty();
         }
         attempts.fitted(attempt);
-        AccountRow row = found.get();
-        if (passwords.wantsRehash(row.passwordHash())) {
-            mapper.rehash(row.id(), row.passwordHash(), passwords.hash(password));
-        }
-        return Optional.of(Account.of(row));
+        return found;
     }
 
     /** The account that enters a kitchen without a password: that of the demo, or one just made. */
@@ -114,7 +163,7 @@ public class SignIn {
     }
 
     /** A name as it may stand in a log: in one line, and not too long. */
-    static String shown(String login) {
+    public static String shown(String login) {
         String line = login.replaceAll("[\\p{Cntrl}\\p{Cf}\\p{Zl}\\p{Zp}]", "?");
         return "“" + (line.length() > 80 ? line.substring(0, 80) + "…" : line) + "”";
     }

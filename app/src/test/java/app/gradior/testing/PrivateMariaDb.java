@@ -15,6 +15,9 @@ import java.util.concurrent.TimeUnit;
 /** A MariaDB of the tests' own: fresh data folder, free port on loopback, gone when the JVM ends. */
 public final class PrivateMariaDb {
     private static final String PASSWORD = "test-only";
+    /** Makes tables; the application itself only reads and writes rows. */
+    private static final String OWNER = "gradior_schema";
+
     private static final long LONGEST_START_S = 60;
     private final int port;
     private final List<String> server;
@@ -135,7 +138,10 @@ public final class PrivateMariaDb {
             try (Connection connection = DriverManager.getConnection(address(), "root", "");
                     Statement statement = connection.createStatement()) {
                 statement.execute("create user if not exists gradior@'127.0.0.1' identified by '" + PASSWORD + "'");
-                statement.execute("grant all on *.* to gradior@'127.0.0.1'");
+                statement.execute("grant select, insert, update, delete on *.* to gradior@'127.0.0.1'");
+                statement.execute(
+                        "create user if not exists " + OWNER + "@'127.0.0.1' identified by '" + PASSWORD + "'");
+                statement.execute("grant all on *.* to " + OWNER + "@'127.0.0.1'");
                 return;
             } catch (SQLException e) {
                 if (!process.isAlive() || System.nanoTime() > deadline) {
@@ -158,7 +164,7 @@ public final class PrivateMariaDb {
 
     /** An empty database; answers its JDBC address. */
     public String create(String name) {
-        try (Connection connection = DriverManager.getConnection(address(), "gradior", PASSWORD);
+        try (Connection connection = DriverManager.getConnection(address(), OWNER, PASSWORD);
                 Statement statement = connection.createStatement()) {
             statement.execute("create database " + name);
         } catch (SQLException e) {
@@ -176,6 +182,12 @@ public final class PrivateMariaDb {
         return "gradior";
     }
 
+    /** Who may make and change tables. */
+    public String owner() {
+        return OWNER;
+    }
+
+    /** Of both. */
     public String password() {
         return PASSWORD;
     }

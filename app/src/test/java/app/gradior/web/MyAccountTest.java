@@ -50,7 +50,7 @@ class MyAccountTest extends PageCalls {
     void whatIsKeptIsTold() throws Exception {
         String page =
                 mvc.perform(as(get("/account/kept"))).andReturn().getResponse().getContentAsString();
-        assertThat(page.split("<tr>", -1)).hasSize(14);
+        assertThat(page.split("<tr>", -1)).hasSize(15);
         assertThat(page).contains("What is kept of you", "A year; it names nobody", "Ten days");
         assertThat(body(get("/account"))).contains("href=\"/account/kept\"");
     }

@@ -178,7 +178,7 @@ class PeopleTest extends PageCalls {
         KitchenUser other = joined(Role.COOK);
         StoveDevices.Device device =
                 devices.find(invitations.pair(word(Role.STOVE))).orElseThrow();
-        KitchenUser tablet = new KitchenUser(cook.kitchenId(), 0, device.id(), " device " + device.id());
+        KitchenUser tablet = new KitchenUser(cook.kitchenId(), 0, device.id(), " device " + device.id(), false);
         Set<String> owners = Set.of(
                 "/kitchen", "/kitchen/import", "/kitchen/close", "/kitchen/keep", "/kit/tokens", "/log/shelf/feed");
         Map<String, List<Integer>> answers = new TreeMap<>();
@@ -261,7 +261,7 @@ class PeopleTest extends PageCalls {
         KitchenUser jo = joined(Role.COOK);
         StoveDevices.Device device =
                 devices.find(invitations.pair(word(Role.STOVE))).orElseThrow();
-        KitchenUser tablet = new KitchenUser(cook.kitchenId(), 0, device.id(), " device " + device.id());
+        KitchenUser tablet = new KitchenUser(cook.kitchenId(), 0, device.id(), " device " + device.id(), false);
         for (KitchenUser who : List.of(cook, jo, tablet)) {
             mvc.perform(post("/pot/" + batch + "/events")
                     .with(user(who))

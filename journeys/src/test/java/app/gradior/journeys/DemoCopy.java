@@ -75,6 +75,6 @@ final class DemoCopy {
     private static Connection connection() throws SQLException {
         PrivateMariaDb db = PrivateMariaDb.get();
         String url = db.address();
-        return DriverManager.getConnection(url, db.user(), db.password());
+        return DriverManager.getConnection(url, db.owner(), db.password());
     }
 }

@@ -102,7 +102,7 @@ final class RunningApplication implements AutoCloseable {
         List<String> found = new ArrayList<>();
         try (Connection connection = DriverManager.getConnection(
                         databaseUrl,
-                        PrivateMariaDb.get().user(),
+                        PrivateMariaDb.get().owner(),
                         PrivateMariaDb.get().password());
                 Statement statement = connection.createStatement();
                 ResultSet rows = statement.executeQuery(query)) {
@@ -123,7 +123,7 @@ final class RunningApplication implements AutoCloseable {
     void sql(String... statements) {
         try (Connection connection = DriverManager.getConnection(
                         databaseUrl,
-                        PrivateMariaDb.get().user(),
+                        PrivateMariaDb.get().owner(),
                         PrivateMariaDb.get().password());
                 Statement statement = connection.createStatement()) {
             for (String sql : statements) {
@@ -156,6 +156,10 @@ final class RunningApplication implements AutoCloseable {
                         .put("GRADIOR_DB_USER", PrivateMariaDb.get().user());
                 builder.environment()
                         .put("GRADIOR_DB_PASSWORD", PrivateMariaDb.get().password());
+                builder.environment()
+                        .put("GRADIOR_DB_OWNER", PrivateMariaDb.get().owner());
+                builder.environment()
+                        .put("GRADIOR_DB_OWNER_PASSWORD", PrivateMariaDb.get().password());
             }
             builder.environment().put("GRADIOR_PORT", String.valueOf(port));
             builder.environment().put("GRADIOR_DEMO", String.valueOf(demo));

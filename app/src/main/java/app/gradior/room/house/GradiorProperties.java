@@ -13,6 +13,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param signupWord the word of this start that lets one more kitchen be set up; empty for none
  * @param hosts names this server goes by, besides this machine's loopback names
  * @param openapi whether the API's description is shown to those without a token
+ * @param secondStep whether everybody shows a second thing beside the password
  * @param house how it is reached from other devices of the house
  */
 @ConfigurationProperties("gradior")
@@ -23,6 +24,7 @@ public record GradiorProperties(
         @DefaultValue("") String signupWord,
         @DefaultValue List<String> hosts,
         @DefaultValue("false") boolean openapi,
+        @DefaultValue("FREE") SecondStep secondStep,
         @DefaultValue House house) {
     /**
      * How it is reached from other devices of the house: by https, at these addresses.
@@ -39,6 +41,19 @@ public record GradiorProperties(
             @DefaultValue("") String authority) {
         /** This machine alone. */
         public static final House CLOSED = new House(false, 0, List.of(), "");
+    }
+
+    /** Whether nobody comes in by a password alone. */
+    public boolean needsTwo() {
+        return secondStep == SecondStep.NEEDED;
+    }
+
+    /** A code, or a passkey, beside the password. */
+    public enum SecondStep {
+        /** For those who want it. */
+        FREE,
+        /** For everybody: for sites that strangers reach. */
+        NEEDED
     }
 
     /** Who may set up a kitchen. */

@@ -17,6 +17,7 @@ import app.gradior.web.form.TypedNumber;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
+import app.gradior.web.frame.PasswordSignIn;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -90,6 +91,9 @@ class AccountController {
             response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
             response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(wait.seconds()));
             model.addAttribute("waitS", wait.seconds());
+        } else if (refused instanceof PasswordSignIn.OnlyByPasskey) {
+            response.setStatus(HttpStatus.UNAUTHORIZED.value());
+            model.addAttribute("byPasskey", true);
         } else {
             response.setStatus(HttpStatus.UNAUTHORIZED.value());
             model.addAttribute("wrong", true);
@@ -198,7 +202,7 @@ class AccountController {
             throw Refusal.missing(Thing.DEMO_KITCHEN);
         }
         // Its first member is the one it was made with.
-        entrance.enter(members.of(demo.id()).get(0).login(), request, response);
+        entrance.enterByTwo(members.of(demo.id()).get(0).login(), request, response);
         return "redirect:/";
     }
 }

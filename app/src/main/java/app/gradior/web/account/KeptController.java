@@ -14,6 +14,7 @@ class KeptController {
     static final List<String> KINDS = List.of(
             "account",
             "passkeys",
+            "second",
             "sessions",
             "devices",
             "tries",

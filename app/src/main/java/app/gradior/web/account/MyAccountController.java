@@ -6,6 +6,7 @@ import app.gradior.access.Members;
 import app.gradior.access.Passkeys;
 import app.gradior.access.PasswordChange;
 import app.gradior.access.Right;
+import app.gradior.access.SecondStep;
 import app.gradior.access.SignIn;
 import app.gradior.access.StoveDevices;
 import app.gradior.access.TooManyTries;
@@ -53,6 +54,7 @@ class MyAccountController {
     private final DemoCook demo;
     private final AuditTrail trail;
     private final Leaving leaving;
+    private final SecondStep second;
 
     // Wide: an account is a piece of many things.
     MyAccountController(
@@ -65,7 +67,8 @@ class MyAccountController {
             Passkeys passkeys,
             DemoCook demo,
             AuditTrail trail,
-            Leaving leaving) {
+            Leaving leaving,
+            SecondStep second) {
         this.passwords = passwords;
         this.sessions = sessions;
         this.members = members;
@@ -76,6 +79,7 @@ class MyAccountController {
         this.demo = demo;
         this.trail = trail;
         this.leaving = leaving;
+        this.second = second;
     }
 
     /** A place where the account is signed in, in words. */
@@ -115,6 +119,8 @@ class MyAccountController {
                         .toList());
         model.addAttribute(
                 "goes", leaving.goes(user.accountId()).map(figures::dayAndTime).orElse(null));
+        model.addAttribute("second", second.isOn(user.accountId()));
+        model.addAttribute("paper", second.wordsLeft(user.accountId()));
         model.addAttribute("hasName", PasskeyController.at(request).hasName());
         model.addAttribute(
                 "passkeys",

@@ -79,11 +79,13 @@ class PasskeyController {
             Authentication who,
             @AuthenticationPrincipal KitchenUser user,
             @RequestBody Made made,
-            HttpServletRequest request) {
+            HttpServletRequest request,
+            HttpServletResponse response) {
         if (demo.is(user)) {
             throw Refusal.unfit("passkeys", Told.of("account.the-demo-has-none"));
         }
         passkeys.keep(who, at(request), made.label(), made.credential().toString());
+        entrance.strengthen(user, request, response);
         return ResponseEntity.ok(Map.of("to", "/account"));
     }
 
@@ -108,7 +110,7 @@ class PasskeyController {
             @RequestBody JsonNode signed, HttpServletRequest request, HttpServletResponse response) {
         SignIn.Account account = passkeys.account(at(request), signed.toString(), request.getRemoteAddr())
                 .orElseThrow(() -> Refusal.unfit("passkey", Told.of("account.no-such-passkey")));
-        entrance.enter(account.login(), request, response);
+        entrance.enterByTwo(account.login(), request, response);
         return ResponseEntity.ok(Map.of("to", "/"));
     }
 

@@ -33,6 +33,10 @@ public class Entrance {
     private static final String STOVE = "gradior-stove";
 
     private static final int STOVE_DIGITS = 48;
+    /** Between the two steps. */
+    private static final String HALF_IN = "gradior-half";
+
+    private static final Duration HALF_IN_KEPT = Duration.ofMinutes(5);
     /** Browsers keep no cookie for longer; each time the device comes in it is given anew. */
     private static final Duration STOVE_KEPT = Duration.ofDays(400);
 
@@ -62,11 +66,35 @@ public class Entrance {
         this.freshToken = new CsrfAuthenticationStrategy(formTokens);
     }
 
-    /** Signs in whoever needs no password: into the demo kitchen, or the one just made or joined. */
+    /** Signs in whoever needs no password: into the kitchen just made or joined. */
     public void enter(String login, HttpServletRequest request, HttpServletResponse response) {
-        KitchenUser user = KitchenUser.of(signIn.account(login).orElseThrow());
+        enterFirst(KitchenUser.of(signIn.account(login).orElseThrow()), request, response);
+    }
+
+    /** Signs in whoever showed two things, or is asked for none: the demo's cook. */
+    public void enterByTwo(String login, HttpServletRequest request, HttpServletResponse response) {
+        enterFirst(KitchenUser.of(signIn.account(login).orElseThrow()).withTwo(), request, response);
+        cookie(HALF_IN, "", HALF_IN_KEPT, request, response);
+    }
+
+    private void enterFirst(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
         enter(user, request, response);
         cameIn(user, request, response);
+    }
+
+    /** Somebody who is in showed a second thing: their session is a fresh one. */
+    public void strengthen(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
+        enter(user.withTwo(), request, response);
+    }
+
+    /** A password fitted, and a code is wanted: the browser keeps who it was for a few minutes. */
+    static void halfIn(String ticket, HttpServletRequest request, HttpServletResponse response) {
+        cookie(HALF_IN, ticket, HALF_IN_KEPT, request, response);
+    }
+
+    /** What tells whose password fitted here; empty for nobody's. */
+    public static String halfIn(HttpServletRequest request) {
+        return cookie(HALF_IN, STOVE_DIGITS, request);
     }
 
     private void enter(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {

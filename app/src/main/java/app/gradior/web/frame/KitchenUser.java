@@ -19,15 +19,17 @@ import org.springframework.security.core.userdetails.UserDetails;
  * @param accountId the account that came in; 0 for a device
  * @param deviceId the device at the stove; 0 for a person
  * @param username of a person the login, of a device what no login can be
+ * @param byTwo whether they showed two things to come in: a passkey and who holds it, or a password and a code
  */
-public record KitchenUser(long kitchenId, long accountId, long deviceId, String username) implements UserDetails {
+public record KitchenUser(long kitchenId, long accountId, long deviceId, String username, boolean byTwo)
+        implements UserDetails {
     private static final long serialVersionUID = 2L;
     /** Logins are stripped: none begins so. */
     private static final String DEVICE = " device ";
 
     /** A person. */
     public KitchenUser(long kitchenId, long accountId, String username) {
-        this(kitchenId, accountId, 0, username);
+        this(kitchenId, accountId, 0, username, false);
     }
 
     static KitchenUser of(SignIn.Account account) {
@@ -35,7 +37,7 @@ public record KitchenUser(long kitchenId, long accountId, long deviceId, String 
     }
 
     static KitchenUser of(StoveDevices.Device device) {
-        return new KitchenUser(device.kitchenId(), 0, device.id(), ofDevice(device.id()));
+        return new KitchenUser(device.kitchenId(), 0, device.id(), ofDevice(device.id()), false);
     }
 
     /** Who is signed in where this is asked; empty for nobody. */
@@ -55,7 +57,12 @@ public record KitchenUser(long kitchenId, long accountId, long deviceId, String 
 
     /** The same person in another of their kitchens. */
     KitchenUser in(long otherKitchenId) {
-        return new KitchenUser(otherKitchenId, accountId, deviceId, username);
+        return new KitchenUser(otherKitchenId, accountId, deviceId, username, byTwo);
+    }
+
+    /** The same person, who showed a second thing. */
+    KitchenUser withTwo() {
+        return new KitchenUser(kitchenId, accountId, deviceId, username, true);
     }
 
     /** What a browser keeps things under: who, and in which kitchen. */

@@ -1,5 +1,7 @@
 package app.gradior.web.frame;
 
+import app.gradior.access.Passkeys;
+import app.gradior.access.SecondStep;
 import app.gradior.access.SignIn;
 import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
@@ -7,13 +9,44 @@ import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
+import org.springframework.security.core.AuthenticationException;
 
 /** Name and password as the sign-in form sends them, with the place and the device they come from. */
-final class PasswordSignIn implements AuthenticationProvider {
+public final class PasswordSignIn implements AuthenticationProvider {
     private final SignIn signIn;
+    private final SecondStep second;
+    private final Passkeys passkeys;
+    private final boolean needsTwo;
 
-    PasswordSignIn(SignIn signIn) {
+    PasswordSignIn(SignIn signIn, SecondStep second, Passkeys passkeys, boolean needsTwo) {
         this.signIn = signIn;
+        this.second = second;
+        this.passkeys = passkeys;
+        this.needsTwo = needsTwo;
+    }
+
+    /** The password fits, and is not enough: a code is wanted too. */
+    static final class HalfIn extends AuthenticationException {
+        private static final long serialVersionUID = 1L;
+        private final String ticket;
+
+        HalfIn(String ticket) {
+            super("a code is wanted");
+            this.ticket = ticket;
+        }
+
+        String ticket() {
+            return ticket;
+        }
+    }
+
+    /** The password fits, but here nobody comes in by one alone, and this account has a passkey for that. */
+    public static final class OnlyByPasskey extends AuthenticationException {
+        private static final long serialVersionUID = 1L;
+
+        OnlyByPasskey() {
+            super("a passkey is wanted");
+        }
     }
 
     /** Where a try comes from. */
@@ -29,6 +62,12 @@ final class PasswordSignIn implements AuthenticationProvider {
         SignIn.Account account = signIn.account(typed.getName(), password, from)
                 .orElseThrow(
                         () -> new BadCredentialsException(Words.text("password-sign-in.name-and-password-do-not-go")));
+        if (second.isOn(account.id())) {
+            throw new HalfIn(second.half(account.id()));
+        }
+        if (needsTwo && !passkeys.of(account.login()).isEmpty()) {
+            throw new OnlyByPasskey();
+        }
         KitchenUser user = KitchenUser.of(account);
         UsernamePasswordAuthenticationToken in =
                 UsernamePasswordAuthenticationToken.authenticated(user, null, user.getAuthorities());

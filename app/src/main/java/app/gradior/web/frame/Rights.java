@@ -2,7 +2,9 @@ package app.gradior.web.frame;
 
 import app.gradior.access.Members;
 import app.gradior.access.Right;
+import app.gradior.access.SignIn;
 import app.gradior.access.StoveDevices;
+import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.words.Words;
 import app.gradior.web.guard.PlainAnswer;
 import jakarta.servlet.http.HttpServletRequest;
@@ -11,6 +13,8 @@ import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
@@ -25,16 +29,19 @@ import org.springframework.web.servlet.HandlerInterceptor;
  */
 @Component
 public class Rights implements HandlerInterceptor {
+    private static final Logger LOG = LoggerFactory.getLogger("app.gradior.access");
     private static final String STANDING = "gradior.standing";
 
     private final Members members;
     private final StoveDevices devices;
     private final SessionsOfMine sessions;
+    private final boolean needsTwo;
 
-    Rights(Members members, StoveDevices devices, SessionsOfMine sessions) {
+    Rights(Members members, StoveDevices devices, SessionsOfMine sessions, GradiorProperties properties) {
         this.members = members;
         this.devices = devices;
         this.sessions = sessions;
+        this.needsTwo = properties.needsTwo();
     }
 
     /** What whoever asks is in their kitchen, and what ends there; empty for nothing. */
@@ -55,8 +62,11 @@ public class Rights implements HandlerInterceptor {
         if (needed == Right.NONE) {
             return true;
         }
+        if (needsTwo && !user.byTwo() && !user.isDevice() && needed != Right.SELF) {
+            return toThe("/account/second", "rights.needs-two", HttpStatus.FORBIDDEN, request, response);
+        }
         if (standing.isPresent()) {
-            return standing.get().role().may(needed) || refused(request, response, needed);
+            return standing.get().role().may(needed) || refused(user.username(), request, response, needed);
         }
         if (user.isDevice()) {
             return over(request, response);
@@ -82,8 +92,14 @@ public class Rights implements HandlerInterceptor {
         return reads ? Right.LOOK : Right.COOK;
     }
 
-    private static boolean refused(HttpServletRequest request, HttpServletResponse response, Right needed)
+    private static boolean refused(String who, HttpServletRequest request, HttpServletResponse response, Right needed)
             throws IOException {
+        LOG.warn(
+                "{} was refused {} {}: it needs {}",
+                SignIn.shown(who),
+                request.getMethod(),
+                request.getRequestURI(),
+                needed);
         PlainAnswer.write(request, response, HttpStatus.FORBIDDEN, Words.text("rights." + needed.name()), 0);
         return false;
     }
@@ -95,19 +111,19 @@ public class Rights implements HandlerInterceptor {
             sessions.end(session);
         }
         SecurityContextHolder.clearContext();
-        return toThe("/login", HttpStatus.UNAUTHORIZED, request, response);
+        return toThe("/login", "rights.over", HttpStatus.UNAUTHORIZED, request, response);
     }
 
     /** A member of this kitchen no more: their account's page says what is left. */
     private static boolean nowhere(HttpServletRequest request, HttpServletResponse response) throws IOException {
-        return toThe("/account?nowhere", HttpStatus.FORBIDDEN, request, response);
+        return toThe("/account?nowhere", "rights.over", HttpStatus.FORBIDDEN, request, response);
     }
 
     private static boolean toThe(
-            String page, HttpStatus status, HttpServletRequest request, HttpServletResponse response)
+            String page, String why, HttpStatus status, HttpServletRequest request, HttpServletResponse response)
             throws IOException {
         if (PlainAnswer.wantsProblem(request)) {
-            PlainAnswer.write(request, response, status, Words.text("rights.over"), 0);
+            PlainAnswer.write(request, response, status, Words.text(why), 0);
         } else {
             response.sendRedirect(page);
         }

@@ -1,5 +1,7 @@
 package app.gradior.web.frame;
 
+import app.gradior.access.Passkeys;
+import app.gradior.access.SecondStep;
 import app.gradior.access.SignIn;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.SentForms;
@@ -43,7 +45,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Who may see what: pages by session, the API and calendars by token. */
 @Configuration
-class SecurityConfig {
+public class SecurityConfig {
+    private static final CookieRequestCache WANTED = new CookieRequestCache();
     private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; style-src 'self';"
             + " script-src 'self'; object-src 'none'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
     /** The pot's page keeps the screen on; nothing else of the device is ever asked for. */
@@ -62,14 +65,16 @@ class SecurityConfig {
     }
 
     @Bean
-    AuthenticationManager authentication(SignIn signIn) {
-        return new ProviderManager(new PasswordSignIn(signIn));
+    AuthenticationManager authentication(SignIn signIn, SecondStep second, Passkeys passkeys) {
+        return new ProviderManager(new PasswordSignIn(signIn, second, passkeys, needsTwo));
     }
 
     private final boolean inTheHouse;
+    private final boolean needsTwo;
 
     SecurityConfig(GradiorProperties properties) {
         this.inTheHouse = properties.house().open();
+        this.needsTwo = properties.needsTwo();
     }
 
     private void headers(HeadersConfigurer<HttpSecurity> headers) {
@@ -132,14 +137,15 @@ class SecurityConfig {
             Quotas quotas,
             Clock clock)
             throws Exception {
-        CookieRequestCache wanted = new CookieRequestCache();
         return http.csrf(csrf -> csrf.csrfTokenRepository(formTokens))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .sessionManagement(session -> session.sessionAuthenticationStrategy(freshSession))
-                .requestCache(cache -> cache.requestCache(wanted))
+                .requestCache(cache -> cache.requestCache(WANTED))
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/login",
                                 "/login/refused",
+                                "/login/second",
+                                "/login/forgotten",
                                 "/login/passkey",
                                 "/login/passkey/options",
                                 "/setup",
@@ -167,8 +173,7 @@ class SecurityConfig {
                         .authenticationDetailsSource(PasswordSignIn::from)
                         .successHandler((request, response, who) -> {
                             entrance.cameThroughTheForm(user(who), request, response);
-                            response.sendRedirect(whereTo(wanted.getRequest(request, response)));
-                            wanted.removeRequest(request, response);
+                            response.sendRedirect(wanted(request, response));
                         })
                         .failureHandler(SecurityConfig::refused))
                 .logout(logout -> logout.logoutSuccessUrl("/login").addLogoutHandler((request, response, who) -> {
@@ -192,11 +197,13 @@ class SecurityConfig {
         return (KitchenUser) java.util.Objects.requireNonNull(who.getPrincipal());
     }
 
-    /** The page that was asked for before the sign-in: its path alone, whatever host a cookie says. */
-    private static String whereTo(@Nullable SavedRequest saved) {
+    /** The page that was asked for before the sign-in, once: its path alone, whatever host a cookie says. */
+    public static String wanted(HttpServletRequest request, HttpServletResponse response) {
+        SavedRequest saved = WANTED.getRequest(request, response);
         if (saved == null) {
             return "/";
         }
+        WANTED.removeRequest(request, response);
         try {
             URI asked = URI.create(saved.getRedirectUrl());
             String path = asked.getRawPath();
@@ -210,6 +217,11 @@ class SecurityConfig {
     /** The sign-in page again, with what was wrong. */
     private static void refused(HttpServletRequest request, HttpServletResponse response, AuthenticationException fault)
             throws IOException, jakarta.servlet.ServletException {
+        if (fault instanceof PasswordSignIn.HalfIn half) {
+            Entrance.halfIn(half.ticket(), request, response);
+            response.sendRedirect("/login/second");
+            return;
+        }
         request.setAttribute("refused", fault);
         request.getRequestDispatcher("/login/refused").forward(request, response);
     }

@@ -219,7 +219,7 @@ class ThingsByIdTest {
     void anOlderDatabaseIsJoinedByNames() {
         PrivateMariaDb server = PrivateMariaDb.get();
         DriverManagerDataSource source =
-                new DriverManagerDataSource(server.create("before_ids"), server.user(), server.password());
+                new DriverManagerDataSource(server.create("before_ids"), server.owner(), server.password());
         Flyway.configure()
                 .dataSource(source)
                 .target(MigrationVersion.fromVersion("9"))

@@ -31,7 +31,14 @@ class AccountControllerTest {
         assertThat(kitchens.demo()).as("none in this database").isEmpty();
         MockHttpServletResponse response = new MockHttpServletResponse();
         GradiorProperties demo = new GradiorProperties(
-                true, "", GradiorProperties.SignUp.WORD, "", List.of(), false, GradiorProperties.House.CLOSED);
+                true,
+                "",
+                GradiorProperties.SignUp.WORD,
+                "",
+                List.of(),
+                false,
+                GradiorProperties.SecondStep.FREE,
+                GradiorProperties.House.CLOSED);
         ExtendedModelMap model = new ExtendedModelMap();
         new AccountController(kitchens, demo, entrance, members).login(model, new MockHttpServletRequest(), response);
         assertThat(response.getStatus()).isEqualTo(503);
