@@ -14,6 +14,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param hosts names this server goes by, besides this machine's loopback names
  * @param openapi whether the API's description is shown to those without a token
  * @param secondStep whether everybody shows a second thing beside the password
+ * @param metricsPort where this machine alone may ask how it is doing; 0 for nowhere
  * @param house how it is reached from other devices of the house
  */
 @ConfigurationProperties("gradior")
@@ -25,6 +26,7 @@ public record GradiorProperties(
         @DefaultValue List<String> hosts,
         @DefaultValue("false") boolean openapi,
         @DefaultValue("FREE") SecondStep secondStep,
+        @DefaultValue("0") int metricsPort,
         @DefaultValue House house) {
     /**
      * How it is reached from other devices of the house: by https, at these addresses.

@@ -272,6 +272,16 @@ public class BatchStreams {
         }
     }
 
+    /** Streams that are open on this node. */
+    int open() {
+        return listeners.size();
+    }
+
+    /** Changes of batches whose news is not worked out yet: grows when this node cannot keep up. */
+    int unsaid() {
+        return thinkers.getQueue().size();
+    }
+
     /** Whether somebody on this node follows it. */
     boolean follows(long batchId) {
         return listeners.stream().anyMatch(one -> one.batchId == batchId);

@@ -7,6 +7,9 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.web.guard.Quotas;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import io.micrometer.core.instrument.MeterRegistry;
+import io.micrometer.core.instrument.Timer;
+import io.micrometer.core.instrument.binder.cache.CaffeineCacheMetrics;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -27,20 +30,28 @@ public class Forecasts {
     private final Quotas quotas;
     private final Cache<Key, Forecast> recent = Caffeine.newBuilder()
             .maximumSize(300)
+            .recordStats()
             .expireAfterWrite(Duration.ofMinutes(2))
             .build();
 
-    Forecasts(Batches batches, Quotas quotas) {
-        this.batches = batches;
-        this.quotas = quotas;
-    }
-
     private final Cache<Key, Forecast> ended = kept();
     private final Cache<Key, List<Forecast>> past = kept();
+    private final Timer taken;
+    private final Timer waited;
+
+    Forecasts(Batches batches, Quotas quotas, MeterRegistry registry) {
+        this.batches = batches;
+        this.quotas = quotas;
+        this.taken = Timer.builder("gradior.forecast").register(registry);
+        this.waited = Timer.builder("gradior.forecast.wait").register(registry);
+        CaffeineCacheMetrics.monitor(registry, recent, "forecasts.now");
+        CaffeineCacheMetrics.monitor(registry, ended, "forecasts.ended");
+    }
 
     private static <T> Cache<Key, T> kept() {
         return Caffeine.newBuilder()
                 .maximumSize(200)
+                .recordStats()
                 .expireAfterWrite(Duration.ofHours(1))
                 .build();
     }
@@ -69,7 +80,8 @@ public class Forecasts {
     /** As it was known at a moment. */
     public Forecast at(Kitchen kitchen, Batch batch, Instant moment) {
         try {
-            return quotas.inTurn(kitchen.id(), Quotas.Work.FORECASTS, () -> batches.forecast(batch, moment));
+            return waited.recordCallable(() -> quotas.inTurn(
+                    kitchen.id(), Quotas.Work.FORECASTS, () -> taken.record(() -> batches.forecast(batch, moment))));
         } catch (RuntimeException e) {
             throw e;
         } catch (Exception e) {

@@ -1,6 +1,8 @@
 package app.gradior.web.guard;
 
 import app.gradior.room.house.GradiorProperties;
+import io.micrometer.prometheusmetrics.PrometheusConfig;
+import io.micrometer.prometheusmetrics.PrometheusMeterRegistry;
 import org.apache.catalina.connector.Connector;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
@@ -19,13 +21,24 @@ class ServerConfig {
             if (properties.house().open()) {
                 factory.addAdditionalConnectors(plain(properties.house().plainPort()));
             }
+            if (properties.metricsPort() > 0) {
+                Connector guarded = plain(properties.metricsPort());
+                guarded.setProperty("address", "127.0.0.1");
+                factory.addAdditionalConnectors(guarded);
+            }
             factory.setProtocol(TimedProtocol.class.getName());
             factory.addEngineValves(new BodyDeadline());
             factory.addConnectorCustomizers(connector -> connector.setMaxLocaleCount(MOST_LANGUAGES));
         };
     }
 
-    /** Plain http beside https: for this machine itself, and to lead others to https. */
+    /** What is counted, in the form that a monitor reads ({@link MetricsFilter}). */
+    @Bean
+    PrometheusMeterRegistry counted() {
+        return new PrometheusMeterRegistry(PrometheusConfig.DEFAULT);
+    }
+
+    /** Plain http beside the first port. */
     private static Connector plain(int port) {
         Connector connector = new Connector(TimedProtocol.class.getName());
         connector.setPort(port);

@@ -38,6 +38,7 @@ class AccountControllerTest {
                 List.of(),
                 false,
                 GradiorProperties.SecondStep.FREE,
+                0,
                 GradiorProperties.House.CLOSED);
         ExtendedModelMap model = new ExtendedModelMap();
         new AccountController(kitchens, demo, entrance, members).login(model, new MockHttpServletRequest(), response);

@@ -62,6 +62,7 @@ class NeedsTwoTest {
                         List.of(),
                         false,
                         wanted,
+                        0,
                         GradiorProperties.House.CLOSED));
         KitchenUser user = new KitchenUser(7, 8, 0, "jo", byTwo);
         SecurityContextHolder.getContext().setAuthentication(new TestingAuthenticationToken(user, "", "COOK"));
