@@ -11,6 +11,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 
 /** A MariaDB of the tests' own: fresh data folder, free port on loopback, gone when the JVM ends. */
 public final class PrivateMariaDb {
@@ -147,7 +148,7 @@ public final class PrivateMariaDb {
                 if (!process.isAlive() || System.nanoTime() > deadline) {
                     throw new IllegalStateException("the test database did not start", e);
                 }
-                Thread.onSpinWait();
+                LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(20));
             }
         }
     }

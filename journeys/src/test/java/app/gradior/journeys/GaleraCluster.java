@@ -137,18 +137,21 @@ final class GaleraCluster implements AutoCloseable {
                 node.start(node == nodes.get(0));
                 node.awaitSynced();
             }
-            sql(
+            on(
+                    0,
                     "create database gradior",
                     "create user gradior@'127.0.0.1' identified by '" + PASSWORD + "'",
-                    "grant all on gradior.* to gradior@'127.0.0.1'");
+                    "grant select, insert, update, delete on gradior.* to gradior@'127.0.0.1'",
+                    "create user gradior_schema@'127.0.0.1' identified by '" + PASSWORD + "'",
+                    "grant all on gradior.* to gradior_schema@'127.0.0.1'");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private void sql(String... statements) {
-        try (Connection connection =
-                        DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + nodes.get(0).port + "/", "root", "");
+    private void on(int node, String... statements) {
+        try (Connection connection = DriverManager.getConnection(
+                        "jdbc:mariadb://127.0.0.1:" + nodes.get(node).port + "/", "root", "");
                 Statement statement = connection.createStatement()) {
             for (String sql : statements) {
                 statement.execute(sql);
@@ -168,6 +171,10 @@ final class GaleraCluster implements AutoCloseable {
 
     String user() {
         return "gradior";
+    }
+
+    String owner() {
+        return "gradior_schema";
     }
 
     String password() {
@@ -197,6 +204,19 @@ final class GaleraCluster implements AutoCloseable {
             throw new UncheckedIOException(e);
         }
         nodes.get(node).awaitSynced();
+    }
+
+    /** One node sees the others no more, nor they it; whoever asks it still reaches it. */
+    void isolate(int node, boolean away) {
+        on(node, "set global wsrep_provider_options = 'gmcast.isolate=" + (away ? 1 : 0) + "'");
+        if (!away) {
+            nodes.get(node).awaitSynced();
+        }
+    }
+
+    /** As who may do everything, on the first node. */
+    Connection database() throws SQLException {
+        return DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + nodes.get(0).port + "/gradior", "root", "");
     }
 
     /** The first column of a query on each of the nodes. */

@@ -24,7 +24,7 @@ final class HttpBenchmark {
             HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
     private final String url;
 
-    private HttpBenchmark(String url) {
+    HttpBenchmark(String url) {
         this.url = url;
     }
 
@@ -71,7 +71,8 @@ final class HttpBenchmark {
                 """, "analyze table batch, batch_event");
     }
 
-    private void enter() throws IOException, InterruptedException {
+    /** Into the demo kitchen. */
+    void enter() throws IOException, InterruptedException {
         String page = get("/login");
         Matcher token = Pattern.compile("name=\"_csrf\"[^>]*value=\"([^\"]+)\"").matcher(page);
         if (!token.find()) {
@@ -95,19 +96,25 @@ final class HttpBenchmark {
         return response.body();
     }
 
-    private void measure(String what, double budgetMs, IntFunction<String> path)
-            throws IOException, InterruptedException {
+    /** What each of so many calls took, ms, the shortest first; others before them are not counted. */
+    double[] times(IntFunction<String> path, int warmUp, int measured) throws IOException, InterruptedException {
         long until = System.nanoTime() + LONGEST_WARM_UP_NS;
-        for (int i = 0; i < WARM_UP && System.nanoTime() < until; i++) {
+        for (int i = 0; i < warmUp && System.nanoTime() < until; i++) {
             get(path.apply(i));
         }
-        double[] ms = new double[MEASURED];
-        for (int i = 0; i < MEASURED; i++) {
+        double[] ms = new double[measured];
+        for (int i = 0; i < measured; i++) {
             long before = System.nanoTime();
             get(path.apply(i));
             ms[i] = (System.nanoTime() - before) / 1e6;
         }
         Arrays.sort(ms);
+        return ms;
+    }
+
+    private void measure(String what, double budgetMs, IntFunction<String> path)
+            throws IOException, InterruptedException {
+        double[] ms = times(path, WARM_UP, MEASURED);
         double p95 = ms[(int) (0.95 * MEASURED)];
         System.out.printf(
                 Locale.ROOT,

@@ -9,6 +9,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -26,22 +28,29 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
- * Two application nodes behind HAProxy over three Galera nodes, on loopback: devices record through the balancer and others follow, while
- * each part is killed in turn. Counts what was acknowledged and is lost or doubled, the longest silence a kill caused, and how long an event
- * takes to those who follow. Run by {@code ./gradior rehearse [--kills N]}.
+ * Two application nodes behind HAProxy over three Galera nodes, on loopback: in each of many kitchens a device records through the balancer and
+ * two follow, while each part is killed in turn, asked to leave, or cut off from the others. Counts what was acknowledged and is lost or
+ * doubled, the longest silence of all kitchens together, and how long an event takes to those who follow, while nothing is killed and in
+ * all. Run by {@code ./gradior rehearse [--kills N] [--kitchens N] [--from REF]}.
  */
 final class Rehearsal {
-    private static final int WRITERS = 6;
-    private static final int FOLLOWERS = 12;
+    /** Followers of each kitchen's pot. */
+    private static final int FOLLOWERS = 2;
+    /** A kitchen records something so often, s: at 200 kitchens twenty events a second. */
+    private static final int RECORDS_EVERY_S = 10;
+
     private static final int BETWEEN = 30;
-    private static final int KILLS = 6;
+    private static final int KILLS = 8;
+    private static final int KITCHENS = 200;
     private static final Pattern SENT = Pattern.compile("rehearsal-\\d+-\\d+-(\\d+)");
 
     private final GaleraCluster database;
     private final List<RunningApplication> nodes;
     private final Balancer balancer;
-    /** Pots of the demo that are on; a cluster's numbers have gaps. */
-    private final List<String> live;
+    /** A pot of the demo that is on, whose copies are the kitchens' pots; a cluster's numbers have gaps. */
+    private final long pot;
+
+    private final int kitchens;
 
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
@@ -53,49 +62,77 @@ final class Rehearsal {
     private final AtomicLong broken = new AtomicLong();
     private final AtomicBoolean over = new AtomicBoolean();
 
-    private Rehearsal(GaleraCluster database, List<RunningApplication> nodes, Balancer balancer) {
+    private Rehearsal(GaleraCluster database, List<RunningApplication> nodes, Balancer balancer, int kitchens) {
         this.database = database;
         this.nodes = nodes;
         this.balancer = balancer;
-        this.live = database.ask("select id from batch where state = 'LIVE' order by id")
-                .get(0);
+        this.kitchens = kitchens;
+        this.pot = Long.parseLong(database.ask("select min(id) from batch where state = 'LIVE'")
+                .get(0)
+                .get(0));
     }
 
-    public static void main(String[] args) throws InterruptedException {
-        int kills = args.length > 1 && args[0].equals("--kills") ? Integer.parseInt(args[1]) : KILLS;
+    private static String option(String[] args, String name, String otherwise) {
+        int at = List.of(args).indexOf(name);
+        return at < 0 ? otherwise : args[at + 1];
+    }
+
+    public static void main(String[] args) throws InterruptedException, SQLException {
+        int kills = Integer.parseInt(option(args, "--kills", String.valueOf(KILLS)));
+        int kitchens = Integer.parseInt(option(args, "--kitchens", String.valueOf(KITCHENS)));
+        String before = option(args, "--before", "");
         try (GaleraCluster database = new GaleraCluster();
-                RunningApplication first = node(database, 0);
-                RunningApplication second = node(database, 1);
+                RunningApplication first = node(database, 0, before);
+                RunningApplication second = node(database, 1, before);
                 Balancer balancer = new Balancer(List.of(first, second))) {
-            System.exit(new Rehearsal(database, List.of(first, second), balancer).run(kills) ? 0 : 1);
+            try (Connection connection = database.database()) {
+                ManyKitchens.copy(connection, 1, kitchens);
+            }
+            Rehearsal rehearsal = new Rehearsal(database, List.of(first, second), balancer, kitchens);
+            System.exit(rehearsal.run(kills, !before.isEmpty()) ? 0 : 1);
         }
     }
 
-    private static RunningApplication node(GaleraCluster database, int prefers) {
-        return RunningApplication.over(Map.of(
-                "GRADIOR_DB_URL", database.url(prefers),
-                "GRADIOR_DB_USER", database.user(),
-                "GRADIOR_DB_PASSWORD", database.password(),
-                "GRADIOR_NODES", "true"));
+    private static RunningApplication node(GaleraCluster database, int prefers, String jar) {
+        return RunningApplication.over(
+                Map.of(
+                        "GRADIOR_DB_URL", database.url(prefers),
+                        "GRADIOR_DB_USER", jar.isEmpty() ? database.user() : database.owner(),
+                        "GRADIOR_DB_PASSWORD", database.password(),
+                        "GRADIOR_DB_OWNER", database.owner(),
+                        "GRADIOR_DB_OWNER_PASSWORD", database.password(),
+                        "GRADIOR_NODES", "true"),
+                jar);
     }
 
-    private boolean run(int kills) throws InterruptedException {
+    private boolean run(int kills, boolean older) throws InterruptedException {
         List<Thread> threads = new ArrayList<>();
-        for (int i = 0; i < FOLLOWERS; i++) {
-            threads.add(begin("follower-" + i, this::follow));
+        for (int copy = 1; copy <= kitchens; copy++) {
+            int kitchen = copy;
+            for (int i = 0; i < FOLLOWERS; i++) {
+                threads.add(begin("follower-" + copy, () -> follow(kitchen)));
+            }
+            threads.add(begin("writer-" + copy, () -> write(kitchen)));
         }
-        for (int i = 0; i < WRITERS; i++) {
-            int writer = i;
-            threads.add(begin("writer-" + i, () -> write(writer)));
-        }
-        awaitMore();
-        System.out.printf("%n| killed | seconds without an answer | back after |%n|---|---:|---:|%n");
-        int parts = nodes.size() + database.size() + 1;
+        awaitMore(2 * kitchens);
+        answeredNs.clear();
+        toldNs.clear();
+        awaitMore(4 * kitchens);
+        System.out.printf("%n%d kitchens, %d streams, nothing killed%n", kitchens, FOLLOWERS * kitchens);
+        percentiles("an event to its acknowledgement", answeredNs);
+        percentiles("an event to whoever follows", toldNs);
+        System.out.printf("%n| what happened | seconds without an answer | back after |%n|---|---:|---:|%n");
         double worst = 0;
-        for (int i = 0; i < kills; i++) {
-            worst = Math.max(worst, killAndMend(i % parts));
+        if (older) {
+            for (int i = 0; i < nodes.size(); i++) {
+                RunningApplication node = nodes.get(i);
+                worst = Math.max(worst, during("application " + (i + 1) + " is upgraded", () -> {}, node::upgrade));
+            }
         }
-        awaitMore();
+        for (int i = 0; i < kills; i++) {
+            worst = Math.max(worst, killAndMend(i % (2 * nodes.size() + 2 * database.size() + 1)));
+        }
+        awaitMore(BETWEEN);
         over.set(true);
         balancer.close();
         for (Thread thread : threads) {
@@ -112,55 +149,77 @@ final class Rehearsal {
     }
 
     /** The longest silence, s. */
-    private double killAndMend(int part) {
+    private double killAndMend(int which) {
+        int part = which;
+        if (part < nodes.size()) {
+            RunningApplication node = nodes.get(part);
+            return during("application " + (part + 1) + " killed", node::kill, node::restart);
+        }
+        part -= nodes.size();
+        if (part < database.size()) {
+            int node = part;
+            return during(
+                    "database " + (node + 1) + " killed", () -> database.kill(node), () -> database.restart(node));
+        }
+        part -= database.size();
+        if (part == 0) {
+            return during(
+                    "balancer killed",
+                    () -> {
+                        balancer.kill();
+                        LockSupport.parkNanos(Duration.ofSeconds(1).toNanos()); // whoever watches it starts it again
+                        balancer.start();
+                    },
+                    () -> {});
+        }
+        part--;
+        if (part < nodes.size()) {
+            RunningApplication node = nodes.get(part);
+            return during("application " + (part + 1) + " asked to leave", node::leave, node::restart);
+        }
+        int node = part - nodes.size();
+        return during(
+                "database " + (node + 1) + " cut off from the others",
+                () -> database.isolate(node, true),
+                () -> database.isolate(node, false));
+    }
+
+    /** What happens, some seconds without it, and it is mended; the longest silence of all kitchens together, s. */
+    private double during(String what, Runnable happens, Runnable mend) {
+        lastAnswer.set(System.nanoTime());
         longestSilence.set(0);
         long began = System.nanoTime();
-        String name;
-        Runnable mend;
-        if (part < nodes.size()) {
-            name = "application " + (part + 1);
-            nodes.get(part).kill();
-            mend = nodes.get(part)::restart;
-        } else if (part < nodes.size() + database.size()) {
-            int node = part - nodes.size();
-            name = "database " + (node + 1);
-            database.kill(node);
-            mend = () -> database.restart(node);
-        } else {
-            name = "balancer";
-            balancer.kill();
-            mend = balancer::start;
-            LockSupport.parkNanos(Duration.ofSeconds(1).toNanos()); // whoever watches it starts it again
-            mend.run();
-            mend = () -> {};
-        }
-        awaitMore();
+        happens.run();
+        awaitMore(BETWEEN);
+        LockSupport.parkNanos(Duration.ofSeconds(6).toNanos()); // longer than others take to see it
         mend.run();
         double back = (System.nanoTime() - began) / 1e9;
-        awaitMore();
+        awaitMore(BETWEEN);
         double silent = longestSilence.get() / 1e9;
-        System.out.printf(Locale.ROOT, "| %s | %.1f | %.0f s |%n", name, silent, back);
+        System.out.printf(Locale.ROOT, "| %s | %.1f | %.0f s |%n", what, silent, back);
         return silent;
     }
 
-    private void awaitMore() {
-        int until = acknowledged.size() + BETWEEN;
+    private void awaitMore(int more) {
+        int until = acknowledged.size() + more;
         while (acknowledged.size() < until) {
             LockSupport.parkNanos(Duration.ofMillis(5).toNanos());
         }
     }
 
-    private HttpRequest.Builder ask(String path) {
-        return HttpRequest.newBuilder(URI.create(balancer.url() + path))
-                .header("Authorization", "Bearer " + RunningApplication.TOKEN);
+    private HttpRequest.Builder ask(int kitchen, String path) {
+        return HttpRequest.newBuilder(
+                        URI.create(balancer.url() + "/api/v1/batches/" + ManyKitchens.id(pot, kitchen) + path))
+                .header("Authorization", "Bearer " + ManyKitchens.token(kitchen));
     }
 
     /** Each message is sent, with the same key, until it is acknowledged. */
     private void write(int writer) {
+        LockSupport.parkNanos(Duration.ofSeconds(RECORDS_EVERY_S).toNanos() * writer / kitchens);
         for (int n = 0; !over.get(); n++) {
             long begun = System.nanoTime();
             String key = "rehearsal-" + writer + "-" + n + "-" + begun;
-            HttpRequest request = ask("/api/v1/batches/" + live.get(writer % live.size()) + "/events")
+            HttpRequest request = ask(writer, "/events")
                     .timeout(Duration.ofSeconds(10))
                     .header("Content-Type", "application/json")
                     .POST(HttpRequest.BodyPublishers.ofString(
@@ -175,7 +234,7 @@ final class Rehearsal {
                 long now = System.nanoTime();
                 long silent = now - lastAnswer.getAndSet(now);
                 longestSilence.accumulateAndGet(silent, Math::max);
-                LockSupport.parkNanos(Duration.ofMillis(800).toNanos());
+                LockSupport.parkNanos(Duration.ofSeconds(RECORDS_EVERY_S).toNanos());
             }
         }
     }
@@ -195,10 +254,9 @@ final class Rehearsal {
         }
     }
 
-    private void follow() {
+    private void follow(int kitchen) {
         while (!over.get()) {
-            HttpRequest request =
-                    ask("/api/v1/batches/" + live.get(0) + "/stream").build();
+            HttpRequest request = ask(kitchen, "/stream").build();
             try (Stream<String> lines =
                     http.send(request, HttpResponse.BodyHandlers.ofLines()).body()) {
                 lines.takeWhile(line -> !over.get()).forEach(this::heard);
@@ -232,15 +290,15 @@ final class Rehearsal {
         }
         System.out.printf(
                 Locale.ROOT,
-                "%nkills %d, acknowledged %d, lost %d, doubled %d (on any of three nodes), answered by a fault %d, longest silence %.1f s%n",
+                "%nthings that happened %d, acknowledged %d, lost %d, doubled %d (on any of three nodes), answered by a fault %d, longest silence %.1f s%n",
                 kills,
                 acknowledged.size(),
                 lost,
                 doubled,
                 broken.get(),
                 worst);
-        percentiles("an event to its acknowledgement", answeredNs);
-        percentiles("an event to whoever follows", toldNs);
+        percentiles("an event to its acknowledgement, all of it", answeredNs);
+        percentiles("an event to whoever follows, all of it", toldNs);
         return lost == 0 && doubled == 0 && broken.get() == 0 && worst < 10;
     }
 

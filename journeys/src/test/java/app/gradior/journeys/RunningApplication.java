@@ -18,6 +18,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntFunction;
 
 /** The real application in a process of its own, on a database of its own, so that it can be killed. */
@@ -27,7 +29,12 @@ final class RunningApplication implements AutoCloseable {
     private final int port;
     private final boolean demo;
     private final Path log;
+    /** Whether it is up: more often, and asking would slow its start. */
+    private static final Duration ASKS_EVERY = Duration.ofMillis(50);
+
     private Process process;
+    /** Another version's program; empty for the one at hand. */
+    private String jar = "";
 
     private final Map<String, String> settings;
 
@@ -53,10 +60,16 @@ final class RunningApplication implements AutoCloseable {
 
     /** One of several over a database that the settings name; the first of them loads the demo kitchen. */
     static RunningApplication over(Map<String, String> settings) {
-        return new RunningApplication(settings);
+        return new RunningApplication(settings, "");
     }
 
-    private RunningApplication(Map<String, String> settings) {
+    /** The same, of another version. */
+    static RunningApplication over(Map<String, String> settings, String jar) {
+        return new RunningApplication(settings, jar);
+    }
+
+    private RunningApplication(Map<String, String> settings, String jar) {
+        this.jar = jar;
         this.databaseUrl = settings.get("GRADIOR_DB_URL");
         this.port = PrivateMariaDb.freePort();
         this.settings = settings;
@@ -100,10 +113,7 @@ final class RunningApplication implements AutoCloseable {
     /** The first column of a query on its database. */
     List<String> ask(String query) {
         List<String> found = new ArrayList<>();
-        try (Connection connection = DriverManager.getConnection(
-                        databaseUrl,
-                        PrivateMariaDb.get().owner(),
-                        PrivateMariaDb.get().password());
+        try (Connection connection = database();
                 Statement statement = connection.createStatement();
                 ResultSet rows = statement.executeQuery(query)) {
             while (rows.next()) {
@@ -119,12 +129,15 @@ final class RunningApplication implements AutoCloseable {
         return port;
     }
 
+    /** Its database, as who may do everything there. */
+    Connection database() throws SQLException {
+        return DriverManager.getConnection(
+                databaseUrl, PrivateMariaDb.get().owner(), PrivateMariaDb.get().password());
+    }
+
     /** Runs statements on its database, for benchmarks that need many rows. */
     void sql(String... statements) {
-        try (Connection connection = DriverManager.getConnection(
-                        databaseUrl,
-                        PrivateMariaDb.get().owner(),
-                        PrivateMariaDb.get().password());
+        try (Connection connection = database();
                 Statement statement = connection.createStatement()) {
             for (String sql : statements) {
                 statement.execute(sql);
@@ -140,14 +153,15 @@ final class RunningApplication implements AutoCloseable {
 
     private Process start() {
         try {
-            ProcessBuilder builder = new ProcessBuilder(List.of(
-                            Path.of(System.getProperty("java.home"), "bin", "java")
-                                    .toString(),
-                            System.getProperty("gradior.jit", "-XX:TieredStopAtLevel=1"),
-                            "-XX:+UseSerialGC",
-                            "-cp",
-                            System.getProperty("java.class.path"),
-                            "app.gradior.GradiorApplication"))
+            List<String> command = new ArrayList<>(List.of(
+                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                    System.getProperty("gradior.jit", "-XX:TieredStopAtLevel=1"),
+                    "-XX:+UseSerialGC"));
+            command.addAll(
+                    jar.isEmpty()
+                            ? List.of("-cp", System.getProperty("java.class.path"), "app.gradior.GradiorApplication")
+                            : List.of("-jar", jar));
+            ProcessBuilder builder = new ProcessBuilder(command)
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
             builder.environment().put("GRADIOR_DB_URL", databaseUrl);
@@ -191,7 +205,7 @@ final class RunningApplication implements AutoCloseable {
             } catch (InterruptedException e) {
                 throw new IllegalStateException(e);
             }
-            Thread.onSpinWait();
+            LockSupport.parkNanos(ASKS_EVERY.toNanos());
         }
         throw new IllegalStateException("the application did not start:\n" + Files.readString(log));
     }
@@ -208,6 +222,25 @@ final class RunningApplication implements AutoCloseable {
 
     void restart() {
         process = start();
+    }
+
+    /** As its service manager asks it to end; what it does is done before. */
+    void leave() {
+        process.destroy();
+        try {
+            if (!process.waitFor(30, TimeUnit.SECONDS)) {
+                throw new IllegalStateException("it did not leave within 30 s");
+            }
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /** From now on it is the version at hand. */
+    void upgrade() {
+        leave();
+        jar = "";
+        restart();
     }
 
     @Override

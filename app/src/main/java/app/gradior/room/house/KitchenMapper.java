@@ -42,7 +42,7 @@ interface KitchenMapper {
     List<Long> all();
 
     @Select(
-            "select id, name, measures, fahrenheit, ounces, altitude_m, time_zone, demo, language, revision from kitchen where demo limit 1")
+            "select id, name, measures, fahrenheit, ounces, altitude_m, time_zone, demo, language, revision from kitchen where demo = true limit 1")
     Optional<KitchenRow> findDemo();
 
     @Insert("""
