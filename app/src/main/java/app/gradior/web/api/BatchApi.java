@@ -329,7 +329,7 @@ class BatchApi {
         }
     }
 
-    /** Server-sent events: forecast and prompt at the opening; event, forecast and prompt whenever something is recorded. */
+    /** Server-sent events: forecast and prompt at the opening; event at once when something is recorded, then forecast and prompt. */
     @GetMapping(path = "/{id}/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter stream(@PathVariable long id, HttpServletRequest request) {
         Kitchen kitchen = caller.kitchen(request, Tokens.Scope.READ);
@@ -341,21 +341,23 @@ class BatchApi {
         return streams.open(
                 audience,
                 id,
-                event -> language.speaking(() -> {
-                    Batch batch = batches.batch(kitchen.id(), id);
-                    Instant now = batches.now();
-                    Forecast forecast = forecasts.now(kitchen, batch);
-                    Prompt prompt = batches.prompt(batch, forecast, now);
-                    List<BatchStreams.Message> messages = new ArrayList<>();
-                    event.ifPresent(e -> messages.add(new BatchStreams.Message("event", BatchAnswers.event(e, json))));
-                    messages.add(
-                            new BatchStreams.Message("forecast", BatchAnswers.forecast(batch, forecast, prompt, now)));
-                    messages.add(new BatchStreams.Message(
-                            "prompt",
-                            new BatchAnswers.PromptAnswer(
-                                    Words.say(prompt.doNow()), Words.say(prompt.why()), prompt.urgent())));
-                    return messages;
-                }));
+                new BatchStreams.News(
+                        event -> language.speaking(
+                                () -> List.of(new BatchStreams.Message("event", BatchAnswers.event(event, json)))),
+                        () -> language.speaking(() -> howItIs(kitchen, id))));
+    }
+
+    private List<BatchStreams.Message> howItIs(Kitchen kitchen, long id) {
+        Batch batch = batches.batch(kitchen.id(), id);
+        Instant now = batches.now();
+        Forecast forecast = forecasts.now(kitchen, batch);
+        Prompt prompt = batches.prompt(batch, forecast, now);
+        return List.of(
+                new BatchStreams.Message("forecast", BatchAnswers.forecast(batch, forecast, prompt, now)),
+                new BatchStreams.Message(
+                        "prompt",
+                        new BatchAnswers.PromptAnswer(
+                                Words.say(prompt.doNow()), Words.say(prompt.why()), prompt.urgent())));
     }
 
     @GetMapping("/{id}/forecast")

@@ -11,17 +11,20 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.SynchronousQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.BooleanSupplier;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -34,9 +37,10 @@ import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Server-sent events: whoever follows a batch hears of it as soon as something of it is kept for good. What is said is worked out once
- * for all who ask the same, and told to each by a thread of its own for as long as that takes, so that a slow listener keeps nobody
- * waiting. A stream ends with the session or the token that opened it.
+ * Server-sent events: whoever follows a batch hears of it as soon as something of it is kept for good: that it happened at once, what it
+ * makes of the batch when that is worked out. That is done once for all who ask the same, one kitchen after the other, and once for several
+ * events in a row; and told to each by a thread of its own for as long as that takes, so that a slow listener keeps nobody waiting. A stream
+ * ends with the session or the token that opened it.
  */
 @Component
 public class BatchStreams {
@@ -65,8 +69,15 @@ public class BatchStreams {
             new SynchronousQueue<>(),
             named("teller"),
             new ThreadPoolExecutor.CallerRunsPolicy());
-    private final ThreadPoolExecutor thinkers = new ThreadPoolExecutor(
-            1, 1, 30, TimeUnit.SECONDS, new java.util.concurrent.LinkedBlockingQueue<>(), named("stream-news"));
+    /** What happened, in its order. */
+    private final ExecutorService crier = Executors.newSingleThreadExecutor(named("stream-news"));
+    /** What it makes of batches: one core is left for everybody else. */
+    private final ExecutorService thinkers = Executors.newFixedThreadPool(
+            Math.max(1, Runtime.getRuntime().availableProcessors() - 1), named("stream-state"));
+
+    private final FairQueue turns = new FairQueue(thinkers);
+    /** What is to be worked out, and was not begun. */
+    private final Set<Topic> wanted = ConcurrentHashMap.newKeySet();
 
     private final ApplicationEventPublisher publisher;
     /** Who has a page open on another node, and when that was last heard, ns. */
@@ -89,6 +100,17 @@ public class BatchStreams {
     public record Presence(long kitchenId, long batchId, String who, boolean here) {}
 
     private record Elsewhere(long batchId, String who, String node) {}
+
+    /** What those of one kind are told of a batch. */
+    private record Topic(long batchId, String kind) {}
+
+    /**
+     * What a listener is told.
+     *
+     * @param of what happened, cheap to say
+     * @param now how the batch is now, at the opening and after what happened; may take long
+     */
+    public record News(Function<BatchEvent, List<Message>> of, Supplier<List<Message>> now) {}
 
     /** One message: its event's name and what it says; a heartbeat has no name. */
     public record Message(String name, Object data) {
@@ -117,15 +139,13 @@ public class BatchStreams {
         private final Audience audience;
         private final long batchId;
         private final SseEmitter emitter;
-        private final Function<Optional<BatchEvent>, List<Message>> news;
+        private final News news;
         private final Deque<Message> unsaid = new ArrayDeque<>();
         private boolean telling;
+        /** Whether it is to be told how the batch is. */
+        private final AtomicBoolean asks = new AtomicBoolean(true);
 
-        Listener(
-                Audience audience,
-                long batchId,
-                SseEmitter emitter,
-                Function<Optional<BatchEvent>, List<Message>> news) {
+        Listener(Audience audience, long batchId, SseEmitter emitter, News news) {
             this.audience = audience;
             this.batchId = batchId;
             this.emitter = emitter;
@@ -180,12 +200,8 @@ public class BatchStreams {
         }
     }
 
-    /**
-     * A stream of a batch.
-     *
-     * @param news what to say at the opening, when nothing is given, and of an event
-     */
-    public SseEmitter open(Audience audience, long batchId, Function<Optional<BatchEvent>, List<Message>> news) {
+    /** A stream of a batch. */
+    public SseEmitter open(Audience audience, long batchId, News news) {
         SseEmitter emitter = new SseEmitter(0L);
         Listener listener = new Listener(audience, batchId, emitter, news);
         List<Listener> own = listeners.stream()
@@ -205,11 +221,7 @@ public class BatchStreams {
         emitter.onCompletion(() -> gone(listener));
         emitter.onTimeout(() -> gone(listener));
         emitter.onError(e -> gone(listener));
-        thinkers.execute(() -> {
-            if (listeners.contains(listener)) {
-                listener.say(worked(listener, Optional.empty()));
-            }
-        });
+        tellHowItIs(listener);
         return emitter;
     }
 
@@ -277,9 +289,9 @@ public class BatchStreams {
         return listeners.size();
     }
 
-    /** Changes of batches whose news is not worked out yet: grows when this node cannot keep up. */
+    /** Batches of which it is not worked out yet how they are: grows when this node cannot keep up. */
     int unsaid() {
-        return thinkers.getQueue().size();
+        return wanted.size();
     }
 
     /** Whether somebody on this node follows it. */
@@ -287,11 +299,11 @@ public class BatchStreams {
         return listeners.stream().anyMatch(one -> one.batchId == batchId);
     }
 
-    private static List<Message> worked(Listener listener, Optional<BatchEvent> event) {
+    private static List<Message> worked(long batchId, Supplier<List<Message>> what) {
         try {
-            return listener.news.apply(event);
+            return what.get();
         } catch (RuntimeException e) {
-            LOG.warn("nothing to tell of batch {}: {}", listener.batchId, e.toString());
+            LOG.warn("nothing to tell of batch {}: {}", batchId, e.toString());
             return List.of();
         }
     }
@@ -299,7 +311,7 @@ public class BatchStreams {
     @TransactionalEventListener(fallbackExecution = true)
     void changed(BatchChanged change) {
         if (follows(change.batchId())) {
-            thinkers.execute(() -> tellAll(change));
+            crier.execute(() -> tellAll(change));
         }
     }
 
@@ -308,8 +320,31 @@ public class BatchStreams {
         for (Listener listener : listeners) {
             if (listener.batchId == change.batchId()) {
                 listener.say(news.computeIfAbsent(
-                        listener.audience.kind(), kind -> worked(listener, Optional.of(change.event()))));
+                        listener.audience.kind(),
+                        kind -> worked(
+                                listener.batchId, () -> listener.news.of().apply(change.event()))));
+                listener.asks.set(true);
+                tellHowItIs(listener);
             }
+        }
+    }
+
+    /** Has it worked out, in its kitchen's turn, how a batch is now; unless that is wanted already, and not begun. */
+    private void tellHowItIs(Listener one) {
+        Topic topic = new Topic(one.batchId, one.audience.kind());
+        if (wanted.add(topic)) {
+            turns.add(one.audience.kitchenId(), () -> {
+                wanted.remove(topic);
+                List<Listener> ask = listeners.stream()
+                        .filter(l -> l.batchId == topic.batchId()
+                                && l.audience.kind().equals(topic.kind())
+                                && l.asks.getAndSet(false))
+                        .toList();
+                if (!ask.isEmpty()) {
+                    List<Message> told = worked(topic.batchId(), ask.get(0).news.now());
+                    ask.forEach(l -> l.say(told));
+                }
+            });
         }
     }
 
@@ -354,6 +389,7 @@ public class BatchStreams {
     @EventListener(ContextClosedEvent.class)
     void close() {
         clock.shutdownNow();
+        crier.shutdownNow();
         thinkers.shutdownNow();
         end(audience -> true);
         tellers.shutdownNow();

@@ -231,8 +231,9 @@ class PotController {
                 BatchStreams.Audience.page(
                         kitchen.id(), sessionId, acting.now().name(), () -> sessions.findById(sessionId) != null),
                 id,
-                event -> event.map(e -> List.of(new BatchStreams.Message("changed", Map.of("key", e.clientKey()))))
-                        .orElse(List.of()));
+                new BatchStreams.News(
+                        event -> List.of(new BatchStreams.Message("changed", Map.of("key", event.clientKey()))),
+                        List::of));
     }
 
     private static double number(String field, String text) {

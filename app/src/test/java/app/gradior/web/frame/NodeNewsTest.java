@@ -108,10 +108,15 @@ class NodeNewsTest {
 
     private List<String> follows(Node node, String who, String session) {
         List<String> heard = new CopyOnWriteArrayList<>();
-        node.streams.open(BatchStreams.Audience.page(kitchen.id(), session, who, () -> true), batch, event -> {
-            event.ifPresent(one -> heard.add(((EventBody.Note) one.body()).text()));
-            return List.of();
-        });
+        node.streams.open(
+                BatchStreams.Audience.page(kitchen.id(), session, who, () -> true),
+                batch,
+                new BatchStreams.News(
+                        event -> {
+                            heard.add(((EventBody.Note) event.body()).text());
+                            return List.of();
+                        },
+                        List::of));
         return heard;
     }
 
