@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -81,6 +82,13 @@ class ClusterReadyTest {
         assertThat(one.news()).extracting(Outbox.News::who).doesNotContain("marta");
         assertThat(other.news()).extracting(Outbox.News::who).containsOnlyOnce("marta");
         assertThat(other.news()).isEmpty();
+        jdbc.update("insert into outbox (node, kind, kitchen_id, batch_id, event_id, who, at)"
+                + " values ('n', 'HERE', 1, 2, 0, 'late', now(3) - interval 15 second)");
+        List<String> heard = new ArrayList<>();
+        for (int look = 0; look < 30; look++) {
+            other.news().forEach(news -> heard.add(news.who()));
+        }
+        assertThat(heard).as("what was kept long after it was written").containsOnlyOnce("late");
         outbox.forget();
         assertThat(outbox.ofAnotherNode().news())
                 .as("young enough to be heard by a node that comes")

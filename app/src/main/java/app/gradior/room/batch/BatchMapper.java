@@ -163,6 +163,14 @@ interface BatchMapper {
             select e.id, e.kitchen_id, e.batch_id, e.client_key, e.happened_at, e.recorded_at, e.type, e.body, e.understood,
                 e.recorder_id, r.name recorder
             from batch_event e left join recorder r on r.id = e.recorder_id
+            where e.kitchen_id = #{kitchenId} and e.batch_id = #{batchId} and e.id = #{id}
+            """)
+    Optional<EventRow> event(@Param("kitchenId") long kitchenId, @Param("batchId") long batchId, @Param("id") long id);
+
+    @Select("""
+            select e.id, e.kitchen_id, e.batch_id, e.client_key, e.happened_at, e.recorded_at, e.type, e.body, e.understood,
+                e.recorder_id, r.name recorder
+            from batch_event e left join recorder r on r.id = e.recorder_id
             where e.kitchen_id = #{kitchenId} and e.batch_id = #{batchId} and e.client_key = #{clientKey}
             """)
     Optional<EventRow> findEvent(

@@ -315,6 +315,11 @@ public class Batches {
         }
     }
 
+    /** One thing that was recorded of a batch, without the rest of it. */
+    public Optional<BatchEvent> event(long kitchenId, long batchId, long eventId) {
+        return batches.event(kitchenId, batchId, eventId).map(loading::event);
+    }
+
     /** How much would go with a batch. */
     public BatchMapper.Kept kept(long kitchenId, long batchId) {
         return batches.kept(kitchenId, batchId);

@@ -71,9 +71,8 @@ public class NodeNews implements DisposableBean {
             case GONE -> streams.elsewhere(news.batchId(), news.who(), news.node(), false);
             case CHANGED -> {
                 if (streams.follows(news.batchId())) {
-                    batches.batch(news.kitchenId(), news.batchId()).events().stream()
-                            .filter(event -> event.id() == news.eventId())
-                            .forEach(event ->
+                    batches.event(news.kitchenId(), news.batchId(), news.eventId())
+                            .ifPresent(event ->
                                     streams.changed(new BatchChanged(news.kitchenId(), news.batchId(), event)));
                 }
             }

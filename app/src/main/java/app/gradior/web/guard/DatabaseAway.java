@@ -21,8 +21,11 @@ public final class DatabaseAway {
     private static final Set<Integer> FULL_IF_THE_SYSTEM_SAYS_SO = Set.of(3, 1026, 1030);
     /** The system's number for "no space left on device", as the server writes it into its message. */
     private static final Pattern NO_SPACE = Pattern.compile("(?i)(errno|error):? 28\\b");
-    /** MariaDB: server shutdown, deadlock, lock waited for too long, read-only for now. */
-    private static final Set<Integer> PASSING = Set.of(1053, 1205, 1213, 1290, 1836);
+    /**
+     * MariaDB: a node that is cut off from its cluster, or was at the commit; server shutdown, lock waited for too long, deadlock, read-only
+     * for now. Whether what was sent is kept is not known then: it is sent again under its client key.
+     */
+    private static final Set<Integer> PASSING = Set.of(1047, 1053, 1180, 1205, 1213, 1290, 1836);
 
     private DatabaseAway() {}
 
