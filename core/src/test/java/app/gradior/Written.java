@@ -19,7 +19,7 @@ public final class Written {
     }
 
     /** The part of docs/model.md between the marks of that name. */
-    static void onTheModelsPage(String name, String text) throws IOException {
+    static synchronized void onTheModelsPage(String name, String text) throws IOException {
         String mark = "<!-- " + name + ": written by ./gradior docs -->\n";
         String page = Files.readString(MODEL_PAGE, StandardCharsets.UTF_8);
         int begin = page.indexOf(mark) + mark.length();
