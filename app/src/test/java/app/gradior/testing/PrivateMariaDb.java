@@ -80,6 +80,7 @@ public final class PrivateMariaDb {
                     "--no-defaults",
                     "--user=" + user,
                     "--datadir=" + data,
+                    "--tmpdir=" + own(data, user),
                     "--socket=" + folder.resolve("s.sock"),
                     "--bind-address=127.0.0.1",
                     "--port=" + port,
@@ -119,6 +120,7 @@ public final class PrivateMariaDb {
                             "--no-defaults",
                             "--user=" + user,
                             "--datadir=" + data,
+                            "--tmpdir=" + own(data, user),
                             "--auth-root-authentication-method=normal",
                             "--skip-test-db",
                             "--skip-name-resolve")
@@ -131,6 +133,17 @@ public final class PrivateMariaDb {
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /** A folder for what a server keeps for moments: a server that starts clears it, of others' too. */
+    public static Path own(Path data, String user) throws IOException {
+        Path folder = Files.createDirectories(data.resolveSibling(data.getFileName() + "-tmp"));
+        if (!user.equals(System.getProperty("user.name"))) {
+            Files.setOwner(
+                    folder,
+                    folder.getFileSystem().getUserPrincipalLookupService().lookupPrincipalByName(user));
+        }
+        return folder;
     }
 
     private void awaitUp() {

@@ -44,7 +44,8 @@ final class Evidence {
         contexts.add(context);
         context.onConsoleMessage(message -> console.add(message.type() + " " + message.text()));
         context.onWebError(error -> console.add("error " + error.error()));
-        // What was done and asked for; the page as it was left is a picture. Pages kept at every step would cost half the journey.
+        // What was done and asked for; the page as it was left is a picture. Pages kept at every step would cost half
+        // the journey.
         context.tracing().start(new Tracing.StartOptions());
     }
 

@@ -56,6 +56,7 @@ final class GaleraCluster implements AutoCloseable {
                             "--no-defaults",
                             "--user=" + USER,
                             "--datadir=" + data(),
+                            "--tmpdir=" + PrivateMariaDb.own(data(), USER),
                             "--socket=" + folder.resolve(name + ".sock"),
                             "--pid-file=" + folder.resolve(name + ".pid"),
                             "--bind-address=127.0.0.1",
