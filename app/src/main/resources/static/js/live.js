@@ -71,3 +71,19 @@ form.addEventListener('submit', (event) => {
     void answer(false);
   }
 });
+
+/** @param {Element} field @returns {boolean} whether it is as the page brought it */
+function asBrought(field) {
+  if (field instanceof HTMLSelectElement) {
+    const brought = [...field.options].findIndex((option) => option.defaultSelected);
+    return field.selectedIndex === Math.max(0, brought);
+  }
+  if (field instanceof HTMLInputElement && ['checkbox', 'radio'].includes(field.type)) {
+    return field.checked === field.defaultChecked;
+  }
+  return !isText(field) || field.type === 'hidden' || field.value === field.defaultValue;
+}
+// On a slow line somebody may have typed before this script was there.
+if (![...form.elements].every(asBrought)) {
+  void answer(true);
+}

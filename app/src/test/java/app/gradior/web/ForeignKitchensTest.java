@@ -242,6 +242,8 @@ class ForeignKitchensTest extends PageCalls {
         Set<String> open = Set.of(
                 "/login",
                 "/login/refused",
+                "/login/second",
+                "/login/forgotten",
                 "/login/passkey",
                 "/login/passkey/options",
                 "/setup",

@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.SelectOption;
+import com.microsoft.playwright.options.WaitUntilState;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -254,6 +258,19 @@ class BringInJourneyTest {
         other.navigate(page.url());
         assertThat(other.locator(".saying")).hasText(said);
         Browser.checkScreen(page);
+        typedBeforeTheScriptIsThere(enter());
+    }
+
+    /** On a slow line a page is typed into before what answers is loaded. */
+    private static void typedBeforeTheScriptIsThere(Page page) {
+        List<Route> held = new ArrayList<>();
+        page.route("**/js/live.js", held::add);
+        page.navigate("/bench/thicken", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        page.fill("textarea[name=lines]", "1 litre stock");
+        page.waitForCondition(() -> !held.isEmpty());
+        held.forEach(Route::resume);
+        assertThat(page.locator(".three").first()).containsText("1,0");
+        assertThat(page.locator("textarea[name=lines]")).hasValue("1 litre stock");
     }
 
     @Test

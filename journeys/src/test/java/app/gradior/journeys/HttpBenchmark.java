@@ -98,7 +98,7 @@ final class HttpBenchmark {
                 HttpResponse.BodyHandlers.discarding());
     }
 
-    private String get(String path) throws IOException, InterruptedException {
+    String get(String path) throws IOException, InterruptedException {
         HttpResponse<String> response = client.send(
                 HttpRequest.newBuilder(URI.create(url + path)).build(), HttpResponse.BodyHandlers.ofString());
         if (response.statusCode() != 200) {
