@@ -1,5 +1,6 @@
 // @ts-check
 // A question that is answered as it is typed; the address keeps it, so that it can be sent on.
+import { typedInto } from './brought.js';
 import { piece, settled } from './http.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#live'));
@@ -72,18 +73,6 @@ form.addEventListener('submit', (event) => {
   }
 });
 
-/** @param {Element} field @returns {boolean} whether it is as the page brought it */
-function asBrought(field) {
-  if (field instanceof HTMLSelectElement) {
-    const brought = [...field.options].findIndex((option) => option.defaultSelected);
-    return field.selectedIndex === Math.max(0, brought);
-  }
-  if (field instanceof HTMLInputElement && ['checkbox', 'radio'].includes(field.type)) {
-    return field.checked === field.defaultChecked;
-  }
-  return !isText(field) || field.type === 'hidden' || field.value === field.defaultValue;
-}
-// On a slow line somebody may have typed before this script was there.
-if (![...form.elements].every(asBrought)) {
+if (typedInto(form)) {
   void answer(true);
 }

@@ -1,5 +1,6 @@
 // @ts-check
 // Every move of the form is answered by the server; the address keeps the plan. The chart is a slider: by drag, tap or arrow keys.
+import { typedInto } from './brought.js';
 import { piece, settled } from './http.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#plan'));
@@ -85,6 +86,11 @@ form.addEventListener('input', (event) => {
   fitting();
   answerSoon();
 });
+
+if (typedInto(form)) {
+  fitting();
+  answerSoon();
+}
 
 form.addEventListener('click', (event) => {
   const pick = event.target instanceof Element ? event.target.closest('.pickpot') : null;

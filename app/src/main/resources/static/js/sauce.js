@@ -1,5 +1,6 @@
 // @ts-check
 // Lines are read by the server as they are typed; Enter makes the next, a pasted recipe makes many. Stages move by drag, arrows or keys.
+import { typedInto } from './brought.js';
 import { headers, piece, settled } from './http.js';
 import { stages } from './stages.js';
 import { word } from './words.js';
@@ -154,3 +155,6 @@ lines.addEventListener('paste', (event) => {
     changed();
   }
 });
+if (typedInto(form)) {
+  changed();
+}

@@ -150,6 +150,10 @@ export function stages(form, changed) {
     }
   }
 
+  list.querySelectorAll('select[name="stageKind"]').forEach((select) => {
+    const stage = /** @type {HTMLElement} */ (select.closest('li.stage'));
+    stage.dataset.kind = /** @type {HTMLSelectElement} */ (select).value;
+  });
   list.addEventListener('change', (event) => {
     const select = event.target;
     if (select instanceof HTMLSelectElement && select.name === 'stageKind') {

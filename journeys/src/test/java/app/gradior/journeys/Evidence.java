@@ -44,9 +44,7 @@ final class Evidence {
         contexts.add(context);
         context.onConsoleMessage(message -> console.add(message.type() + " " + message.text()));
         context.onWebError(error -> console.add("error " + error.error()));
-        // What was done and asked for; the page as it was left is a picture. Pages kept at every step would cost half
-        // the journey.
-        context.tracing().start(new Tracing.StartOptions());
+        context.tracing().start(new Tracing.StartOptions().setSnapshots(true));
     }
 
     /** Takes down what there is before the browser goes. */
