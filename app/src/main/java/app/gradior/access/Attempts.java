@@ -131,6 +131,25 @@ class Attempts {
         bucket("address:" + attempt.network(), ADDRESS).addTokens(1);
     }
 
+    /**
+     * Takes the cost of a try of a code, wherever it comes from: whoever has the password gets what that cost back with each sign-in, and
+     * would guess codes for ever. The account's own devices have theirs.
+     *
+     * @throws TooManyTries when it has to wait
+     */
+    void takeCode(Try attempt) {
+        take(codes(attempt), 1);
+    }
+
+    /** The code fitted: what its tries cost is given back. */
+    void codeFitted(Try attempt) {
+        codes(attempt).addTokens(1);
+    }
+
+    private Bucket codes(Try attempt) {
+        return attempt.known() ? bucket("code-" + attempt.ownKey(), DEVICE) : bucket("code-" + attempt.nameKey(), PAIR);
+    }
+
     /** It did not. */
     void failed(Try attempt) {
         if (!attempt.known()) {

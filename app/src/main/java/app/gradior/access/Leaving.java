@@ -86,9 +86,7 @@ public class Leaving {
      * @throws TooManyTries when whoever tries has to wait
      */
     public void closeAccount(long accountId, String login, String password, SignIn.From from) {
-        if (signIn.account(login, password, from).isEmpty()) {
-            throw Refusal.unfit("password", new PasswordFinding.NotTheOld());
-        }
+        signIn.check(login, password, from);
         List<Members.Place> ownerless = needAnOwner(accountId);
         if (!ownerless.isEmpty()) {
             throw new Refusal(

@@ -16,6 +16,9 @@ public sealed interface PasswordFinding extends Finding {
     /** The old password is another. */
     record NotTheOld() implements PasswordFinding {}
 
+    /** The password of whoever is signed in is another. */
+    record NotYours() implements PasswordFinding {}
+
     /** A passkey that is none, or came too late. */
     record NoPasskey() implements PasswordFinding {}
 

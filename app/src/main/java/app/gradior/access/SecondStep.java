@@ -35,7 +35,7 @@ public class SecondStep {
     /** 120 bits in 24 letters of base 32: nobody guesses one, so a fast hash does. */
     private static final int WORD_BYTES = 15;
     /** From the password to the code. */
-    private static final Duration HALF_IN = Duration.ofMinutes(5);
+    public static final Duration HALF_IN = Duration.ofMinutes(5);
 
     private final SecondMapper mapper;
     private final Clock clock;

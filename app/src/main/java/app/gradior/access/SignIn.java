@@ -93,11 +93,28 @@ public class SignIn {
      */
     public Optional<Account> secondStep(String ticket, String code, From from) {
         String login = second.half(ticket).orElseThrow();
-        Optional<Account> account = tried(
-                        login, from, found -> second.fits(found.orElseThrow().id(), code))
-                .map(Account::of);
-        account.ifPresent(one -> second.whole(ticket));
-        return account;
+        AccountRow row = mapper.account(login).orElseThrow();
+        Attempts.Try attempt = attempt(login, Optional.of(row), from);
+        waiting(login, from, () -> attempts.takeCode(attempt));
+        if (!second.fits(row.id(), code)) {
+            LOG.warn("second step of {} from {} failed", shown(login), from.address());
+            return Optional.empty();
+        }
+        attempts.codeFitted(attempt);
+        second.whole(ticket);
+        return Optional.of(Account.of(row));
+    }
+
+    /**
+     * That whoever is signed in knows their password, before what cannot be undone.
+     *
+     * @throws Refusal when it is another
+     * @throws TooManyTries when whoever tries has to wait
+     */
+    public void check(String login, String password, From from) {
+        if (account(login, password, from).isEmpty()) {
+            throw Refusal.unfit("password", new PasswordFinding.NotYours());
+        }
     }
 
     /**
@@ -116,7 +133,7 @@ public class SignIn {
                         found -> found.filter(one -> !second.isOn(one.id()) || second.fitsCode(one.id(), code))
                                 .filter(one -> second.fitsWord(one.id(), paper))
                                 .isPresent())
-                .orElseThrow(() -> Refusal.unfit("word", new SecondFinding.DoNotGo()));
+                .orElseThrow(() -> Refusal.unfit("paper", new SecondFinding.DoNotGo()));
         mapper.setPassword(row.id(), passwords.hash(wanted));
         LOG.info("{} has a new password, by a word on paper, from {}", shown(row.login()), from.address());
         return Account.of(row);
@@ -125,18 +142,10 @@ public class SignIn {
     private Optional<AccountRow> tried(String name, From from, Predicate<Optional<AccountRow>> fits) {
         String login = plain(name);
         Optional<AccountRow> found = mapper.account(login);
-        boolean known = !from.device().isEmpty()
-                && found.filter(row -> mapper.knows(row.id(), Hashes.sha256(from.device())) > 0)
-                        .isPresent();
-        boolean byWord = !known && !from.word().isBlank() && word.fits(from.word());
-        Attempts.Try attempt =
-                new Attempts.Try(login, from.address(), known ? from.device() : byWord ? plain(from.word()) : "");
-        try {
-            attempts.take(attempt);
-        } catch (TooManyTries wait) {
-            LOG.warn("sign-in of {} from {} has to wait {} s", shown(login), from.address(), wait.seconds());
-            throw wait;
-        }
+        Attempts.Try attempt = attempt(login, found, from);
+        waiting(login, from, () -> attempts.take(attempt));
+        boolean byWord =
+                attempt.own().equals(plain(from.word())) && !from.word().isBlank();
         if (!fits.test(found) || found.isEmpty() || byWord && !word.use(from.word())) {
             attempts.failed(attempt);
             LOG.warn("sign-in of {} from {} failed", shown(login), from.address());
@@ -144,6 +153,24 @@ public class SignIn {
         }
         attempts.fitted(attempt);
         return found;
+    }
+
+    /** A try, with what only whoever tries can have: a device that the account came in by, or this computer's word. */
+    private Attempts.Try attempt(String login, Optional<AccountRow> found, From from) {
+        boolean known = !from.device().isEmpty()
+                && found.filter(row -> mapper.knows(row.id(), Hashes.sha256(from.device())) > 0)
+                        .isPresent();
+        boolean byWord = !known && !from.word().isBlank() && word.fits(from.word());
+        return new Attempts.Try(login, from.address(), known ? from.device() : byWord ? plain(from.word()) : "");
+    }
+
+    private static void waiting(String login, From from, Runnable take) {
+        try {
+            take.run();
+        } catch (TooManyTries wait) {
+            LOG.warn("sign-in of {} from {} has to wait {} s", shown(login), from.address(), wait.seconds());
+            throw wait;
+        }
     }
 
     /** The account that enters a kitchen without a password: that of the demo, or one just made. */

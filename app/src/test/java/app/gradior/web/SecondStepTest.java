@@ -199,7 +199,7 @@ class SecondStepTest extends PageCalls {
         assertThat(body(get("/account/second"))).contains("You have 5 left.");
 
         String[] wanted = {
-            "username", cook.username(), "word", words.get(1), "code", "", "wanted", "a quince in a window"
+            "username", cook.username(), "paper", words.get(1), "code", "", "wanted", "a quince in a window"
         };
         assertThat(send("/login/forgotten", new Cookie[0], wanted).getStatus())
                 .as("a code is asked for here")
@@ -230,6 +230,33 @@ class SecondStepTest extends PageCalls {
                         words.stream().map(w -> w.replace("-", "")).toList());
     }
 
+    /** Who has the password does not guess codes for ever: signing in again gives back nothing of what those cost, nor does another address. */
+    @Test
+    void withThePasswordCodesAreGuessedNoFaster() throws Exception {
+        turnOn();
+        List<Integer> statuses = new ArrayList<>();
+        for (int guess = 0; guess < 12; guess++) {
+            Cookie[] between = cookies(password(PASSWORD));
+            String from = "10.9.8." + guess;
+            statuses.add(mvc.perform(post("/login/second")
+                            .with(csrf())
+                            .with(request -> {
+                                request.setRemoteAddr(from);
+                                return request;
+                            })
+                            .cookie(between)
+                            .param("code", "000000"))
+                    .andReturn()
+                    .getResponse()
+                    .getStatus());
+        }
+        assertThat(statuses).startsWith(401, 401, 401, 401, 401).endsWith(429, 429, 429, 429, 429, 429);
+        clock.forward(Duration.ofDays(2));
+        Cookie[] between = cookies(password(PASSWORD));
+        assertThat(send("/login/second", between, "code", code(0)).getRedirectedUrl())
+                .isEqualTo("/");
+    }
+
     /** Whoever guesses waits, wherever a password or a code is asked for. */
     @Test
     void guessingWaits() throws Exception {
@@ -248,7 +275,7 @@ class SecondStepTest extends PageCalls {
                                 new Cookie[0],
                                 "username",
                                 cook.username(),
-                                "word",
+                                "paper",
                                 "x",
                                 "wanted",
                                 PASSWORD)))

@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntFunction;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -68,17 +70,17 @@ final class HttpBenchmark {
                 select b.kitchen_id, b.sauce_id, b.sauce_version, b.name, b.state,
                        b.started_at - interval s.seq day, b.finished_at - interval s.seq day, b.pot_name, b.minutes,
                        b.yield_ml + s.seq, b.step_cold, b.rating, b.words
-                from batch b join seq_1_to_250 s where b.state = 'FINISHED'
+                from batch b join seq_1_to_250 s where b.state = 'FINISHED' and b.kitchen_id = 1
                 """, """
                 insert into batch_plan (batch_id, kitchen_id, plan)
                 select b.id, b.kitchen_id, (select p.plan from batch_plan p join batch o on o.id = p.batch_id
                                               where o.sauce_id = b.sauce_id and o.id <= 40 limit 1)
-                from batch b where b.id > 42
+                from batch b where b.id > 42 and b.kitchen_id = 1
                 """, """
                 insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)
                 select b.kitchen_id, b.id, concat('device-many-', s.seq), b.started_at + interval s.seq * 4 second,
                        b.started_at + interval s.seq * 4 second, 'weight', concat('{"grossG":', 3600 - s.seq, '.0}')
-                from batch b join seq_1_to_300 s where b.id > 42
+                from batch b join seq_1_to_300 s where b.id > 42 and b.kitchen_id = 1
                 """, "analyze table batch, batch_event");
     }
 
@@ -175,6 +177,10 @@ final class HttpBenchmark {
                             HttpResponse.BodyHandlers.discarding());
                     if (answer.statusCode() == 200) {
                         answered.incrementAndGet();
+                    } else {
+                        long wait =
+                                answer.headers().firstValueAsLong("Retry-After").orElse(1);
+                        LockSupport.parkNanos(Duration.ofSeconds(wait).toNanos());
                     }
                 } catch (IOException e) {
                     // refused: it asks again

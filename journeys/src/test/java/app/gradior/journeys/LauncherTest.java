@@ -101,6 +101,7 @@ class LauncherTest {
         home = Files.createDirectories(temp.resolve("home of nobody"));
         for (String path : List.of(
                 "gradior",
+                "deb",
                 "pom.xml",
                 "core/pom.xml",
                 "core/src/main",

@@ -26,7 +26,7 @@ class PackageTest {
     @Test
     void itsScriptsAreWell() throws Exception {
         try (Stream<Path> scripts = Stream.concat(
-                Stream.of(DEB.resolve("prepare"), DEB.resolve("gradior"), DEB.resolve("try")),
+                Stream.of(DEB.resolve("prepare"), DEB.resolve("gradior"), DEB.resolve("try"), DEB.resolve("door.sh")),
                 Files.list(DEB.resolve("control"))
                         .filter(file -> file.getFileName().toString().matches("p(ost|re).*")))) {
             for (Path script : scripts.toList()) {

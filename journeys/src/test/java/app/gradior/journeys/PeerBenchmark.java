@@ -25,6 +25,8 @@ import java.util.function.IntFunction;
  * what a thousand forecasts leave in memory. As ratios, since machines differ. Run by {@code ./gradior peers}.
  */
 final class PeerBenchmark {
+    private static final List<String> PAGES =
+            List.of("/", "/sauces", "/log?q=gla&sort=step", "/pot/41/panel", "/bench/reduce");
     private static final int WARM_UP = 600;
     private static final int MEASURED = 300;
     private static final int FORECASTS = 1000;
@@ -41,8 +43,11 @@ final class PeerBenchmark {
             ours.enter();
             HttpBenchmark files = new HttpBenchmark(nginx.url());
             System.out.printf("%n| ours | ms | beside | ms | ratio |%n|---|---:|---|---:|---:|%n");
+            for (String page : PAGES) {
+                ours.times(i -> page, WARM_UP, 1);
+            }
             double plain = p95(ours, i -> "/login/forgotten");
-            for (String page : List.of("/", "/sauces", "/log?q=gla&sort=step", "/pot/41/panel", "/bench/reduce")) {
+            for (String page : PAGES) {
                 double own = p95(ours, i -> page);
                 nginx.serve(ours.get(page));
                 row(page, own, "the same bytes by nginx", p95(files, i -> "/page.html"));

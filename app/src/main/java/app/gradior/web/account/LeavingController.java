@@ -3,7 +3,6 @@ package app.gradior.web.account;
 import app.gradior.access.Audit;
 import app.gradior.access.Leaving;
 import app.gradior.access.Right;
-import app.gradior.access.SignIn;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Refusal;
 import app.gradior.room.exchange.Everything;
@@ -85,11 +84,10 @@ class LeavingController {
             if (demo.is(user)) {
                 throw Refusal.unfit("password", Told.of("leaving.the-demo-stays"));
             }
-            SignIn.From from = new SignIn.From(request.getRemoteAddr(), Entrance.device(request), "");
-            leaving.closeAccount(user.accountId(), user.username(), password, from);
+            leaving.closeAccount(user.accountId(), user.username(), password, Entrance.from(request));
             trail.note(Audit.What.ACCOUNT_CLOSING, "");
         } catch (TooManyTries wait) {
-            say(Refusal.unfit("password", Told.of("account.wait-before-another-try", wait.seconds())), flash);
+            say(new Refusal(Refusal.Kind.UNFIT, List.of(Waits.fault(wait, "password"))), flash);
         } catch (Refusal refusal) {
             say(refusal, flash);
         }

@@ -7,7 +7,6 @@ import app.gradior.access.Passkeys;
 import app.gradior.access.PasswordChange;
 import app.gradior.access.Right;
 import app.gradior.access.SecondStep;
-import app.gradior.access.SignIn;
 import app.gradior.access.StoveDevices;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
@@ -28,7 +27,6 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -155,21 +153,11 @@ class MyAccountController {
             if (demo.is(user)) {
                 throw Refusal.unfit("old", Told.of("account.the-demo-has-none"));
             }
-            passwords.change(
-                    user.username(),
-                    old,
-                    wanted,
-                    new SignIn.From(request.getRemoteAddr(), Entrance.device(request), ""));
+            passwords.change(user.username(), old, wanted, Entrance.from(request));
             sessions.endOthers(user.username(), request);
             return "redirect:/account?changed";
         } catch (TooManyTries wait) {
-            response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
-            response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(wait.seconds()));
-            return page(
-                    user,
-                    List.of(new Fault("old", Told.of("account.wait-before-another-try", wait.seconds()))),
-                    request,
-                    model);
+            return page(user, Waits.told(wait, "old", response), request, model);
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(user, refusal.faults(), request, model);

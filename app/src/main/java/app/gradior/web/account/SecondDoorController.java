@@ -8,17 +8,15 @@ import app.gradior.access.SignIn;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
-import app.gradior.room.words.Told;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.Needs;
-import app.gradior.web.frame.SecurityConfig;
 import app.gradior.web.frame.SessionsOfMine;
+import app.gradior.web.frame.WantedPage;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.NoSuchElementException;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -46,16 +44,6 @@ class SecondDoorController {
         this.audit = audit;
     }
 
-    private static SignIn.From from(HttpServletRequest request, String word) {
-        return new SignIn.From(request.getRemoteAddr(), Entrance.device(request), word);
-    }
-
-    private static List<Fault> waits(TooManyTries wait, String field, HttpServletResponse response) {
-        response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
-        response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(wait.seconds()));
-        return List.of(new Fault(field, Told.of("account.wait-before-another-try", wait.seconds())));
-    }
-
     @GetMapping("/second")
     String code(HttpServletRequest request, Model model) {
         return second.half(Entrance.halfIn(request)).isEmpty() ? "redirect:/login" : code(List.of(), model);
@@ -69,24 +57,23 @@ class SecondDoorController {
     @PostMapping("/second")
     String code(
             @RequestParam(defaultValue = "") String code,
-            @RequestParam(defaultValue = "") String word,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         try {
-            SignIn.@Nullable Account account = signIn.secondStep(Entrance.halfIn(request), code, from(request, word))
+            SignIn.@Nullable Account account = signIn.secondStep(Entrance.halfIn(request), code, Entrance.from(request))
                     .orElse(null);
             if (account == null) {
                 response.setStatus(HttpStatus.UNAUTHORIZED.value());
                 return code(List.of(new Fault("code", new SecondFinding.OtherCode())), model);
             }
             entrance.enterByTwo(account.login(), request, response);
-            return "redirect:" + SecurityConfig.wanted(request, response);
+            return "redirect:" + WantedPage.of(request, response);
         } catch (NoSuchElementException over) {
             return "redirect:/login";
         } catch (TooManyTries wait) {
             model.addAttribute("asksForWord", true);
-            return code(waits(wait, "code", response), model);
+            return code(Waits.told(wait, "code", response), model);
         }
     }
 
@@ -106,19 +93,19 @@ class SecondDoorController {
     @PostMapping("/forgotten")
     String forgotten(
             @RequestParam(defaultValue = "") String username,
-            @RequestParam(defaultValue = "") String word,
+            @RequestParam(defaultValue = "") String paper,
             @RequestParam(defaultValue = "") String code,
             @RequestParam(defaultValue = "") String wanted,
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         try {
-            SignIn.Account account = signIn.recover(username, word, code, wanted, from(request, ""));
+            SignIn.Account account = signIn.recover(username, paper, code, wanted, Entrance.from(request));
             sessions.endAll(account.login());
             audit.note(account.kitchenId(), account.id(), account.login(), Audit.What.PASSWORD_RECOVERED, "");
             return "redirect:/login?recovered";
         } catch (TooManyTries wait) {
-            return forgotten(username, waits(wait, "word", response), model);
+            return forgotten(username, Waits.told(wait, "paper", response), model);
         } catch (Refusal refusal) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return forgotten(username, refusal.faults(), model);

@@ -20,7 +20,6 @@ import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.function.Supplier;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -102,18 +101,10 @@ class SecondStepController {
     /** What a change does, once the password fits. */
     private String withPassword(Asked asked, Model model, Supplier<String> change) {
         try {
-            SignIn.From from = new SignIn.From(asked.request().getRemoteAddr(), Entrance.device(asked.request()), "");
-            if (signIn.account(asked.user().username(), asked.password(), from).isEmpty()) {
-                throw Refusal.unfit("password", Told.of("second.other-password"));
-            }
+            signIn.check(asked.user().username(), asked.password(), Entrance.from(asked.request()));
             return change.get();
         } catch (TooManyTries wait) {
-            asked.response().setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
-            asked.response().setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(wait.seconds()));
-            return page(
-                    asked,
-                    List.of(new Fault("password", Told.of("account.wait-before-another-try", wait.seconds()))),
-                    model);
+            return page(asked, Waits.told(wait, "password", asked.response()), model);
         } catch (Refusal refusal) {
             asked.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(asked, refusal.faults(), model);

@@ -71,7 +71,7 @@ public class BatchStreams {
             new ThreadPoolExecutor.CallerRunsPolicy());
     /** What happened, in its order. */
     private final ExecutorService crier = Executors.newSingleThreadExecutor(named("stream-news"));
-    /** What it makes of batches: one core is left for everybody else. */
+    /** What it makes of batches: never on every core, and beside what pages have worked out ({@link LivePots}). */
     private final ExecutorService thinkers = Executors.newFixedThreadPool(
             Math.max(1, Runtime.getRuntime().availableProcessors() - 1), named("stream-state"));
 

@@ -2,6 +2,7 @@ package app.gradior.web.frame;
 
 import app.gradior.access.Audit;
 import app.gradior.access.Members;
+import app.gradior.access.SecondStep;
 import app.gradior.access.SignIn;
 import app.gradior.access.StoveDevices;
 import jakarta.servlet.http.Cookie;
@@ -11,6 +12,7 @@ import java.security.SecureRandom;
 import java.time.Duration;
 import java.util.HexFormat;
 import java.util.NoSuchElementException;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseCookie;
@@ -32,11 +34,11 @@ public class Entrance {
     /** A paired device's secret. */
     private static final String STOVE = "gradior-stove";
 
-    private static final int STOVE_DIGITS = 48;
+    /** Of what {@code Hashes.secret} makes. */
+    private static final int SECRET_DIGITS = 48;
     /** Between the two steps. */
     private static final String HALF_IN = "gradior-half";
 
-    private static final Duration HALF_IN_KEPT = Duration.ofMinutes(5);
     /** Browsers keep no cookie for longer; each time the device comes in it is given anew. */
     private static final Duration STOVE_KEPT = Duration.ofDays(400);
 
@@ -74,7 +76,7 @@ public class Entrance {
     /** Signs in whoever showed two things, or is asked for none: the demo's cook. */
     public void enterByTwo(String login, HttpServletRequest request, HttpServletResponse response) {
         enterFirst(KitchenUser.of(signIn.account(login).orElseThrow()).withTwo(), request, response);
-        cookie(HALF_IN, "", HALF_IN_KEPT, request, response);
+        cookie(HALF_IN, "", SecondStep.HALF_IN, request, response);
     }
 
     private void enterFirst(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
@@ -89,12 +91,12 @@ public class Entrance {
 
     /** A password fitted, and a code is wanted: the browser keeps who it was for a few minutes. */
     static void halfIn(String ticket, HttpServletRequest request, HttpServletResponse response) {
-        cookie(HALF_IN, ticket, HALF_IN_KEPT, request, response);
+        cookie(HALF_IN, ticket, SecondStep.HALF_IN, request, response);
     }
 
     /** What tells whose password fitted here; empty for nobody's. */
     public static String halfIn(HttpServletRequest request) {
-        return cookie(HALF_IN, STOVE_DIGITS, request);
+        return cookie(HALF_IN, SECRET_DIGITS, request);
     }
 
     private void enter(KitchenUser user, HttpServletRequest request, HttpServletResponse response) {
@@ -143,7 +145,7 @@ public class Entrance {
 
     /** The secret that the browser has as a paired device; empty for none. */
     static String stove(HttpServletRequest request) {
-        return cookie(STOVE, STOVE_DIGITS, request);
+        return cookie(STOVE, SECRET_DIGITS, request);
     }
 
     /** Somebody came in through the sign-in form, which made their session. */
@@ -170,6 +172,12 @@ public class Entrance {
     /** The mark of the device that asks; empty for none. */
     public static String device(HttpServletRequest request) {
         return cookie(DEVICE, 2 * DEVICE_BYTES, request);
+    }
+
+    /** Where a try of a password or a code comes from; with the word of whoever runs this computer, if the form has one. */
+    public static SignIn.From from(HttpServletRequest request) {
+        return new SignIn.From(
+                request.getRemoteAddr(), device(request), Objects.toString(request.getParameter("word"), ""));
     }
 
     private static String name(String name, HttpServletRequest request) {

@@ -4,7 +4,6 @@ import app.gradior.access.Passkeys;
 import app.gradior.access.SecondStep;
 import app.gradior.access.SignIn;
 import app.gradior.room.words.Words;
-import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.security.authentication.AuthenticationProvider;
 import org.springframework.security.authentication.BadCredentialsException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -47,12 +46,6 @@ public final class PasswordSignIn implements AuthenticationProvider {
         OnlyByPasskey() {
             super("a passkey is wanted");
         }
-    }
-
-    /** Where a try comes from. */
-    static SignIn.From from(HttpServletRequest request) {
-        String word = request.getParameter("word");
-        return new SignIn.From(request.getRemoteAddr(), Entrance.device(request), word == null ? "" : word);
     }
 
     @Override

@@ -13,7 +13,6 @@ import app.gradior.web.guard.TokenFilter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.net.URI;
 import java.time.Clock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
@@ -39,14 +38,11 @@ import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
-import org.springframework.security.web.savedrequest.CookieRequestCache;
-import org.springframework.security.web.savedrequest.SavedRequest;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Who may see what: pages by session, the API and calendars by token. */
 @Configuration
-public class SecurityConfig {
-    private static final CookieRequestCache WANTED = new CookieRequestCache();
+class SecurityConfig {
     private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; style-src 'self';"
             + " script-src 'self'; object-src 'none'; frame-ancestors 'none'; base-uri 'self'; form-action 'self'";
     /** The pot's page keeps the screen on; nothing else of the device is ever asked for. */
@@ -140,7 +136,7 @@ public class SecurityConfig {
         return http.csrf(csrf -> csrf.csrfTokenRepository(formTokens))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .sessionManagement(session -> session.sessionAuthenticationStrategy(freshSession))
-                .requestCache(cache -> cache.requestCache(WANTED))
+                .requestCache(cache -> cache.requestCache(WantedPage.KEPT))
                 .authorizeHttpRequests(requests -> requests.requestMatchers(
                                 "/login",
                                 "/login/refused",
@@ -170,10 +166,10 @@ public class SecurityConfig {
                         .anyRequest()
                         .authenticated())
                 .formLogin(form -> form.loginPage("/login")
-                        .authenticationDetailsSource(PasswordSignIn::from)
+                        .authenticationDetailsSource(Entrance::from)
                         .successHandler((request, response, who) -> {
                             entrance.cameThroughTheForm(user(who), request, response);
-                            response.sendRedirect(wanted(request, response));
+                            response.sendRedirect(WantedPage.of(request, response));
                         })
                         .failureHandler(SecurityConfig::refused))
                 .logout(logout -> logout.logoutSuccessUrl("/login").addLogoutHandler((request, response, who) -> {
@@ -195,23 +191,6 @@ public class SecurityConfig {
 
     private static KitchenUser user(Authentication who) {
         return (KitchenUser) java.util.Objects.requireNonNull(who.getPrincipal());
-    }
-
-    /** The page that was asked for before the sign-in, once: its path alone, whatever host a cookie says. */
-    public static String wanted(HttpServletRequest request, HttpServletResponse response) {
-        SavedRequest saved = WANTED.getRequest(request, response);
-        if (saved == null) {
-            return "/";
-        }
-        WANTED.removeRequest(request, response);
-        try {
-            URI asked = URI.create(saved.getRedirectUrl());
-            String path = asked.getRawPath();
-            boolean page = path != null && path.startsWith("/") && !path.startsWith("//") && !path.contains("\\");
-            return page ? path + (asked.getRawQuery() == null ? "" : "?" + asked.getRawQuery()) : "/";
-        } catch (IllegalArgumentException e) {
-            return "/";
-        }
     }
 
     /** The sign-in page again, with what was wrong. */

@@ -3,11 +3,11 @@ package app.gradior.web.account;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.ApplicationTest;
+import app.gradior.Settings;
 import app.gradior.access.Members;
 import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.Kitchens;
 import app.gradior.web.frame.Entrance;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.mock.web.MockHttpServletRequest;
@@ -30,16 +30,7 @@ class AccountControllerTest {
     void theFirstPageIsNotReadyBeforeTheDemoKitchenIs() {
         assertThat(kitchens.demo()).as("none in this database").isEmpty();
         MockHttpServletResponse response = new MockHttpServletResponse();
-        GradiorProperties demo = new GradiorProperties(
-                true,
-                "",
-                GradiorProperties.SignUp.WORD,
-                "",
-                List.of(),
-                false,
-                GradiorProperties.SecondStep.FREE,
-                0,
-                GradiorProperties.House.CLOSED);
+        GradiorProperties demo = Settings.of("demo", "true");
         ExtendedModelMap model = new ExtendedModelMap();
         new AccountController(kitchens, demo, entrance, members).login(model, new MockHttpServletRequest(), response);
         assertThat(response.getStatus()).isEqualTo(503);

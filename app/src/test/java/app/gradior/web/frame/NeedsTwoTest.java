@@ -6,6 +6,7 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import app.gradior.Settings;
 import app.gradior.access.Members;
 import app.gradior.access.Passkeys;
 import app.gradior.access.Right;
@@ -13,7 +14,6 @@ import app.gradior.access.Role;
 import app.gradior.access.SecondStep;
 import app.gradior.access.SignIn;
 import app.gradior.access.StoveDevices;
-import app.gradior.room.house.GradiorProperties;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -46,24 +46,11 @@ class NeedsTwoTest {
         SecurityContextHolder.clearContext();
     }
 
-    private MockHttpServletResponse at(String page, GradiorProperties.SecondStep wanted, boolean byTwo)
-            throws Exception {
+    private MockHttpServletResponse at(String page, String wanted, boolean byTwo) throws Exception {
         when(members.standing(7, 8))
                 .thenReturn(Optional.of(new Members.Standing(Role.OWNER, Optional.empty(), Optional.empty())));
         Rights rights = new Rights(
-                members,
-                mock(StoveDevices.class),
-                mock(SessionsOfMine.class),
-                new GradiorProperties(
-                        false,
-                        "",
-                        GradiorProperties.SignUp.WORD,
-                        "",
-                        List.of(),
-                        false,
-                        wanted,
-                        0,
-                        GradiorProperties.House.CLOSED));
+                members, mock(StoveDevices.class), mock(SessionsOfMine.class), Settings.of("second-step", wanted));
         KitchenUser user = new KitchenUser(7, 8, 0, "jo", byTwo);
         SecurityContextHolder.getContext().setAuthentication(new TestingAuthenticationToken(user, "", "COOK"));
         MockHttpServletResponse response = new MockHttpServletResponse();
@@ -77,16 +64,11 @@ class NeedsTwoTest {
 
     @Test
     void aPasswordAloneLeadsToSettingOneUp() throws Exception {
-        assertThat(at("look", GradiorProperties.SecondStep.NEEDED, false).getRedirectedUrl())
-                .isEqualTo("/account/second");
-        assertThat(at("mine", GradiorProperties.SecondStep.NEEDED, false).getRedirectedUrl())
-                .isNull();
-        assertThat(at("door", GradiorProperties.SecondStep.NEEDED, false).getRedirectedUrl())
-                .isNull();
-        assertThat(at("look", GradiorProperties.SecondStep.NEEDED, true).getRedirectedUrl())
-                .isNull();
-        assertThat(at("look", GradiorProperties.SecondStep.FREE, false).getRedirectedUrl())
-                .isNull();
+        assertThat(at("look", "needed", false).getRedirectedUrl()).isEqualTo("/account/second");
+        assertThat(at("mine", "needed", false).getRedirectedUrl()).isNull();
+        assertThat(at("door", "needed", false).getRedirectedUrl()).isNull();
+        assertThat(at("look", "needed", true).getRedirectedUrl()).isNull();
+        assertThat(at("look", "free", false).getRedirectedUrl()).isNull();
     }
 
     @Test

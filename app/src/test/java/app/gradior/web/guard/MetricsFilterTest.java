@@ -3,11 +3,10 @@ package app.gradior.web.guard;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.ApplicationTest;
+import app.gradior.Settings;
 import app.gradior.batch.BatchEvent;
 import app.gradior.room.batch.BatchChanged;
-import app.gradior.room.house.GradiorProperties;
 import io.micrometer.prometheusmetrics.PrometheusMeterRegistry;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.mockito.Mockito;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -28,20 +27,11 @@ class MetricsFilterTest {
     private ApplicationEventPublisher publisher;
 
     private MockHttpServletResponse at(int metricsPort, int port, String path, MockFilterChain chain) throws Exception {
-        GradiorProperties properties = new GradiorProperties(
-                false,
-                "",
-                GradiorProperties.SignUp.WORD,
-                "",
-                List.of(),
-                false,
-                GradiorProperties.SecondStep.FREE,
-                metricsPort,
-                GradiorProperties.House.CLOSED);
         MockHttpServletRequest request = new MockHttpServletRequest("GET", path);
         request.setLocalPort(port);
         MockHttpServletResponse response = new MockHttpServletResponse();
-        new MetricsFilter(properties, registry).doFilter(request, response, chain);
+        new MetricsFilter(Settings.of("metrics-port", String.valueOf(metricsPort)), registry)
+                .doFilter(request, response, chain);
         return response;
     }
 
