@@ -42,7 +42,10 @@ class BackupTest {
         Files.setPosixFilePermissions(root, PosixFilePermissions.fromString("rwxr-xr-x"));
         Path migrations = root.resolve("app").resolve(MIGRATIONS);
         Files.createDirectories(migrations);
-        Files.copy(Path.of("../gradior"), root.resolve("gradior"));
+        Files.createDirectories(root.resolve("deb"));
+        for (String piece : List.of("gradior", "deb/door.sh")) {
+            Files.copy(Path.of("..", piece), root.resolve(piece));
+        }
         Files.copy(MIGRATIONS.resolve("V2__sessions.sql"), migrations.resolve("V2__sessions.sql"));
     }
 
