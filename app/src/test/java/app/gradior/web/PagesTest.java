@@ -13,8 +13,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import app.gradior.measure.MeasureSystem;
 import java.time.Duration;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
 class PagesTest extends PageCalls {
@@ -35,6 +37,25 @@ class PagesTest extends PageCalls {
         mvc.perform(get("/pot/1")).andExpect(status().is3xxRedirection());
         mvc.perform(post("/demo").with(csrf())).andExpect(status().isNotFound());
         mvc.perform(post("/sauces").with(user(cook))).andExpect(status().isForbidden());
+    }
+
+    /** Two files of a release have the same time: only their content tells a browser which of them it has. */
+    @Test
+    void whatPagesAreMadeOfIsKnownByItsContent() throws Exception {
+        for (String part : List.of(
+                "/css/gradior.css",
+                "/js/pot.js",
+                "/sw.js",
+                "/icon.svg",
+                "/webjars/bootstrap/dist/css/bootstrap.min.css")) {
+            MockHttpServletResponse first = mvc.perform(get(part)).andReturn().getResponse();
+            String tag = first.getHeader("ETag");
+            assertThat(tag).as(part).startsWith("W/");
+            assertThat(first.getHeader("Last-Modified")).as(part).isNull();
+            mvc.perform(get(part).header("If-None-Match", tag)).andExpect(status().isNotModified());
+            mvc.perform(get(part).header("If-None-Match", "W/\"of another release\""))
+                    .andExpect(status().isOk());
+        }
     }
 
     @Test

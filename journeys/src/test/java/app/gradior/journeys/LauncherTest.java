@@ -23,6 +23,7 @@ import java.sql.ResultSet;
 import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -83,12 +84,13 @@ class LauncherTest {
         assertThat(process.waitFor()).as(all).isZero();
     }
 
-    private static Path built(String folder, String start, String end) throws IOException {
+    /** The newest file of that name: an older version may lie beside it. */
+    static Path built(String folder, String start, String end) throws IOException {
         try (Stream<Path> files = Files.list(PROJECT.resolve(folder))) {
             return files.filter(f -> f.getFileName().toString().startsWith(start))
                     .filter(f -> f.getFileName().toString().endsWith(end))
                     .filter(f -> !f.getFileName().toString().contains("tests"))
-                    .findFirst()
+                    .max(Comparator.comparing(f -> f.toFile().lastModified()))
                     .orElseThrow();
         }
     }

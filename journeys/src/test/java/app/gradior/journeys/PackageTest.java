@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.jar.JarFile;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -35,6 +36,26 @@ class PackageTest {
                         .isEqualTo("0:");
                 assertThat(Files.isExecutable(script)).as(script.toString()).isTrue();
             }
+        }
+    }
+
+    /** NOTICE is written by {@code ./gradior notice}; whoever adds or changes a library is told here. */
+    @Test
+    void itsNoticeNamesEveryLibraryThatShips() throws IOException {
+        String notice = Files.readString(Path.of("..", "NOTICE"));
+        try (JarFile jar = new JarFile(
+                LauncherTest.built("app/target", "gradior-app-", "-exec.jar").toFile())) {
+            List<String> ships = jar.stream()
+                    .map(entry -> entry.getName())
+                    .filter(name -> name.startsWith("BOOT-INF/lib/") && name.endsWith(".jar"))
+                    .map(name ->
+                            name.substring(name.lastIndexOf('/') + 1).replaceAll("-(\\d[^-]*(-GA)?)\\.jar$", " $1"))
+                    .filter(name -> !name.startsWith("gradior-core") && !name.startsWith("spring-boot-jarmode-tools"))
+                    .toList();
+            assertThat(ships)
+                    .hasSizeGreaterThan(100)
+                    .allSatisfy(name -> assertThat(notice).contains("\n  " + name + "\n"));
+            assertThat(jar.getEntry("BOOT-INF/classes/META-INF/NOTICE")).isNotNull();
         }
     }
 
