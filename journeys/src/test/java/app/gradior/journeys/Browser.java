@@ -85,7 +85,11 @@ final class Browser implements AutoCloseable {
 
     /** A page on the Hob of the demo kitchen. */
     Page demo(RunningApplication application, int width, int height, ColorScheme scheme) {
-        Page page = page(application.url(), width, height, scheme);
+        return demo(page(application.url(), width, height, scheme));
+    }
+
+    /** The same page, on the Hob of the demo kitchen. */
+    static Page demo(Page page) {
         page.navigate("/login");
         page.click("text=Enter the demo kitchen");
         PlaywrightAssertions.assertThat(page.locator("h1")).hasText("On the heat");

@@ -23,7 +23,6 @@ import java.sql.ResultSet;
 import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -84,15 +83,9 @@ class LauncherTest {
         assertThat(process.waitFor()).as(all).isZero();
     }
 
-    /** The newest file of that name: an older version may lie beside it. */
-    static Path built(String folder, String start, String end) throws IOException {
-        try (Stream<Path> files = Files.list(PROJECT.resolve(folder))) {
-            return files.filter(f -> f.getFileName().toString().startsWith(start))
-                    .filter(f -> f.getFileName().toString().endsWith(end))
-                    .filter(f -> !f.getFileName().toString().contains("tests"))
-                    .max(Comparator.comparing(f -> f.toFile().lastModified()))
-                    .orElseThrow();
-        }
+    /** What this run built, not what an older version left beside it. */
+    static Path built(String folder, String start, String end) {
+        return PROJECT.resolve(folder).resolve(start + System.getProperty("gradior.version") + end);
     }
 
     /** What was built in this run is put where the launcher puts it: whoever has no Maven of their own cannot build again. */

@@ -55,7 +55,7 @@ class PackageTest {
             assertThat(ships)
                     .hasSizeGreaterThan(100)
                     .allSatisfy(name -> assertThat(notice).contains("\n  " + name + "\n"));
-            assertThat(jar.getEntry("BOOT-INF/classes/META-INF/NOTICE")).isNotNull();
+            assertThat(jar.getEntry("META-INF/NOTICE")).isNotNull();
         }
     }
 
