@@ -294,7 +294,7 @@ public record PotShape(
             return 2 * Math.PI * Math.sqrt(sphereMm2()) * level / MM2_PER_M2;
         }
         double out = (radiusMm(level) - radiusMm(0) + halfWidthMm(level) - halfWidthMm(0)) / 2;
-        return (perimeterMm(0) + perimeterMm(level)) / 2 * Math.hypot(level, out) / MM2_PER_M2;
+        return (perimeterMm(0) + perimeterMm(level)) / 2 * Math.sqrt(level * level + out * out) / MM2_PER_M2;
     }
 
     /** The way round at a level, mm: of an ellipse after Ramanujan. */

@@ -340,6 +340,7 @@ final class Rehearsal {
                           timeout server 1h
                           retries 2
                           option redispatch
+                          option http-no-delay
                         frontend kitchens
                           bind 127.0.0.1:%d
                           default_backend nodes

@@ -1,20 +1,15 @@
 package app.gradior.web.draw;
 
-import java.util.Locale;
-
 /** Builds one SVG picture; all text is escaped, all style is by class. */
 final class Svg {
     private final StringBuilder out = new StringBuilder(4096);
 
     /** @param description says in words what the picture shows */
     Svg(String cssClass, double width, double height, String description) {
-        out.append(String.format(
-                Locale.ROOT,
-                "<svg class=\"%s\" viewBox=\"0 0 %s %s\" role=\"img\" xmlns=\"http://www.w3.org/2000/svg\"><title>%s</title>",
-                cssClass,
-                n(width),
-                n(height),
-                escaped(description)));
+        tag("svg", cssClass, "viewBox", "0 0 " + n(width) + " " + n(height), "role", "img");
+        out.append(" xmlns=\"http://www.w3.org/2000/svg\"><title>")
+                .append(escaped(description))
+                .append("</title>");
     }
 
     static String escaped(String text) {
@@ -25,8 +20,9 @@ final class Svg {
     }
 
     static String n(double value) {
-        String text = String.format(Locale.ROOT, "%.1f", value);
-        return text.endsWith(".0") ? text.substring(0, text.length() - 2) : text;
+        long tenths = Math.round(Math.abs(value) * 10);
+        String text = tenths % 10 == 0 ? Long.toString(tenths / 10) : tenths / 10 + "." + tenths % 10;
+        return value < 0 && tenths > 0 ? "-" + text : text;
     }
 
     Svg line(String cssClass, double x1, double y1, double x2, double y2) {
@@ -34,42 +30,53 @@ final class Svg {
     }
 
     Svg rect(String cssClass, double x, double y, double width, double height) {
-        out.append(String.format(
-                "<rect class=\"%s\" x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>",
-                cssClass, n(x), n(y), n(Math.max(0, width)), n(Math.max(0, height))));
-        return this;
+        tag("rect", cssClass, "x", n(x), "y", n(y), "width", n(Math.max(0, width)), "height", n(Math.max(0, height)));
+        return closed();
     }
 
     Svg circle(String cssClass, double x, double y, double radius) {
-        out.append(
-                String.format("<circle class=\"%s\" cx=\"%s\" cy=\"%s\" r=\"%s\"/>", cssClass, n(x), n(y), n(radius)));
-        return this;
+        return dot(cssClass, x, y, radius);
     }
 
     Svg path(String cssClass, String d) {
-        out.append(String.format("<path class=\"%s\" d=\"%s\"/>", cssClass, d));
-        return this;
+        tag("path", cssClass, "d", d);
+        return closed();
     }
 
     /** @param anchor start, middle or end */
     Svg text(String cssClass, double x, double y, String anchor, String text) {
-        out.append(String.format(
-                "<text class=\"%s\" x=\"%s\" y=\"%s\" text-anchor=\"%s\">%s</text>",
-                cssClass, n(x), n(y), anchor, escaped(text)));
+        tag("text", cssClass, "x", n(x), "y", n(y), "text-anchor", anchor);
+        out.append('>').append(escaped(text)).append("</text>");
         return this;
     }
 
     /** A dot that a script finds again: its data attributes are names and values in turn. */
     Svg dot(String cssClass, double x, double y, double radius, String... data) {
-        out.append(String.format("<circle class=\"%s\" cx=\"%s\" cy=\"%s\" r=\"%s\"", cssClass, n(x), n(y), n(radius)));
+        tag("circle", cssClass, "cx", n(x), "cy", n(y), "r", n(radius));
         data(data);
+        return closed();
+    }
+
+    /** Begins an element with attributes that need no escaping, names and values in turn. */
+    private void tag(String name, String cssClass, String... attributes) {
+        out.append('<').append(name).append(" class=\"").append(cssClass).append('"');
+        for (int i = 0; i + 1 < attributes.length; i += 2) {
+            out.append(' ')
+                    .append(attributes[i])
+                    .append("=\"")
+                    .append(attributes[i + 1])
+                    .append('"');
+        }
+    }
+
+    private Svg closed() {
         out.append("/>");
         return this;
     }
 
     /** Begins a group, which {@link #end} ends. */
     Svg group(String cssClass, String... data) {
-        out.append("<g class=\"").append(cssClass).append('"');
+        tag("g", cssClass);
         data(data);
         out.append('>');
         return this;
@@ -101,8 +108,8 @@ final class Svg {
 
     /** A filled path whose fill is a hatching. */
     Svg hatched(String id, String d) {
-        out.append(String.format("<path d=\"%s\" fill=\"url(#%s)\"/>", d, id));
-        return this;
+        out.append("<path d=\"").append(d).append("\" fill=\"url(#").append(id).append(")\"");
+        return closed();
     }
 
     String done() {

@@ -9,6 +9,8 @@ import app.gradior.batch.Coming;
 import app.gradior.care.Cautions;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
+import app.gradior.finding.Refusal;
+import app.gradior.finding.Thing;
 import app.gradior.room.batch.Acting;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.Heard;
@@ -107,7 +109,8 @@ class PageFrame {
         model.addAttribute("role", role);
         model.addAttribute("mayCook", role.may(Right.COOK));
         model.addAttribute("mayOwn", role.may(Right.OWN));
-        Kitchen kitchen = kitchens.kitchen(user.kitchenId());
+        Kitchen kitchen = KitchenLanguage.kitchen(request, user.kitchenId(), kitchens::find)
+                .orElseThrow(() -> Refusal.missing(Thing.KITCHEN));
         Figures figures = new Figures(kitchen);
         model.addAttribute("kitchen", kitchen);
         model.addAttribute("figures", figures);

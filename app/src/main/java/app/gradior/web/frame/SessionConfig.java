@@ -3,12 +3,15 @@ package app.gradior.web.frame;
 import jakarta.servlet.http.HttpServletRequest;
 import java.time.Duration;
 import java.util.List;
+import org.springframework.beans.factory.config.BeanPostProcessor;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.session.config.SessionRepositoryCustomizer;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.session.web.http.CookieSerializer;
 import org.springframework.session.web.http.DefaultCookieSerializer;
+import org.springframework.session.web.http.SessionRepositoryFilter;
 
 /**
  * Sessions, and the cookie that names one. A session's times are kept to the minute, so that a page within the same minute changes
@@ -38,6 +41,24 @@ class SessionConfig {
             repository.setUpdateSessionQuery(UPDATE);
             repository.setDefaultMaxInactiveInterval(IDLE);
         };
+    }
+
+    /** The repository that the library made, behind one that asks it once a request. */
+    @Bean
+    static BeanPostProcessor sessionsOnce() {
+        return new BeanPostProcessor() {
+            @Override
+            public Object postProcessAfterInitialization(Object bean, String name) {
+                return bean instanceof JdbcIndexedSessionRepository sessions ? new SessionOnce<>(sessions) : bean;
+            }
+        };
+    }
+
+    @Bean
+    FilterRegistrationBean<SessionOnce.Bounds> sessionBounds() {
+        FilterRegistrationBean<SessionOnce.Bounds> bounds = new FilterRegistrationBean<>(new SessionOnce.Bounds());
+        bounds.setOrder(SessionRepositoryFilter.DEFAULT_ORDER - 1);
+        return bounds;
     }
 
     @Bean

@@ -39,6 +39,13 @@ class DrawingsTest {
     }
 
     @Test
+    void numbersOfADrawingAreShort() {
+        assertThat(java.util.stream.DoubleStream.of(0, 12, 12.04, 12.06, 99.95, -0.04, -0.06, -3.25, 100_000)
+                        .mapToObj(Svg::n))
+                .containsExactly("0", "12", "12", "12.1", "100", "0", "-0.1", "-3.3", "100000");
+    }
+
+    @Test
     void theSectionIsToScale() {
         String svg = SectionDrawing.draw(POT, 65, 65, OptionalDouble.of(32.5), true);
         List<Double> goal = all(svg, "<path class=\"goal\" d=\"M[0-9.]+ ([0-9.]+)L");
