@@ -76,7 +76,8 @@ async function sync() {
     said.textContent = says;
   }
   for (const { tap, message } of refused) {
-    if (Date.now() - tap.tappedAt < FRESH_MS && reopen(tap, message)) {
+    const typing = document.querySelector('dialog[open]'); // what is being typed stays: this one is told beside
+    if (!typing && Date.now() - tap.tappedAt < FRESH_MS && reopen(tap, message)) {
       queue.letGo(tap.clientKey);
     }
   }

@@ -59,7 +59,7 @@ final class Browser implements AutoCloseable {
     }
 
     private final List<String> errors = new ArrayList<>();
-    private final Evidence evidence = Evidence.open();
+    private final Evidence evidence = Evidence.of(playwright::close);
 
     Page page(String baseUrl, int width, int height) {
         return page(baseUrl, width, height, ColorScheme.LIGHT);
@@ -104,7 +104,12 @@ final class Browser implements AutoCloseable {
     /** Nothing serious or critical on this screen, and no sideways scrolling. */
     static void checkScreen(Page page) {
         List<String> serious = new AxeBuilder(page)
-                .options(ONLY_WHAT_IS_WRONG).analyze().getViolations().stream()
+                        .setLegacyMode(
+                                true) // or it opens a page of its own each time; that is for frames of other origins
+                        .options(ONLY_WHAT_IS_WRONG)
+                        .analyze()
+                        .getViolations()
+                        .stream()
                         .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
                         .map((Rule rule) ->
                                 rule.getId() + ": " + rule.getNodes().get(0).getHtml())
@@ -118,7 +123,6 @@ final class Browser implements AutoCloseable {
 
     @Override
     public void close() {
-        evidence.close();
-        playwright.close();
+        evidence.over();
     }
 }

@@ -5,126 +5,117 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.Tracing;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.lang.reflect.Method;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.AfterAllCallback;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
-import org.junit.jupiter.api.extension.TestWatcher;
 
-/** What a browser showed and said, kept as picture, console and trace under {@code var/log/journeys} when a journey fails. */
+/**
+ * What a browser showed and said, kept as picture, page, console and trace under {@code var/log/journeys} when a journey fails. A browser
+ * that a test closed stays open until it is known whether the test failed: taking everything down for those that do not cost minutes.
+ */
 final class Evidence {
     private static final Path KEPT = Path.of("../var/log/journeys").normalize();
+    /** What every step looked like, too: half as slow again. */
+    private static final boolean EVERY_STEP = "steps".equals(System.getenv("GRADIOR_EVIDENCE"));
+
     private static final List<Evidence> ALL = new CopyOnWriteArrayList<>();
+    private static boolean watched;
 
     private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> console = new CopyOnWriteArrayList<>();
-    private final Path folder;
-    private boolean closed;
+    private final Runnable closes;
+    private boolean over;
 
-    private Evidence(Path folder) {
-        this.folder = folder;
+    private Evidence(Runnable closes) {
+        this.closes = closes;
     }
 
-    /** Evidence of a browser that was just opened. */
-    static Evidence open() {
-        try {
-            Evidence evidence = new Evidence(Files.createTempDirectory("gradior-journey-evidence"));
-            ALL.add(evidence);
-            return evidence;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+    /**
+     * Evidence of a browser that was just opened.
+     *
+     * @param closes ends the browser
+     */
+    static Evidence of(Runnable closes) {
+        Evidence evidence = new Evidence(closes);
+        ALL.add(evidence);
+        return evidence;
     }
 
     void follow(BrowserContext context) {
         contexts.add(context);
         context.onConsoleMessage(message -> console.add(message.type() + " " + message.text()));
         context.onWebError(error -> console.add("error " + error.error()));
-        context.tracing().start(new Tracing.StartOptions().setSnapshots(true));
+        context.tracing().start(new Tracing.StartOptions().setSnapshots(EVERY_STEP));
     }
 
-    /** Takes down what there is before the browser goes. */
-    void close() {
-        write();
-        closed = true;
-    }
-
-    private void write() {
-        if (closed) {
-            return;
+    /** Its test needs the browser no more. */
+    void over() {
+        over = true;
+        if (!watched) {
+            end();
         }
-        try {
-            Files.write(folder.resolve("console.txt"), console);
-            for (int i = 0; i < contexts.size(); i++) {
-                BrowserContext context = contexts.get(i);
-                for (int p = 0; p < context.pages().size(); p++) {
-                    context.pages()
-                            .get(p)
-                            .screenshot(new Page.ScreenshotOptions()
-                                    .setPath(folder.resolve("page-" + i + "-" + p + ".png"))
-                                    .setTimeout(Browser.PATIENCE_MS));
-                }
-                context.tracing().stop(new Tracing.StopOptions().setPath(folder.resolve("trace-" + i + ".zip")));
+    }
+
+    private void end() {
+        closes.run();
+        ALL.remove(this);
+    }
+
+    private void keep(Path folder) throws IOException {
+        Files.write(folder.resolve("console.txt"), console);
+        for (int i = 0; i < contexts.size(); i++) {
+            BrowserContext context = contexts.get(i);
+            for (int p = 0; p < context.pages().size(); p++) {
+                Page page = context.pages().get(p);
+                String name = "page-" + i + "-" + p;
+                Files.writeString(folder.resolve(name + ".html"), "<!-- " + page.url() + " -->\n" + page.content());
+                page.screenshot(new Page.ScreenshotOptions()
+                        .setPath(folder.resolve(name + ".png"))
+                        .setTimeout(Browser.PATIENCE_MS));
             }
-        } catch (IOException | PlaywrightException e) {
-            console.add("the rest could not be kept: " + e.getMessage());
+            context.tracing().stop(new Tracing.StopOptions().setPath(folder.resolve("trace-" + i + ".zip")));
         }
     }
 
-    private static void each(Path folder, IO what) {
-        try (Stream<Path> files = Files.list(folder)) {
-            for (Path file : files.toList()) {
-                what.with(file);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    /** Something done with a file. */
-    private interface IO {
-        void with(Path file) throws IOException;
-    }
-
-    private void keep(String test) throws IOException {
-        write();
-        closed = true;
-        Path kept = Files.createDirectories(KEPT.resolve(test));
-        each(
-                folder,
-                file -> Files.move(
-                        file, kept.resolve(file.getFileName()), java.nio.file.StandardCopyOption.REPLACE_EXISTING));
-    }
-
-    private void drop() {
-        each(folder, Files::delete);
-    }
-
-    /** Keeps it of a test that fails, lets it go of one that does not. */
-    public static final class OnFailure implements TestWatcher {
+    /** Keeps it of a test that fails; lets go of browsers whose tests are over. */
+    public static final class OnFailure implements BeforeAllCallback, AfterEachCallback, AfterAllCallback {
         @Override
-        public void testFailed(ExtensionContext context, Throwable cause) {
-            String test = context.getRequiredTestClass().getSimpleName() + "."
-                    + context.getRequiredTestMethod().getName();
-            try {
-                for (Evidence evidence : ALL) {
-                    evidence.keep(test);
+        public void beforeAll(ExtensionContext context) {
+            watched = true;
+        }
+
+        @Override
+        public void afterEach(ExtensionContext context) {
+            after(context);
+        }
+
+        @Override
+        public void afterAll(ExtensionContext context) {
+            after(context);
+        }
+
+        private static void after(ExtensionContext context) {
+            if (context.getExecutionException().isPresent()) {
+                String test = context.getRequiredTestClass().getSimpleName() + "."
+                        + context.getTestMethod().map(Method::getName).orElse("all");
+                for (int i = 0; i < ALL.size(); i++) {
+                    try {
+                        ALL.get(i)
+                                .keep(Files.createDirectories(KEPT.resolve(test).resolve("browser-" + i)));
+                    } catch (IOException | PlaywrightException e) {
+                        System.err.println("not all could be kept of " + test + ": " + e.getMessage());
+                    }
                 }
                 System.err.println("what the browser showed is in " + KEPT.resolve(test));
-            } catch (IOException e) {
-                System.err.println("nothing could be kept of " + test + ": " + e);
             }
-            ALL.clear();
-        }
-
-        @Override
-        public void testSuccessful(ExtensionContext context) {
-            ALL.stream().filter(evidence -> evidence.closed).forEach(Evidence::drop);
-            ALL.removeIf(evidence -> evidence.closed);
+            ALL.stream().filter(evidence -> evidence.over).forEach(Evidence::end);
         }
     }
 }
