@@ -9,7 +9,9 @@ import app.gradior.method.ReadRecipe.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -36,7 +38,13 @@ public final class MethodReader {
 
     /** A reader with the standard names. */
     public MethodReader(Catalogue larder) {
-        this(system -> new LineReader(larder, system));
+        this(kept(larder));
+    }
+
+    /** A reader of lines knows every name of the larder: it is made once for each kind of measures. */
+    private static Function<MeasureSystem, LineReader> kept(Catalogue larder) {
+        Map<MeasureSystem, LineReader> readers = new ConcurrentHashMap<>();
+        return system -> readers.computeIfAbsent(system, key -> new LineReader(larder, key));
     }
 
     /**
