@@ -55,6 +55,11 @@ class PackageTest {
             assertThat(ships)
                     .hasSizeGreaterThan(100)
                     .allSatisfy(name -> assertThat(notice).contains("\n  " + name + "\n"));
+            assertThat(notice.lines().filter(line -> line.startsWith("  ")).map(String::trim))
+                    .as("and no other: what a starter brings is named, the starter is empty")
+                    .allSatisfy(name -> assertThat(ships.contains(name) || name.contains("-starter"))
+                            .as(name)
+                            .isTrue());
             assertThat(jar.getEntry("META-INF/NOTICE")).isNotNull();
         }
     }
