@@ -103,17 +103,12 @@ final class Browser implements AutoCloseable {
 
     /** Nothing serious or critical on this screen, and no sideways scrolling. */
     static void checkScreen(Page page) {
-        List<String> serious = new AxeBuilder(page)
-                        .setLegacyMode(
-                                true) // or it opens a page of its own each time; that is for frames of other origins
-                        .options(ONLY_WHAT_IS_WRONG)
-                        .analyze()
-                        .getViolations()
-                        .stream()
-                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
-                        .map((Rule rule) ->
-                                rule.getId() + ": " + rule.getNodes().get(0).getHtml())
-                        .toList();
+        // The other way opens a page of its own each time; that is for frames of other origins.
+        AxeBuilder axe = new AxeBuilder(page).setLegacyMode(true).options(ONLY_WHAT_IS_WRONG);
+        List<String> serious = axe.analyze().getViolations().stream()
+                .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                .map((Rule rule) -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
+                .toList();
         assertThat(serious).as("axe on " + page.url()).isEmpty();
         Object wide = page.evaluate("document.documentElement.scrollWidth - document.documentElement.clientWidth");
         assertThat(((Number) wide).intValue())

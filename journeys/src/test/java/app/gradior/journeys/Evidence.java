@@ -52,6 +52,10 @@ final class Evidence {
         contexts.add(context);
         context.onConsoleMessage(message -> console.add(message.type() + " " + message.text()));
         context.onWebError(error -> console.add("error " + error.error()));
+        trace(context);
+    }
+
+    private static void trace(BrowserContext context) {
         context.tracing().start(new Tracing.StartOptions().setSnapshots(EVERY_STEP));
     }
 
@@ -81,6 +85,7 @@ final class Evidence {
                         .setTimeout(Browser.PATIENCE_MS));
             }
             context.tracing().stop(new Tracing.StopOptions().setPath(folder.resolve("trace-" + i + ".zip")));
+            trace(context); // its class may have another test that fails
         }
     }
 

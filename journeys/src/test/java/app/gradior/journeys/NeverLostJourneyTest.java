@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -143,6 +144,29 @@ class NeverLostJourneyTest {
                             page.evaluate("Object.keys(localStorage).filter(k => k.startsWith('gradior:')).length"))
                     .as("nothing of this account stays")
                     .isEqualTo(0);
+        }
+    }
+
+    /** A hand is quicker than a slow line: what it tapped counts when the page's script is there, and once, however often it tapped. */
+    @Test
+    void whatIsTappedBeforeTheScriptIsThereCountsOnce() {
+        try (Browser browser = new Browser()) {
+            Page page = browser.page(application.url(), 390, 844);
+            page.addInitScript("delete Navigator.prototype.serviceWorker"); // what it asks for could not be held here
+            Browser.demo(page);
+            List<Route> held = new ArrayList<>();
+            page.route("**/js/pot.js", held::add);
+            page.navigate("/pot/41", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+            Locator stirred = page.locator(".readings [data-event=stir]");
+            stirred.click();
+            stirred.click();
+            page.waitForCondition(() -> !held.isEmpty());
+            int before = page.locator(".log li").count();
+            held.forEach(Route::resume);
+            assertThat(page.locator(".log li").first()).containsText("Stirred");
+            page.click("[data-open=weight]:not(.act)");
+            assertThat(page.locator("#dlg-weight")).isVisible();
+            assertThat(page.locator(".log li")).hasCount(before + 1);
         }
     }
 

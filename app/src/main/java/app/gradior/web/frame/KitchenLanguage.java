@@ -1,14 +1,11 @@
 package app.gradior.web.frame;
 
-import app.gradior.room.house.Kitchen;
-import app.gradior.room.house.Kitchens;
 import app.gradior.room.words.Language;
 import app.gradior.web.guard.TokenFilter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.LongFunction;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -21,11 +18,10 @@ import org.springframework.web.servlet.LocaleResolver;
 final class KitchenLanguage implements LocaleResolver {
     private static final Logger LOG = LoggerFactory.getLogger(KitchenLanguage.class);
     private static final String KNOWN = "gradior.language";
-    private static final String KITCHEN = "gradior.kitchen";
 
-    private final Kitchens kitchens;
+    private final KitchenOfRequest kitchens;
 
-    KitchenLanguage(Kitchens kitchens) {
+    KitchenLanguage(KitchenOfRequest kitchens) {
         this.kitchens = kitchens;
     }
 
@@ -46,21 +42,11 @@ final class KitchenLanguage implements LocaleResolver {
             return Optional.empty();
         }
         try {
-            return kitchen(request, kitchenId, kitchens::find).flatMap(Kitchen::language);
+            return kitchens.kitchen(request, kitchenId).language();
         } catch (RuntimeException e) {
             LOG.debug("no kitchen to ask for its language: {}", e.toString());
             return Optional.empty();
         }
-    }
-
-    /** The kitchen of a request, as it was when it was first asked for: it is read once. */
-    static Optional<Kitchen> kitchen(HttpServletRequest request, long id, LongFunction<Optional<Kitchen>> reads) {
-        if (request.getAttribute(KITCHEN) instanceof Kitchen known && known.id() == id) {
-            return Optional.of(known);
-        }
-        Optional<Kitchen> kitchen = reads.apply(id);
-        kitchen.ifPresent(found -> request.setAttribute(KITCHEN, found));
-        return kitchen;
     }
 
     private static @Nullable Long kitchenOf(HttpServletRequest request) {

@@ -9,14 +9,11 @@ import app.gradior.batch.Coming;
 import app.gradior.care.Cautions;
 import app.gradior.estimate.Forecast;
 import app.gradior.estimate.Prompt;
-import app.gradior.finding.Refusal;
-import app.gradior.finding.Thing;
 import app.gradior.room.batch.Acting;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.Heard;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.house.Kitchens;
 import app.gradior.room.shelf.CoolingNow;
 import app.gradior.room.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
@@ -36,7 +33,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Gives every page its frame: the kitchen, its figures, the places, and the strip of live pots. */
 @ControllerAdvice(basePackages = "app.gradior.web")
 class PageFrame {
-    private final Kitchens kitchens;
+    private final KitchenOfRequest kitchens;
     private final Batches batches;
     private final LivePots live;
     private final CoolingNow cooling;
@@ -46,7 +43,7 @@ class PageFrame {
 
     // Wide: what stands around every page.
     PageFrame(
-            Kitchens kitchens,
+            KitchenOfRequest kitchens,
             Batches batches,
             LivePots live,
             CoolingNow cooling,
@@ -109,8 +106,7 @@ class PageFrame {
         model.addAttribute("role", role);
         model.addAttribute("mayCook", role.may(Right.COOK));
         model.addAttribute("mayOwn", role.may(Right.OWN));
-        Kitchen kitchen = KitchenLanguage.kitchen(request, user.kitchenId(), kitchens::find)
-                .orElseThrow(() -> Refusal.missing(Thing.KITCHEN));
+        Kitchen kitchen = kitchens.kitchen(request, user.kitchenId());
         Figures figures = new Figures(kitchen);
         model.addAttribute("kitchen", kitchen);
         model.addAttribute("figures", figures);

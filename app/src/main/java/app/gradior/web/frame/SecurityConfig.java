@@ -144,7 +144,9 @@ class SecurityConfig {
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .sessionManagement(session -> session.sessionAuthenticationStrategy(freshSession))
                 .requestCache(cache -> cache.requestCache(WantedPage.KEPT))
-                .authorizeHttpRequests(requests -> requests.requestMatchers(
+                .authorizeHttpRequests(requests -> requests.requestMatchers(PageParts.addresses("/**"))
+                        .permitAll()
+                        .requestMatchers(
                                 "/login",
                                 "/login/refused",
                                 "/login/second",
@@ -160,13 +162,6 @@ class SecurityConfig {
                                 "/join/*/device",
                                 "/trust",
                                 "/trust/gradior.crt",
-                                "/sw.js",
-                                "/css/**",
-                                "/js/**",
-                                "/fonts/**",
-                                "/webjars/**",
-                                "/icon.svg",
-                                "/icons/**",
                                 "/manifest.webmanifest",
                                 "/favicon.ico")
                         .permitAll()

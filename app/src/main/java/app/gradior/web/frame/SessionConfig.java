@@ -14,8 +14,8 @@ import org.springframework.session.web.http.DefaultCookieSerializer;
 import org.springframework.session.web.http.SessionRepositoryFilter;
 
 /**
- * Sessions, and the cookie that names one. A session's times are kept to the minute, so that a page within the same minute changes
- * nothing in its row and does not wait for the disk; a changed id is always written.
+ * Sessions, and the cookie that names one. A session's times are kept to the minute, so that pages within the same minute
+ * write nothing ({@link SessionOnce}), and two that write the same minute, on two nodes perhaps, do not change one row twice.
  */
 @Configuration
 class SessionConfig {

@@ -11,10 +11,9 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** A paired device whose session is over comes in again by itself, as it asks for a page. */
 final class StoveFilter extends OncePerRequestFilter {
-    /** What pages are made of, and the door itself, need nobody. */
+    /** The door itself needs nobody. */
     private static final Pattern NOBODYS =
-            Pattern.compile("/(css|js|fonts|icons|webjars|trust|join)(/.*)?|/(icon\\.svg|sw\\.js|manifest\\.webmanifest"
-                    + "|favicon\\.ico|login|setup|demo|error)(/.*)?");
+            Pattern.compile("/(trust|join|manifest\\.webmanifest|favicon\\.ico|login|setup|demo|error)(/.*)?");
 
     private final Entrance entrance;
 
@@ -27,6 +26,7 @@ final class StoveFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         if (HttpMethod.GET.matches(request.getMethod())
                 && KitchenUser.signedIn().isEmpty()
+                && !PageParts.are(request.getRequestURI())
                 && !NOBODYS.matcher(request.getRequestURI()).matches()) {
             String secret = Entrance.stove(request);
             if (!secret.isEmpty()) {
