@@ -34,6 +34,34 @@ public final class MadeUp {
         return food(new Composition(100, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0), OptionalDouble.empty(), scovilleUnits, traits);
     }
 
+    /** Water with so much of something in it, g in 100 g. */
+    public static Food of(double sugars, double salt, double acids, double fat, double solubles) {
+        double water = 100 - sugars - salt - acids - fat - solubles;
+        return food(
+                new Composition(water, 0, sugars, solubles, salt, 0, acids, fat, 0, 0, 0), OptionalDouble.empty(), 0);
+    }
+
+    /** A powder that is starch by so much. */
+    public static Food starch(double percent) {
+        return new Food(
+                "made-up-powder",
+                "made up powder",
+                List.of(),
+                new Composition(100 - percent, 0, 0, 0, 0, 0, 0, 0, percent, 0, 0),
+                Optional.of(StarchKind.MAIZE),
+                FatForm.FREE,
+                BodyForm.SMOOTH,
+                1,
+                1,
+                Map.of(),
+                OptionalDouble.empty(),
+                Set.of(),
+                Set.of(),
+                0,
+                "test",
+                Makeup.NONE);
+    }
+
     private static Food food(Composition composition, OptionalDouble ph, double scovilleUnits, Trait... traits) {
         return new Food(
                 "made-up",

@@ -97,6 +97,46 @@ class RoutesTest {
     }
 
     @Test
+    void theWayThatTakesSoMuchStarchOrTheNearest() {
+        Routes routes = routes(SAUCE, 6);
+        Routes.Curve curve = curve(routes);
+        double most = curve.leastReduced().starchG();
+        assertThat(routes.withStarch(curve, most)).isEqualTo(curve.leastReduced());
+        assertThat(routes.withStarch(curve, 2 * most)).isEqualTo(curve.leastReduced());
+        assertThat(routes.withStarch(curve, 0)).isEqualTo(curve.mostReduced());
+        assertThat(routes.withStarch(curve, 0.4 * most).starchG()).isCloseTo(0.4 * most, within(1e-4 * most));
+        Routes.Point wanted =
+                routes.forYield(curve, 1200, OptionalDouble.empty()).chosen().get(0);
+        double deadline = 0.6 * wanted.minutes();
+        Routes.Choice late = routes.forYield(curve, 1200, OptionalDouble.of(deadline));
+        CannotReach.TooLate why = (CannotReach.TooLate) late.why().orElseThrow();
+        // In a pot so much wider, as much goes in that time.
+        double factor = why.wider().orElseThrow().cm() * 10 / POT.shape().topLengthMm();
+        PotOnHeat wide = PotOnHeat.unknownPair(POT.shape().wider(factor), 0);
+        app.gradior.simmer.SimmerRun run = new app.gradior.simmer.SimmerRun(SAUCE, wide, LIVELY, 1, 60);
+        run.advance(deadline * 60);
+        assertThat(SAUCE.massG() - run.massG()).isBetween(wanted.evaporatedG(), 1.1 * wanted.evaporatedG());
+        assertThat(why.instead().orElseThrow().volumeMl20c())
+                .isCloseTo(routes.forDeadline(curve, deadline).chosen().get(0).volumeMl20c(), within(1e-9));
+    }
+
+    @Test
+    void whereNeitherReducingNorStarchDoesItSaysSo() {
+        Routes thin = new Routes(
+                Sauces.of("water", 900),
+                POT,
+                LIVELY,
+                Thickening.Mix.flourAndButter(Thickening.Form.BROWN_ROUX),
+                9.5,
+                98,
+                1);
+        assertThat(thin.curve()).isInstanceOfSatisfying(Routes.NoWay.class, no -> {
+            assertThat(no.field()).isEqualTo("target");
+            assertThat(no.why()).isEqualTo(new CannotReach.NeitherWay(StarchKind.WHEAT_FLOUR, 9.5));
+        });
+    }
+
+    @Test
     void stockThatNeverThickensStillHasItsRoutes() {
         Routes.Curve curve = curve(routes(Sauces.of("vegetable-stock", 900), 5));
         assertThat(curve.points()).hasSizeGreaterThan(10);

@@ -72,6 +72,31 @@ class SauceRoutesTest {
     }
 
     @Test
+    void timesAWayIsSoMuchOfEverythingAndEndsAtSoManyTimesTheWeights() {
+        List<Stage> stages = List.of(
+                Stage.of(StageKind.SIMMER, Sauces.of("passata", 400), new StageEnd.Weight(350)),
+                Stage.of(StageKind.ADD, Sauces.of("water", 50), new StageEnd.Volume(380)),
+                Stage.of(StageKind.SIMMER, new StageEnd.Minutes(4)));
+        SauceRoutes.Way way = new SauceRoutes.Way(
+                stages, app.gradior.course.SauceRun.cook(stages, POT, 1, 60), 0, 0, 0, List.of(0, 1, 2));
+        List<Stage> triple = way.times(3);
+        assertThat(triple).extracting(stage -> stage.adds().massG()).containsExactly(1200.0, 150.0, 0.0);
+        assertThat(triple)
+                .extracting(Stage::end)
+                .containsExactly(new StageEnd.Weight(1050), new StageEnd.Volume(1140), new StageEnd.Minutes(4));
+    }
+
+    /** A slurry before the reduction has no powder of its own: nothing is stirred in there. */
+    @Test
+    void anEmptySlurryBeforeTheReductionIsNoStage() {
+        Mixture all = Sauces.of("passata", 800).plus(Sauces.of("vegetable-stock", 500));
+        Stage reduce = Stage.of(StageKind.REDUCE, all, new StageEnd.StepServed(6));
+        SauceRoutes with = routes(List.of(Stage.of(StageKind.SLURRY, new StageEnd.Minutes(20)), reduce), 0, 6, 60);
+        assertThat(ways(with).curve())
+                .isEqualTo(ways(routes(List.of(reduce), 0, 6, 60)).curve());
+    }
+
+    @Test
     void everyWayEndsAtTheStepThroughAllItsStages() {
         for (SauceRoutes routes : List.of(routes(gravy(), 24, 4.5, 65), routes(glaze(), 0, 6.5, 20))) {
             SauceRoutes.Ways ways = ways(routes);

@@ -52,6 +52,42 @@ class ThickeningTest {
         assertThat(before).isCloseTo(5, within(1e-6));
     }
 
+    /** Half of all, look, half of what is left, look, the rest; reckoned anew from what is in the pot each time. */
+    @Test
+    void theNextPortionIsHalfThenAQuarterThenTheRest() {
+        Mix mix = Mix.slurry(StarchKind.MAIZE);
+        double all = grams(GRAVY, mix);
+        Mixture pot = GRAVY;
+        double poured = 0;
+        for (double share : new double[] {0.5, 0.25, 0.25}) {
+            Thickening there = new Thickening(pot, mix, 98, 65, 1);
+            Thickening.Portion portion = there.next(5, poured).orElseThrow();
+            assertThat(portion.starchG()).isCloseTo(share * all, within(1e-6 * all));
+            assertThat(portion.coldLiquidG()).isCloseTo(1.5 * portion.starchG(), within(1e-9));
+            poured += portion.starchG();
+            assertThat(portion.totalStarchG()).isCloseTo(poured, within(1e-9));
+            pot = there.with(portion.starchG());
+            assertThat(portion.stepServed()).isCloseTo(Consistency.stepCooked(pot, 65), within(1e-9));
+            assertThat(portion.stepHot()).isCloseTo(Consistency.stepCooked(pot, 98), within(1e-9));
+        }
+        assertThat(poured).isCloseTo(all, within(1e-6 * all));
+        assertThat(new Thickening(pot, mix, 98, 65, 1).next(5, poured))
+                .as("it is there")
+                .isEmpty();
+        assertThat(new Thickening(pot, mix, 98, 65, 1).next(4, poured))
+                .as("and past that")
+                .isEmpty();
+        Thickening first = new Thickening(GRAVY, mix, 98, 65, 1);
+        double justTheRest = all / 0.3 - all;
+        assertThat(first.next(5, 1.01 * justTheRest).orElseThrow().starchG())
+                .as("what is left is less than three tenths of it all")
+                .isCloseTo(all, within(1e-6 * all));
+        assertThat(first.next(5, 0.99 * justTheRest).orElseThrow().starchG()).isCloseTo(all / 2, within(1e-6 * all));
+        assertThat(new Thickening(first.with(all - 0.2), mix, 98, 65, 1).next(5, all - 0.2))
+                .as("a fifth of a gram is not worth stirring up")
+                .isEmpty();
+    }
+
     @Test
     void aWetterSlurryNeedsMoreStarchAndSugarMoreToo() {
         double dry = grams(GRAVY, new Mix(StarchKind.MAIZE, Form.SLURRY, 1));

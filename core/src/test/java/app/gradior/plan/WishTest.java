@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
+import app.gradior.heat.LidState;
+import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
@@ -32,9 +34,13 @@ class WishTest {
     private static final PotOnHeat POT = PotOnHeat.unknownPair(new PotShape(260, 240, 140), 0);
 
     private static SauceRoutes.Ways ways(Mixture all) {
+        return ways(all, 0);
+    }
+
+    private static SauceRoutes.Ways ways(Mixture all, double starchG) {
         SauceRoutes routes = new SauceRoutes(
                 List.of(Stage.of(StageKind.REDUCE, all, new StageEnd.StepServed(6))),
-                0,
+                starchG,
                 POT,
                 Thickening.Mix.slurry(StarchKind.MAIZE),
                 6,
@@ -84,6 +90,81 @@ class WishTest {
                         WishFinding.AllowStarch.class,
                         allow -> assertThat(allow.starchG()).isPositive());
         assertThat(answer.point().starchG()).isCloseTo(0, within(1e-6));
+    }
+
+    /** A sauce that is written with starch, and one that only starch thickens. */
+    @Test
+    void withoutStarchTheSauceIsReducedAsFarAsItGoes() {
+        SauceRoutes.Ways written = ways(Sauces.of("passata", 800).plus(Sauces.of("vegetable-stock", 600)), 20);
+        assertThat(written.written().starchG()).isCloseTo(20, within(0.1));
+        Wish.Answer reduced = new Wish(ANY, ANY, List.of(), false).of(written, StarchKind.MAIZE);
+        assertThat(reduced.met()).isTrue();
+        assertThat(reduced.point()).isEqualTo(written.curve().mostReduced());
+        assertThat(new Wish(ANY, ANY, List.of(), true)
+                        .of(written, StarchKind.MAIZE)
+                        .point())
+                .isEqualTo(written.written());
+        double least = written.curve().mostReduced().volumeMl20c();
+        Wish.Answer more =
+                new Wish(OptionalDouble.of(1.5 * least), ANY, List.of(), false).of(written, StarchKind.MAIZE);
+        assertThat(more.why()).get().isInstanceOfSatisfying(WishFinding.YieldWithoutStarch.class, without -> {
+            assertThat(without.volumeMl()).isEqualTo(least);
+            assertThat(without.wantedMl()).isCloseTo(1.5 * least, within(0.5));
+        });
+        assertThat(more.instead().get(1))
+                .isInstanceOfSatisfying(
+                        WishFinding.MakeTimes.class,
+                        make -> assertThat(make.times()).isCloseTo(1.5, within(0.001)));
+
+        Stage covered = new Stage(
+                StageKind.REDUCE,
+                Sauces.of("vegetable-stock", 4000),
+                Look.BARE,
+                LidState.CLOSED,
+                new StageEnd.StepServed(6));
+        SauceRoutes.Ways stock = (SauceRoutes.Ways)
+                new SauceRoutes(List.of(covered), 0, POT, Thickening.Mix.slurry(StarchKind.MAIZE), 6, 60, 1).ways();
+        Wish.Answer thin = new Wish(ANY, ANY, List.of(), false).of(stock, StarchKind.MAIZE);
+        assertThat(thin.obstacle()).contains(Obstacle.STARCH);
+        assertThat(thin.why()).contains(new WishFinding.NeedsStarch());
+        assertThat(thin.instead())
+                .containsExactly(
+                        new WishFinding.AllowStarch(stock.curve().mostReduced().starchG(), StarchKind.MAIZE),
+                        new WishFinding.LowerStep());
+    }
+
+    /** Starch is not named where no more of it is taken, and no way is named that tastes as much. */
+    @Test
+    void onlyWhatHelpsIsNamed() {
+        double quickest = WAYS.curve().leastReduced().minutes();
+        assertThat(quickest).isZero();
+        Wish.Answer most = wish(OptionalDouble.of(WAYS.curve().leastReduced().volumeMl20c()), ANY, 5, true);
+        assertThat(most.met()).isTrue();
+        Wish.Answer tooSalty = wish(ANY, ANY, 0.01, true);
+        assertThat(tooSalty.instead()).noneMatch(WishFinding.StopAt.class::isInstance);
+        double salt = Taste.SALT.percent(WAYS.curve().points().get(10).sauce());
+        assertThat(wish(ANY, ANY, salt, true).instead())
+                .contains(new WishFinding.StopAt(
+                        WAYS.curve().points().get(10).volumeMl20c(),
+                        WAYS.curve().points().get(10).starchG(),
+                        StarchKind.MAIZE));
+        double needed = WAYS.written().minutes();
+        assertThat(wish(ANY, OptionalDouble.of(needed - 0.4), 5, true).met())
+                .as("half a minute is nothing")
+                .isTrue();
+        Wish.Answer hardlyLate = wish(ANY, OptionalDouble.of(needed - 0.6), 5, true);
+        assertThat(hardlyLate.obstacle()).contains(Obstacle.TIME);
+        assertThat(hardlyLate.why()).contains(new WishFinding.TakesLonger(Math.ceil(needed), Math.floor(needed - 0.6)));
+        assertThat(wish(ANY, OptionalDouble.of(0.9), 5, true).why())
+                .contains(new WishFinding.NoTime(Math.ceil(needed)));
+        assertThat(wish(ANY, OptionalDouble.of(1), 5, true).why())
+                .contains(new WishFinding.TakesLonger(Math.ceil(needed), 1));
+        double least = WAYS.curve().mostReduced().volumeMl20c();
+        assertThat(Wish.nearEnd(WAYS.curve(), least / 1.019))
+                .as("two in a hundred")
+                .isEqualTo(least);
+        assertThat(Wish.nearEnd(WAYS.curve(), least / 1.021)).isEqualTo(least / 1.021);
+        assertThat(Wish.nearEnd(WAYS.curve(), 1000)).isEqualTo(1000);
     }
 
     @Test

@@ -142,4 +142,63 @@ class SimmerRunTest {
         assertThat(brisk.minute()).isCloseTo(fine.minute(), withinPercentage(1e-3));
         assertThat(brisk.massG()).isCloseTo(fine.massG(), withinPercentage(1e-3));
     }
+
+    /** However a stretch of time ends, the clock has gone on by it, and the answer says which end it was. */
+    @Test
+    void theClockGoesOnToWhateverEndsIt() {
+        SimmerRun run = run(Sauces.of("water", 1000), POT, LIVELY);
+        assertThat(run.advance(90)).isEqualTo(SimmerRun.End.TIME);
+        assertThat(run.minute()).isCloseTo(1.5, within(1e-9));
+        assertThat(run.advanceUntil(r -> r.massG() - 1, 90)).isEqualTo(SimmerRun.End.TIME);
+        assertThat(run.minute()).isCloseTo(3, within(1e-9));
+        double there = run.massG();
+        assertThat(run.advanceUntil(r -> r.massG() - there - 5, 90)).isEqualTo(SimmerRun.End.REACHED);
+        assertThat(run.minute()).as("it was so before").isCloseTo(3, within(1e-9));
+        assertThat(run.massG()).isEqualTo(there);
+        assertThat(run.advanceUntil(r -> 1, 24 * 3600)).isEqualTo(SimmerRun.End.DRY);
+        assertThat(run.minute()).isCloseTo(3 + 24 * 60, within(1e-6));
+        assertThat(run.massG()).as("dry at a gram").isBetween(0.94, 1.0);
+        assertThat(run.advance(60)).isEqualTo(SimmerRun.End.DRY);
+        assertThat(run.minute()).isCloseTo(4 + 24 * 60, within(1e-6));
+        run.add(Sauces.of("water", 500));
+        double wet = run.massG();
+        run.advance(60);
+        assertThat(wet - run.massG()).as("water in a dry pot boils again").isGreaterThan(5);
+        SimmerRun oily = run(Sauces.of("water", 200).plus(Sauces.of("olive-oil", 500)), POT, LIVELY);
+        assertThat(oily.advance(24 * 3600)).isEqualTo(SimmerRun.End.DRY);
+        assertThat(oily.mixture().waterG() / oily.massG())
+                .as("three in a hundred")
+                .isBetween(0.028, 0.03);
+    }
+
+    /** What is set in the middle of a long step counts from there, as in a pot that is looked at every second. */
+    @Test
+    void aChangedHeatCountsAtOnce() {
+        Mixture start = Sauces.damson().plus(Sauces.of("wine-red", 200));
+        SimmerRun run = run(start, POT, LIVELY);
+        SimmerRun fine = run(start, POT, LIVELY);
+        Heat low = new Heat(Look.BARE, LidState.AJAR);
+        for (int part = 0; part < 3; part++) {
+            if (part == 1) {
+                run.set(low, 1.3);
+                fine.set(low, 1.3);
+            }
+            run.advance(100);
+            for (int second = 0; second < 100; second++) {
+                fine.advanceUntil(r -> 1, 1);
+            }
+        }
+        assertThat(run.massG()).isCloseTo(fine.massG(), within(1e-4));
+    }
+
+    @Test
+    void whatItShowsIsWhatItDoes() {
+        Mixture start = Sauces.of("wine-red", 700).plus(Sauces.of("vinegar-cider", 300));
+        SimmerRun run = run(start, POT, LIVELY);
+        double lossGPerMin = run.look().lossGPerMin();
+        run.advance(1);
+        assertThat((start.massG() - run.massG()) * 60).isCloseTo(lossGPerMin, within(0.001 * lossGPerMin));
+        assertThat(run.levelMm(250)).isCloseTo(POT.levelMm(run.volumeMlHot() + 250), within(1e-9));
+        assertThat(run.levelMm()).isCloseTo(POT.levelMm(run.volumeMlHot()), within(1e-9));
+    }
 }
