@@ -214,4 +214,188 @@ class PotCourseTest {
         course.takeOutMl(course.volumeMlHot() / 2);
         assertThat(course.massG()).isCloseTo((start.massG() - 100 - lost) / 2, within(0.5));
     }
+
+    /** Nothing of what a pot has been told is lost in a copy: heat that drifted, a lid, what is fried, what stands. */
+    @Test
+    void aCopyKnowsAllThatThePotDoes() {
+        Stage sweat = STAGES.get(0);
+        for (int state = 0; state < 4; state++) {
+            PotCourse course = course();
+            course.drift(1.4);
+            course.beginHot(state == 1 ? sweat : STEW);
+            course.advance(4);
+            if (state == 2) {
+                course.setOnHeat(false);
+            } else if (state == 3) {
+                course.add(Sauces.of("water", 400));
+            }
+            course.set(LidState.AJAR);
+            PotCourse copy = course.copy();
+            for (PotCourse one : List.of(course, copy)) {
+                one.advance(3);
+                one.setOnHeat(true);
+                one.advance(5);
+            }
+            assertThat(copy.look())
+                    .as("state " + state)
+                    .usingRecursiveComparison()
+                    .withComparatorForType((a, b) -> Math.abs(a - b) < 1e-3 ? 0 : 1, Double.class)
+                    .ignoringFields("mixture")
+                    .isEqualTo(course.look());
+            assertThat(copy.massG()).as("state " + state).isCloseTo(course.massG(), within(1e-3));
+        }
+    }
+
+    /** So much more heat than it is believed to be takes so much more off, in fat as in a boil. */
+    @Test
+    void heatThatDriftedTakesSoMuchMore() {
+        for (Stage stage : List.of(STAGES.get(0), STEW)) {
+            PotCourse usual = course();
+            PotCourse strong = course();
+            for (PotCourse course : List.of(usual, strong)) {
+                course.beginHot(stage);
+            }
+            strong.drift(1.25);
+            double perMin = usual.look().lossGPerMin();
+            assertThat(strong.look().lossGPerMin()).isCloseTo(1.25 * perMin, within(0.02 * perMin));
+            double before = usual.massG();
+            usual.advance(0.2);
+            assertThat(before - usual.massG())
+                    .as("what leaves at once")
+                    .isCloseTo(0.2 * perMin, within(0.004 * perMin));
+        }
+    }
+
+    /** In fat: by the share of an exponential that its minutes have come to, of the cells' water alone, and not past its last twentieth. */
+    @Test
+    void inFatWaterLeavesAsTheCellsGiveItUp() {
+        Mixture onions = Sauces.of("onion", 400).plus(Sauces.of("butter", 40));
+        PotCourse whole = course();
+        whole.beginHot(Stage.of(StageKind.SWEAT, onions, new StageEnd.Minutes(60)));
+        double sweating = StageRules.sweatingG(onions);
+        double last = 0;
+        for (int minute = 5; minute <= 20; minute += 5) {
+            whole.advance(5);
+            double lost = onions.massG() - whole.massG();
+            assertThat(lost)
+                    .as("after %d min", minute)
+                    .isCloseTo(
+                            StageRules.sweatedShare(minute) * sweating * StageRules.driesIn(StageKind.SWEAT),
+                            within(1e-6));
+            assertThat(lost - last).isPositive();
+            last = lost;
+        }
+        PotCourse lidded = course();
+        lidded.beginHot(Stage.of(StageKind.SWEAT, onions, new StageEnd.Minutes(60)));
+        lidded.set(LidState.CLOSED);
+        lidded.advance(20);
+        assertThat(onions.massG() - lidded.massG())
+                .isCloseTo(StageRules.sweatsPast(LidState.CLOSED) * last, within(1e-6));
+        PotCourse fierce = course();
+        fierce.beginHot(Stage.of(StageKind.SWEAT, onions, new StageEnd.Minutes(60)));
+        fierce.drift(50);
+        fierce.advance(60);
+        assertThat(onions.massG() - fierce.massG()).isCloseTo(StageRules.mostSweatedG(onions), within(1e-6));
+        PotCourse roux = course();
+        roux.beginHot(Stage.of(StageKind.TOAST, onions, new StageEnd.Minutes(10)));
+        assertThat(roux.look().lossGPerMin() > 0)
+                .as("what does not sweat says so")
+                .isEqualTo(StageKind.TOAST.sweats());
+    }
+
+    /** A lid that goes on as the warming begins is one that was on from the start; one on a hot pot changes no warming. */
+    @Test
+    void aLidCountsFromWhereItIsPut() {
+        PotOnHeat weak = new PotOnHeat(new PotShape(240, 240, 130), 0, 1, 1000);
+        Stage open = Stage.of(StageKind.SIMMER, Sauces.of("water", 2000), new StageEnd.Minutes(30));
+        Stage lidded = new Stage(StageKind.SIMMER, open.adds(), open.look(), LidState.CLOSED, new StageEnd.Minutes(30));
+        PotCourse later = new PotCourse(weak, 1, SERVED_C, PotCourse.Variation.NONE);
+        PotCourse fromStart = new PotCourse(weak, 1, SERVED_C, PotCourse.Variation.NONE);
+        later.begin(open);
+        later.set(LidState.CLOSED);
+        fromStart.begin(lidded);
+        assertThat(later.warmUpLeftMinutes()).isCloseTo(fromStart.warmUpLeftMinutes(), within(1e-9));
+        double there = fromStart.warmUpLeftMinutes();
+        for (PotCourse course : List.of(later, fromStart)) {
+            course.advance(there + 5);
+        }
+        assertThat(later.massG()).isCloseTo(fromStart.massG(), within(1e-6));
+        assertThat(later.isWarming()).isFalse();
+        assertThat(later.isComingToHeat()).isFalse();
+    }
+
+    /** What is taken out is of the same composition, and no more than nearly all of it; the rest goes on as it was. */
+    @Test
+    void theLastOfAPotIsNotTakenOut() {
+        PotCourse course = course();
+        course.beginHot(STEW);
+        course.advance(2);
+        double before = course.massG();
+        double salt = course.mixture().sugarsG() / before;
+        course.takeOutG(2 * before);
+        assertThat(course.massG()).isCloseTo(0.05 * before, within(1e-6));
+        assertThat(course.mixture().sugarsG() / course.massG()).isCloseTo(salt, within(1e-9));
+        assertThat(course.isWarming()).as("nothing cold went in").isFalse();
+        course.takeOutG(-5);
+        assertThat(course.massG()).as("nothing is put in by it").isCloseTo(0.05 * before, within(1e-6));
+        PotCourse empty = course();
+        empty.takeOutG(5);
+        assertThat(empty.massG()).isZero();
+        PotCourse warming = course();
+        warming.begin(STEW);
+        warming.advance(2);
+        double left = warming.warmUpLeftMinutes();
+        warming.takeOutG(600);
+        assertThat(warming.isComingToHeat()).isTrue();
+        assertThat(warming.warmUpLeftMinutes()).as("there is less to warm").isBetween(0.3 * left, 0.75 * left);
+    }
+
+    @Test
+    void aSplashStopsTheBoilForAMomentAndNoMore() {
+        PotCourse course = course();
+        course.beginHot(STEW);
+        course.advance(3);
+        course.add(Sauces.of("water", 15));
+        assertThat(course.isWarming()).isTrue();
+        assertThat(course.isComingToHeat()).isFalse();
+        course.add(Sauces.of("water", 600));
+        assertThat(course.isComingToHeat()).isTrue();
+    }
+
+    /** By a tool in another's place: what stayed behind is what was weighed, or so much of what the model says. */
+    @Test
+    void whatStaysInATool() {
+        PotCourse usual = course();
+        PotCourse clinging = new PotCourse(POT, 1, SERVED_C, new PotCourse.Variation(look -> 1, 1, 1.5));
+        for (PotCourse course : List.of(usual, clinging)) {
+            course.beginHot(STEW);
+            course.press(Pressing.MILLED, Double.NaN);
+        }
+        double behind = 1250 - usual.massG();
+        assertThat(behind).isBetween(20.0, 250.0);
+        assertThat(1250 - clinging.massG()).isCloseTo(1.5 * behind, within(1e-6));
+        assertThat(clinging.leftBehind().massG()).isCloseTo(1.5 * behind, within(1e-6));
+        PotCourse weighed = course();
+        weighed.beginHot(STEW);
+        weighed.press(Pressing.MILLED, 2000);
+        assertThat(weighed.massG()).as("not all of it").isCloseTo(0.05 * 1250, within(1e-6));
+        assertThat(weighed.isWarming()).isFalse();
+    }
+
+    /** Slower on its way by so much, and not in what it does there. */
+    @Test
+    void aPotThatIsSlowToGetHot() {
+        PotCourse slow = new PotCourse(POT, 1, SERVED_C, new PotCourse.Variation(look -> 1, 1.5, 1));
+        PotCourse usual = course();
+        for (PotCourse course : List.of(usual, slow)) {
+            course.begin(STEW);
+        }
+        assertThat(slow.warmUpLeftMinutes()).isCloseTo(1.5 * usual.warmUpLeftMinutes(), within(1e-9));
+        double there = usual.warmUpLeftMinutes();
+        usual.advance(there);
+        slow.advance(1.5 * there);
+        assertThat(slow.massG()).isCloseTo(usual.massG(), within(1e-6));
+        assertThat(slow.tempC()).isCloseTo(usual.tempC(), within(1e-9));
+        assertThat(slow.stageStartMl20c()).isEqualTo(STEW.adds().volumeMl20c());
+    }
 }
