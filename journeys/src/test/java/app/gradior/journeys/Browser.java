@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Debian's headless Chromium. */
 final class Browser implements AutoCloseable {
@@ -30,43 +31,58 @@ final class Browser implements AutoCloseable {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     }
 
-    private final Playwright playwright =
-            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-    private final com.microsoft.playwright.Browser chromium;
+    /** The one that most tests share: each has contexts of its own in it, which know nothing of each other. */
+    private static @Nullable Chromium shared;
+
+    private final Chromium chromium;
+    private final List<String> errors = new ArrayList<>();
+    private final Evidence evidence;
 
     Browser() {
-        this(Map.of());
+        if (shared == null || !shared.browser.isConnected()) {
+            shared = Chromium.start(System.getenv());
+        }
+        chromium = shared;
+        evidence = Evidence.of(() -> {});
     }
 
-    /** With an environment of its own: its home tells which authorities it trusts. */
+    /** One of its own, with an environment of its own: its home tells which authorities it trusts. */
     Browser(Map<String, String> environment) {
         Map<String, String> all = new HashMap<>(System.getenv());
         all.putAll(environment);
-        chromium = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setEnv(all)
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync",
-                                "--disable-dev-shm-usage")));
+        chromium = Chromium.start(all);
+        evidence = Evidence.of(chromium.playwright::close);
     }
 
-    private final List<String> errors = new ArrayList<>();
-    private final Evidence evidence = Evidence.of(playwright::close);
+    private record Chromium(Playwright playwright, com.microsoft.playwright.Browser browser) {
+        static Chromium start(Map<String, String> environment) {
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            return new Chromium(
+                    playwright,
+                    playwright
+                            .chromium()
+                            .launch(new BrowserType.LaunchOptions()
+                                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                    .setEnv(environment)
+                                    .setArgs(List.of(
+                                            "--no-sandbox",
+                                            "--disable-gpu",
+                                            "--disable-quic",
+                                            "--no-first-run",
+                                            "--disable-background-networking",
+                                            "--disable-component-update",
+                                            "--disable-sync",
+                                            "--disable-dev-shm-usage"))));
+        }
+    }
 
     Page page(String baseUrl, int width, int height) {
         return page(baseUrl, width, height, ColorScheme.LIGHT);
     }
 
     Page page(String baseUrl, int width, int height, ColorScheme scheme) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+        BrowserContext context = chromium.browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setLocale("en-GB")
                 .setBaseURL(baseUrl)
                 .setColorScheme(scheme)

@@ -38,9 +38,9 @@ final class Evidence {
     }
 
     /**
-     * Evidence of a browser that was just opened.
+     * Evidence of what is opened in a browser.
      *
-     * @param closes ends the browser
+     * @param closes what else there is to end
      */
     static Evidence of(Runnable closes) {
         Evidence evidence = new Evidence(closes);
@@ -68,6 +68,7 @@ final class Evidence {
     }
 
     private void end() {
+        contexts.forEach(BrowserContext::close);
         closes.run();
         ALL.remove(this);
     }

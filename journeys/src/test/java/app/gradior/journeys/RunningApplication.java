@@ -153,27 +153,15 @@ final class RunningApplication implements AutoCloseable {
 
     private Process start() {
         try {
-            List<String> command = new ArrayList<>(List.of(
-                    Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                    System.getProperty("gradior.jit", "-XX:TieredStopAtLevel=1"),
-                    "-XX:+UseSerialGC"));
-            command.addAll(
-                    jar.isEmpty()
-                            ? List.of("-cp", System.getProperty("java.class.path"), "app.gradior.GradiorApplication")
-                            : List.of("-jar", jar));
-            ProcessBuilder builder = new ProcessBuilder(command)
+            List<String> flags =
+                    List.of(System.getProperty("gradior.jit", "-XX:TieredStopAtLevel=1"), "-XX:+UseSerialGC");
+            ProcessBuilder builder = new ProcessBuilder(
+                            inTestsDatabase() ? ClassData.command(flags) : ClassData.command(flags, program()))
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(log.toFile()));
             builder.environment().put("GRADIOR_DB_URL", databaseUrl);
-            if (!settings.containsKey("GRADIOR_DB_USER")) {
-                builder.environment()
-                        .put("GRADIOR_DB_USER", PrivateMariaDb.get().user());
-                builder.environment()
-                        .put("GRADIOR_DB_PASSWORD", PrivateMariaDb.get().password());
-                builder.environment()
-                        .put("GRADIOR_DB_OWNER", PrivateMariaDb.get().owner());
-                builder.environment()
-                        .put("GRADIOR_DB_OWNER_PASSWORD", PrivateMariaDb.get().password());
+            if (inTestsDatabase()) {
+                accounts(builder.environment());
             }
             builder.environment().put("GRADIOR_PORT", String.valueOf(port));
             builder.environment().put("GRADIOR_DEMO", String.valueOf(demo));
@@ -186,6 +174,23 @@ final class RunningApplication implements AutoCloseable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private boolean inTestsDatabase() {
+        return !settings.containsKey("GRADIOR_DB_USER");
+    }
+
+    private List<String> program() {
+        return jar.isEmpty() ? ClassData.PROGRAM : List.of("-jar", jar);
+    }
+
+    /** Who it is in the tests' own database: who reads and writes rows, and who makes tables. */
+    static void accounts(Map<String, String> environment) {
+        PrivateMariaDb db = PrivateMariaDb.get();
+        environment.put("GRADIOR_DB_USER", db.user());
+        environment.put("GRADIOR_DB_PASSWORD", db.password());
+        environment.put("GRADIOR_DB_OWNER", db.owner());
+        environment.put("GRADIOR_DB_OWNER_PASSWORD", db.password());
     }
 
     private void awaitUp(Process started) throws IOException {
