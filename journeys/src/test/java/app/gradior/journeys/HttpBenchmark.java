@@ -49,9 +49,13 @@ final class HttpBenchmark {
                     i -> "/plan/answer?sauce=" + (i % 8 + 1) + "&amount=1." + (i % 9 + 1) + "&step=" + (5 + i % 3)
                             + ".5");
             double idle = bench.measure("a live pot's panel", 60, i -> "/pot/41/panel");
-            try (Neighbour neighbour = new Neighbour(application)) {
-                bench.measure("the same beside a kitchen that asks 40 at once", 1.5 * idle, i -> "/pot/41/panel");
-                System.out.printf("%-46s %10d%n", "  answers that it had meanwhile", neighbour.answered());
+            Neighbour.movesIn(application);
+            for (boolean listens : new boolean[] {true, false}) {
+                try (Neighbour neighbour = new Neighbour(application, listens)) {
+                    String what = "beside 40 askers who " + (listens ? "wait when told to" : "never wait");
+                    bench.measure(what, 1.5 * idle, i -> "/pot/41/panel");
+                    System.out.printf("%-46s %10d%n", "  answers that they had meanwhile", neighbour.answered());
+                }
             }
             manyBatches(application);
             bench.measure("log, 10,000 batches, a page", 60, i -> "/log?page=" + i % 150);
@@ -150,13 +154,23 @@ final class HttpBenchmark {
         private final AtomicLong answered = new AtomicLong();
         private final AtomicBoolean over = new AtomicBoolean();
         private final List<Thread> threads = new ArrayList<>();
+        private final boolean listens;
 
-        Neighbour(RunningApplication application) {
+        static void movesIn(RunningApplication application) {
             try (Connection database = application.database()) {
                 ManyKitchens.copy(database, 1, 1);
             } catch (SQLException e) {
                 throw new IllegalStateException(e);
             }
+        }
+
+        /**
+         * Begins to ask.
+         *
+         * @param listens whether its program waits when it is told to
+         */
+        Neighbour(RunningApplication application, boolean listens) {
+            this.listens = listens;
             String forecast = application.url() + "/api/v1/batches/" + ManyKitchens.id(41, 1) + "/forecast?at=";
             for (int i = 0; i < AT_ONCE; i++) {
                 Thread thread = new Thread(() -> ask(forecast));
@@ -177,7 +191,7 @@ final class HttpBenchmark {
                             HttpResponse.BodyHandlers.discarding());
                     if (answer.statusCode() == 200) {
                         answered.incrementAndGet();
-                    } else {
+                    } else if (listens) {
                         long wait =
                                 answer.headers().firstValueAsLong("Retry-After").orElse(1);
                         LockSupport.parkNanos(Duration.ofSeconds(wait).toNanos());

@@ -10,6 +10,7 @@ import app.gradior.room.words.Words;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Quotas;
 import app.gradior.web.guard.TokenFilter;
+import app.gradior.web.guard.ToldToWait;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -100,7 +101,12 @@ class SecurityConfig {
     @Bean
     @Order(1)
     SecurityFilterChain api(
-            HttpSecurity http, Tokens tokens, JsonMapper json, Quotas quotas, GradiorProperties properties)
+            HttpSecurity http,
+            Tokens tokens,
+            JsonMapper json,
+            Quotas quotas,
+            ToldToWait told,
+            GradiorProperties properties)
             throws Exception {
         return http.securityMatcher("/api/**")
                 .csrf(csrf -> csrf.disable())
@@ -108,7 +114,7 @@ class SecurityConfig {
                 .requestCache(cache -> cache.disable())
                 .headers(this::headers)
                 .addFilterBefore(
-                        new TokenFilter(tokens, json, quotas, properties.openapi()),
+                        new TokenFilter(tokens, json, quotas, told, properties.openapi()),
                         UsernamePasswordAuthenticationFilter.class)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .build();

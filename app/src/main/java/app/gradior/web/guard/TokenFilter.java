@@ -15,6 +15,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -36,15 +37,17 @@ public final class TokenFilter extends OncePerRequestFilter {
     private final JsonMapper json;
 
     private final Quotas quotas;
+    private final ToldToWait told;
     private final boolean openDescription;
 
     /**
      * @param openDescription whether the API's description is shown to those without a token
      */
-    public TokenFilter(Tokens tokens, JsonMapper json, Quotas quotas, boolean openDescription) {
+    public TokenFilter(Tokens tokens, JsonMapper json, Quotas quotas, ToldToWait told, boolean openDescription) {
         this.tokens = tokens;
         this.json = json;
         this.quotas = quotas;
+        this.told = told;
         this.openDescription = openDescription;
     }
 
@@ -64,21 +67,28 @@ public final class TokenFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         String header = request.getHeader("Authorization");
-        Optional<KitchenToken> token = header != null && header.startsWith(BEARER)
-                ? tokens.find(header.substring(BEARER.length()).strip())
-                : Optional.empty();
+        String secret = header != null && header.startsWith(BEARER)
+                ? header.substring(BEARER.length()).strip()
+                : "";
+        long wait = told.seconds(secret);
+        if (wait > 0) {
+            Refused again = tooMuch(new TooMuch(wait));
+            told.hold(request, () -> again.write(response));
+            return;
+        }
+        Optional<KitchenToken> token = secret.isEmpty() ? Optional.empty() : tokens.find(secret);
         if (token.isEmpty()) {
             LOG.warn("a call from {} without a valid token: {}", request.getRemoteAddr(), request.getMethod());
-            refuse(
-                    response,
-                    HttpStatus.UNAUTHORIZED,
-                    "Authorization",
-                    Words.text("token-filter.a-valid-token-is-needed-authorization"));
+            String text = Words.text("token-filter.a-valid-token-is-needed-authorization");
+            refused(HttpStatus.UNAUTHORIZED, Map.of("WWW-Authenticate", "Bearer"), new Fault("Authorization", text))
+                    .write(response);
             return;
         }
         byte[] body = request.getInputStream().readNBytes(LARGEST_BODY + 1);
         if (body.length > LARGEST_BODY) {
-            refuse(response, HttpStatus.CONTENT_TOO_LARGE, "body", Words.text("token-filter.the-body-is-over-kb"));
+            String text = Words.text("token-filter.the-body-is-over-kb");
+            refused(HttpStatus.CONTENT_TOO_LARGE, Map.of(), new Fault("body", text))
+                    .write(response);
             return;
         }
         KitchenToken row = token.get();
@@ -90,9 +100,9 @@ public final class TokenFilter extends OncePerRequestFilter {
                 chain.doFilter(new Buffered(request, body), response);
                 return row;
             });
-        } catch (TooMuch wait) {
-            response.setHeader("Retry-After", Long.toString(wait.seconds()));
-            refuse(response, HttpStatus.TOO_MANY_REQUESTS, "Authorization", String.valueOf(wait.getMessage()));
+        } catch (TooMuch e) {
+            told.tell(secret, e.seconds());
+            tooMuch(e).write(response);
         } catch (IOException | ServletException | RuntimeException e) {
             throw e;
         } catch (Exception e) {
@@ -110,15 +120,25 @@ public final class TokenFilter extends OncePerRequestFilter {
         return reckons ? COST_OF_RECKONING : 1;
     }
 
-    private void refuse(HttpServletResponse response, HttpStatus status, String field, String message)
-            throws IOException {
-        response.setStatus(status.value());
-        response.setContentType("application/problem+json");
-        if (status == HttpStatus.UNAUTHORIZED) {
-            response.setHeader("WWW-Authenticate", "Bearer");
+    private Refused tooMuch(TooMuch wait) {
+        return refused(
+                HttpStatus.TOO_MANY_REQUESTS,
+                Map.of("Retry-After", Long.toString(wait.seconds())),
+                new Fault("Authorization", String.valueOf(wait.getMessage())));
+    }
+
+    private Refused refused(HttpStatus status, Map<String, String> headers, Fault fault) {
+        return new Refused(status, headers, json.writeValueAsBytes(Problems.problem(status, List.of(fault))));
+    }
+
+    /** A refusal in words, for whoever writes it: in the language of the call, which a later thread does not know. */
+    private record Refused(HttpStatus status, Map<String, String> headers, byte[] body) {
+        void write(HttpServletResponse response) throws IOException {
+            response.setStatus(status.value());
+            response.setContentType("application/problem+json");
+            headers.forEach(response::setHeader);
+            response.getOutputStream().write(body);
         }
-        response.getOutputStream()
-                .write(json.writeValueAsBytes(Problems.problem(status, List.of(new Fault(field, message)))));
     }
 
     /** The request with its body already read. */

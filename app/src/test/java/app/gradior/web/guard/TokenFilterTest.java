@@ -1,0 +1,70 @@
+package app.gradior.web.guard;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+
+import app.gradior.ApplicationTest;
+import app.gradior.measure.MeasureSystem;
+import app.gradior.room.house.Kitchens;
+import app.gradior.room.house.Tokens;
+import java.time.Duration;
+import java.util.concurrent.locks.LockSupport;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.MvcResult;
+
+/** A token that was told to wait is not asked about again before it has waited; another of the same kitchen is. */
+@ApplicationTest
+class TokenFilterTest {
+    private static final long PATIENCE_NS = Duration.ofMinutes(1).toNanos();
+
+    @Autowired
+    private MockMvc mvc;
+
+    @Autowired
+    private Kitchens kitchens;
+
+    @Autowired
+    private Tokens tokens;
+
+    @Autowired
+    private ToldToWait told;
+
+    @Test
+    void refusedWhileItShouldWait() throws Exception {
+        long kitchen = kitchens.setUp(
+                new Kitchens.SetUp(
+                        "waits-" + System.nanoTime(),
+                        "a long password",
+                        "Waits",
+                        MeasureSystem.METRIC,
+                        false,
+                        0,
+                        "UTC"),
+                false);
+        String hasty = tokens.make(kitchen, "hasty", Tokens.Scope.READ);
+        String patient = tokens.make(kitchen, "patient", Tokens.Scope.READ);
+        assertThat(call(hasty).getResponse().getStatus()).isEqualTo(200);
+
+        told.tell(hasty, 600);
+        MvcResult refused = call(hasty);
+        assertThat(refused.getRequest().isAsyncStarted()).as("held back").isTrue();
+        MockHttpServletResponse answer = refused.getResponse();
+        long end = System.nanoTime() + PATIENCE_NS;
+        while (answer.getContentAsByteArray().length == 0 && System.nanoTime() < end) {
+            LockSupport.parkNanos(10_000_000);
+        }
+        assertThat(answer.getStatus()).isEqualTo(429);
+        assertThat(Integer.parseInt(String.valueOf(answer.getHeader("Retry-After"))))
+                .isBetween(500, 600);
+        assertThat(answer.getContentAsString()).contains("\"Authorization\"");
+        assertThat(call(patient).getResponse().getStatus()).isEqualTo(200);
+    }
+
+    private MvcResult call(String token) throws Exception {
+        return mvc.perform(get("/api/v1/foods?q=salt").header("Authorization", "Bearer " + token))
+                .andReturn();
+    }
+}
