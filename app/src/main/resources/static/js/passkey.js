@@ -58,9 +58,9 @@ if (sign) {
 
 const make = /** @type {HTMLElement | null} */ (document.querySelector('#make-passkey'));
 if (make) {
-  const label = /** @type {HTMLInputElement} */ (make.querySelector('input'));
+  const [label, password] = make.querySelectorAll('input');
   offer(make, async () => {
-    const publicKey = key.parseCreationOptionsFromJSON(await ask('/account/passkeys/options'));
+    const publicKey = key.parseCreationOptionsFromJSON(await ask('/account/passkeys/options', { password: password.value }));
     const made = /** @type {any} */ (await navigator.credentials.create({ publicKey }));
     return ask('/account/passkeys', { label: label.value, credential: made.toJSON() });
   });

@@ -59,6 +59,7 @@ public class Passkeys {
     private static final int MOST_CHALLENGES = 10_000;
 
     private static final int LONGEST_LABEL = 80;
+    private static final String TO_SIGN_IN = "sign in";
     private static final Pattern NUMBERS = Pattern.compile("[0-9.]+|.*:.*|\\[.*");
 
     private final UserCredentialRepository keys;
@@ -136,7 +137,7 @@ public class Passkeys {
             throw Refusal.unfit("passkeys", new PeopleFinding.Enough(MOST));
         }
         PublicKeyCredentialCreationOptions options = creation(who, at, Bytes.random());
-        keep(options.getChallenge());
+        keep(options.getChallenge(), toMakeOne(who));
         return json.writeValueAsString(options);
     }
 
@@ -158,12 +159,12 @@ public class Passkeys {
      * @param made what the browser answered, as JSON
      * @throws Refusal when it is none, or its challenge is over
      */
-    @Transactional
+    @Transactional(noRollbackFor = Refusal.class) // a challenge counts once, whatever comes of it
     public void keep(Authentication who, At at, String label, String made) {
         String called = Refusal.text("label", label, LONGEST_LABEL);
         PublicKeyCredential<AuthenticatorAttestationResponse> credential =
                 read(made, new TypeReference<PublicKeyCredential<AuthenticatorAttestationResponse>>() {});
-        Bytes challenge = used(credential.getResponse().getClientDataJSON());
+        Bytes challenge = used(credential.getResponse().getClientDataJSON(), toMakeOne(who));
         try {
             party(at)
                     .registerCredential(new ImmutableRelyingPartyRegistrationRequest(
@@ -179,7 +180,7 @@ public class Passkeys {
     @Transactional
     public String toSignIn(At at) {
         PublicKeyCredentialRequestOptions options = request(at, Bytes.random());
-        keep(options.getChallenge());
+        keep(options.getChallenge(), TO_SIGN_IN);
         return json.writeValueAsString(options);
     }
 
@@ -202,7 +203,7 @@ public class Passkeys {
     public Optional<SignIn.Account> account(At at, String signed, String address) {
         PublicKeyCredential<AuthenticatorAssertionResponse> credential =
                 read(signed, new TypeReference<PublicKeyCredential<AuthenticatorAssertionResponse>>() {});
-        Bytes challenge = used(credential.getResponse().getClientDataJSON());
+        Bytes challenge = used(credential.getResponse().getClientDataJSON(), TO_SIGN_IN);
         try {
             PublicKeyCredentialUserEntity user =
                     party(at).authenticate(new RelyingPartyAuthenticationRequest(request(at, challenge), credential));
@@ -233,18 +234,23 @@ public class Passkeys {
         }
     }
 
-    private void keep(Bytes challenge) {
+    /** What a challenge is for: one that was given to anybody at the door makes no key. */
+    private static String toMakeOne(Authentication who) {
+        return "make " + who.getName();
+    }
+
+    private void keep(Bytes challenge, String purpose) {
         if (mapper.challenges() >= MOST_CHALLENGES) {
             mapper.forgetChallenges(Utc.now(clock));
             if (mapper.challenges() >= MOST_CHALLENGES) {
                 throw new TooManyTries(LIFE);
             }
         }
-        mapper.insertChallenge(hash(challenge), Utc.now(clock).plus(LIFE));
+        mapper.insertChallenge(hash(challenge, purpose), Utc.now(clock).plus(LIFE));
     }
 
-    /** The challenge that was signed, if it is one of ours; it counts no more. */
-    private Bytes used(Bytes clientData) {
+    /** The challenge that was signed, if it is one of ours and for this; it counts no more. */
+    private Bytes used(Bytes clientData, String purpose) {
         Bytes challenge;
         try {
             challenge = new Bytes(Base64.getUrlDecoder()
@@ -254,14 +260,14 @@ public class Passkeys {
         } catch (JacksonException | IllegalArgumentException e) {
             throw notTaken();
         }
-        if (mapper.useChallenge(hash(challenge), Utc.now(clock)) == 0) {
+        if (mapper.useChallenge(hash(challenge, purpose), Utc.now(clock)) == 0) {
             throw notTaken();
         }
         return challenge;
     }
 
-    private static String hash(Bytes challenge) {
-        return Hashes.sha256(challenge.toBase64UrlString());
+    private static String hash(Bytes challenge, String purpose) {
+        return Hashes.sha256(challenge.toBase64UrlString() + " " + purpose);
     }
 
     private static Refusal notTaken() {

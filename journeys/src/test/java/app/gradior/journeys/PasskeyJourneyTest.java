@@ -7,6 +7,7 @@ import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -50,8 +51,12 @@ class PasskeyJourneyTest {
             page.click("main button.act");
             assertThat(page.locator("h1")).hasText("On the heat");
             page.navigate("/account");
-            page.fill("#make-passkey input", "Marta’s finger");
+            page.locator("#make-passkey input").first().fill("Marta’s finger");
             Browser.checkScreen(page);
+            page.fill("#make-passkey [type=password]", "a medlar in the window");
+            page.click("#make-passkey button");
+            assertThat(page.locator("#make-passkey [role=alert]")).containsText("password");
+            page.fill("#make-passkey [type=password]", "a quince in the window");
             page.click("#make-passkey button");
             assertThat(page.locator("main li:has-text('Marta’s finger')")).isVisible();
             page.click("text=Sign out");
@@ -69,7 +74,13 @@ class PasskeyJourneyTest {
 
             // Once it is removed here, what the device holds opens nothing.
             page.navigate("/account");
-            page.click("[aria-label='Remove the passkey Marta’s finger']");
+            for (String password : List.of("a medlar in the window", "a quince in the window")) {
+                assertThat(page.locator("main li:has-text('Marta’s finger')")).hasCount(1);
+                page.click("[aria-label='Remove the passkey Marta’s finger']");
+                page.fill("main li:has-text('Marta’s finger') [type=password]", password);
+                page.click("text=Remove it");
+                page.waitForLoadState();
+            }
             assertThat(page.locator("main li:has-text('Marta’s finger')")).hasCount(0);
             page.click("text=Sign out");
             page.click("#by-passkey button");

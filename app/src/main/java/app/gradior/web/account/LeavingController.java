@@ -4,6 +4,7 @@ import app.gradior.access.Audit;
 import app.gradior.access.Leaving;
 import app.gradior.access.Right;
 import app.gradior.access.TooManyTries;
+import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.room.exchange.Everything;
 import app.gradior.room.house.Kitchen;
@@ -60,7 +61,7 @@ class LeavingController {
             leaving.closeKitchen(kitchen.id(), kitchen.name(), typed);
             trail.note(Audit.What.CLOSING, "");
         } catch (Refusal refusal) {
-            say(refusal, flash);
+            say(refusal.faults(), flash);
         }
         return KITCHEN;
     }
@@ -87,9 +88,9 @@ class LeavingController {
             leaving.closeAccount(user.accountId(), user.username(), password, Entrance.from(request));
             trail.note(Audit.What.ACCOUNT_CLOSING, "");
         } catch (TooManyTries wait) {
-            say(new Refusal(Refusal.Kind.UNFIT, List.of(Waits.fault(wait, "password"))), flash);
+            say(List.of(Waits.fault(wait, "password")), flash);
         } catch (Refusal refusal) {
-            say(refusal, flash);
+            say(refusal.faults(), flash);
         }
         return ACCOUNT;
     }
@@ -102,9 +103,10 @@ class LeavingController {
         return ACCOUNT;
     }
 
-    private static void say(Refusal refusal, RedirectAttributes flash) {
-        List<String> said = refusal.faults().stream().map(Words::say).toList();
-        flash.addFlashAttribute("said", new ArrayList<>(said));
+    /** What was wrong, for the page that is shown next. */
+    static void say(List<Fault> faults, RedirectAttributes flash) {
+        flash.addFlashAttribute(
+                "said", new ArrayList<>(faults.stream().map(Words::say).toList()));
     }
 
     /** All that is this person's, and the kitchens they own. */

@@ -7,6 +7,8 @@ import app.gradior.access.SignIn;
 import app.gradior.access.TooManyTries;
 import app.gradior.finding.Refusal;
 import app.gradior.room.words.Told;
+import app.gradior.room.words.Words;
+import app.gradior.web.frame.AuditTrail;
 import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
@@ -14,7 +16,9 @@ import app.gradior.web.frame.Needs;
 import app.gradior.web.guard.Quotas;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -27,10 +31,11 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import tools.jackson.databind.JsonNode;
 
-/** Passkeys: made and removed by whoever is signed in, and signed in by. */
+/** Passkeys: made and removed by whoever is signed in and knows the password, and signed in by. */
 @Controller
 class PasskeyController {
     /** Of an address's share: sixty at once, then one a second, so that nobody takes all that may be open. */
@@ -40,12 +45,17 @@ class PasskeyController {
     private final Entrance entrance;
     private final DemoCook demo;
     private final Quotas quotas;
+    private final SignIn signIn;
+    private final AuditTrail trail;
 
-    PasskeyController(Passkeys passkeys, Entrance entrance, DemoCook demo, Quotas quotas) {
+    PasskeyController(
+            Passkeys passkeys, Entrance entrance, DemoCook demo, Quotas quotas, SignIn signIn, AuditTrail trail) {
         this.passkeys = passkeys;
         this.entrance = entrance;
         this.demo = demo;
         this.quotas = quotas;
+        this.signIn = signIn;
+        this.trail = trail;
     }
 
     static Passkeys.At at(HttpServletRequest request) {
@@ -62,14 +72,30 @@ class PasskeyController {
      */
     record Made(String label, JsonNode credential) {}
 
+    /**
+     * Who wants one.
+     *
+     * @param password theirs, as typed
+     */
+    record Wanted(@Nullable String password) {}
+
     @PostMapping("/account/passkeys/options")
     @Needs(Right.SELF)
     ResponseEntity<String> toMake(
-            Authentication who, @AuthenticationPrincipal KitchenUser user, HttpServletRequest request) {
+            Authentication who,
+            @AuthenticationPrincipal KitchenUser user,
+            @RequestBody Wanted wanted,
+            HttpServletRequest request) {
+        ask(user, wanted.password(), request);
+        return options(passkeys.toMake(who, at(request)));
+    }
+
+    /** A way in is added or taken by nobody who only found the session open. */
+    private void ask(KitchenUser user, @Nullable String password, HttpServletRequest request) {
         if (demo.is(user)) {
             throw Refusal.unfit("passkeys", Told.of("account.the-demo-has-none"));
         }
-        return options(passkeys.toMake(who, at(request)));
+        signIn.check(user.username(), password == null ? "" : password, Entrance.from(request));
     }
 
     @PostMapping("/account/passkeys")
@@ -90,10 +116,25 @@ class PasskeyController {
     }
 
     @PostMapping("/account/passkeys/remove")
-    @Audited(Audit.What.PASSKEY_REMOVED)
     @Needs(Right.SELF)
-    String remove(@AuthenticationPrincipal KitchenUser user, @RequestParam String key) {
-        passkeys.remove(user.username(), key);
+    String remove(
+            @AuthenticationPrincipal KitchenUser user,
+            @RequestParam String key,
+            @RequestParam(defaultValue = "") String password,
+            HttpServletRequest request,
+            RedirectAttributes flash) {
+        try {
+            ask(user, password, request);
+            passkeys.remove(user.username(), key);
+            trail.note(Audit.What.PASSKEY_REMOVED, "");
+        } catch (TooManyTries wait) {
+            LeavingController.say(List.of(Waits.fault(wait, "password")), flash);
+        } catch (Refusal refusal) {
+            if (refusal.kind() != Refusal.Kind.UNFIT) {
+                throw refusal;
+            }
+            LeavingController.say(refusal.faults(), flash);
+        }
         return "redirect:/account";
     }
 
@@ -122,9 +163,9 @@ class PasskeyController {
     }
 
     @ExceptionHandler
-    ResponseEntity<Void> tooMany(TooManyTries wait) {
+    ResponseEntity<Map<String, String>> tooMany(TooManyTries wait) {
         return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
                 .header(HttpHeaders.RETRY_AFTER, String.valueOf(wait.seconds()))
-                .build();
+                .body(Map.of("detail", Words.say(Waits.fault(wait, "password"))));
     }
 }
