@@ -32,7 +32,7 @@ final class ClassData {
                 .map(Path::of)
                 .filter(Files::isRegularFile)
                 .toList();
-        if (jars.stream().noneMatch(ClassData::isTheApplication)) {
+        if (Boolean.getBoolean("gradior.noClassData") || jars.stream().noneMatch(ClassData::isTheApplication)) {
             return command(flags, PROGRAM); // folders cannot be archived
         }
         List<String> program = program(jars.stream().map(Path::toString).collect(Collectors.joining(":")));

@@ -14,11 +14,12 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** Three MariaDB servers of Debian's packages that hold one database together by Galera, on loopback. */
+/** Three MariaDB servers of Debian's packages that hold one database together by Galera, each behind a cable, or all on loopback. */
 final class GaleraCluster implements AutoCloseable {
     private static final String LIBRARY = "/usr/lib/galera/libgalera_smm.so";
     private static final String PASSWORD = "rehearsal-only";
@@ -28,7 +29,13 @@ final class GaleraCluster implements AutoCloseable {
 
     private static final Duration LONGEST_JOIN = Duration.ofMinutes(3);
 
+    private static final int SIZE = 3;
+    private static final String LOOPBACK = "127.0.0.1";
+    /** Who may do everything, and how long is waited for a node that is away. */
+    private static final String AS_ROOT = "?user=root&connectTimeout=1000&socketTimeout=20000";
+
     private final Path folder;
+    private final Optional<Cables> cables = Cables.lay(SIZE);
     private final List<Node> nodes = new ArrayList<>();
 
     /** One server, and the ports of what it speaks. */
@@ -40,8 +47,15 @@ final class GaleraCluster implements AutoCloseable {
         private final int snapshots = PrivateMariaDb.freePort();
         private Process process;
 
-        Node(String name) {
+        private final String host;
+
+        Node(String name, String host) {
             this.name = name;
+            this.host = host;
+        }
+
+        private String address() {
+            return "jdbc:mariadb://" + host + ":" + port;
         }
 
         private Path data() {
@@ -49,7 +63,7 @@ final class GaleraCluster implements AutoCloseable {
         }
 
         private void start(boolean first) throws IOException {
-            String peers = nodes.stream().map(n -> "127.0.0.1:" + n.group).collect(Collectors.joining(","));
+            String peers = nodes.stream().map(n -> n.host + ":" + n.group).collect(Collectors.joining(","));
             List<String> command = new ArrayList<>(
                     List.of(
                             "mariadbd",
@@ -59,7 +73,7 @@ final class GaleraCluster implements AutoCloseable {
                             "--tmpdir=" + PrivateMariaDb.own(data(), USER),
                             "--socket=" + folder.resolve(name + ".sock"),
                             "--pid-file=" + folder.resolve(name + ".pid"),
-                            "--bind-address=127.0.0.1",
+                            "--bind-address=" + host,
                             "--port=" + port,
                             "--skip-name-resolve",
                             "--character-set-server=utf8mb4",
@@ -74,13 +88,14 @@ final class GaleraCluster implements AutoCloseable {
                             "--wsrep-cluster-name=rehearsal",
                             "--wsrep-cluster-address=gcomm://" + (first ? "" : peers),
                             "--wsrep-node-name=" + name,
-                            "--wsrep-node-address=127.0.0.1:" + group,
+                            "--wsrep-node-address=" + host + ":" + group,
                             "--wsrep-sst-method=rsync",
-                            "--wsrep-sst-receive-address=127.0.0.1:" + snapshots,
-                            "--wsrep-provider-options=gmcast.listen_addr=tcp://127.0.0.1:" + group
-                                    + ";ist.recv_addr=127.0.0.1:" + increments
+                            "--wsrep-sst-receive-address=" + host + ":" + snapshots,
+                            "--wsrep-provider-options=gmcast.listen_addr=tcp://" + host + ":" + group
+                                    + ";ist.recv_addr=" + host + ":" + increments
                                     + ";evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT6S;gcache.size=64M"));
-            process = new ProcessBuilder(command)
+            process = new ProcessBuilder(cables.map(laid -> laid.there(nodes.indexOf(this), command))
+                            .orElse(command))
                     .redirectErrorStream(true)
                     .redirectOutput(ProcessBuilder.Redirect.appendTo(
                             folder.resolve(name + ".log").toFile()))
@@ -88,8 +103,7 @@ final class GaleraCluster implements AutoCloseable {
         }
 
         private boolean isSynced() {
-            try (Connection connection =
-                            DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + port + "/", "root", "");
+            try (Connection connection = DriverManager.getConnection(address() + "/" + AS_ROOT);
                     Statement statement = connection.createStatement();
                     ResultSet row = statement.executeQuery("show status like 'wsrep_local_state_comment'")) {
                 return row.next() && "Synced".equals(row.getString(2));
@@ -127,8 +141,10 @@ final class GaleraCluster implements AutoCloseable {
                         folder,
                         folder.getFileSystem().getUserPrincipalLookupService().lookupPrincipalByName(USER));
             }
-            for (int i = 1; i <= 3; i++) {
-                nodes.add(new Node("db" + i));
+            for (int i = 0; i < SIZE; i++) {
+                int node = i;
+                nodes.add(new Node(
+                        "db" + (i + 1), cables.map(laid -> laid.address(node)).orElse(LOOPBACK)));
             }
             for (Node node : nodes) {
                 PrivateMariaDb.install(node.data(), USER, folder.resolve(node.name + ".install"));
@@ -136,23 +152,50 @@ final class GaleraCluster implements AutoCloseable {
             Runtime.getRuntime().addShutdownHook(new Thread(this::close));
             for (Node node : nodes) {
                 node.start(node == nodes.get(0));
+                if (node == nodes.get(0)) {
+                    letRootIn(node);
+                }
                 node.awaitSynced();
             }
             on(
                     0,
                     "create database gradior",
-                    "create user gradior@'127.0.0.1' identified by '" + PASSWORD + "'",
-                    "grant select, insert, update, delete on gradior.* to gradior@'127.0.0.1'",
-                    "create user gradior_schema@'127.0.0.1' identified by '" + PASSWORD + "'",
-                    "grant all on gradior.* to gradior_schema@'127.0.0.1'");
+                    "create user gradior@'%' identified by '" + PASSWORD + "'",
+                    "grant select, insert, update, delete on gradior.* to gradior@'%'",
+                    "create user gradior_schema@'%' identified by '" + PASSWORD + "'",
+                    "grant all on gradior.* to gradior_schema@'%'");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
+    /** From this side of its cable, too; what the first node knows the others get. */
+    private void letRootIn(Node first) throws IOException {
+        String grant = "create user if not exists root@'%'; grant all on *.* to root@'%' with grant option";
+        long end = System.nanoTime() + LONGEST_JOIN.toNanos();
+        while (!first.isSynced()) {
+            new ProcessBuilder(
+                            "mariadb",
+                            "--no-defaults",
+                            "-u",
+                            "root",
+                            "--socket=" + folder.resolve(first.name + ".sock"),
+                            "-e",
+                            grant)
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start()
+                    .onExit()
+                    .join();
+            LockSupport.parkNanos(Duration.ofMillis(300).toNanos());
+            if (System.nanoTime() > end) {
+                throw new IllegalStateException("nobody gets in:\n" + first.lastLines());
+            }
+        }
+    }
+
     private void on(int node, String... statements) {
-        try (Connection connection = DriverManager.getConnection(
-                        "jdbc:mariadb://127.0.0.1:" + nodes.get(node).port + "/", "root", "");
+        try (Connection connection = DriverManager.getConnection(nodes.get(node).address() + "/" + AS_ROOT);
                 Statement statement = connection.createStatement()) {
             for (String sql : statements) {
                 statement.execute(sql);
@@ -165,9 +208,10 @@ final class GaleraCluster implements AutoCloseable {
     /** The database as one application node asks it: the others take over when its first is away. */
     String url(int first) {
         String hosts = Stream.of(0, 1, 2)
-                .map(i -> "127.0.0.1:" + nodes.get((first + i) % nodes.size()).port)
+                .map(i -> nodes.get((first + i) % nodes.size()))
+                .map(node -> node.host + ":" + node.port)
                 .collect(Collectors.joining(","));
-        return "jdbc:mariadb:sequential://" + hosts + "/gradior?connectTimeout=1000&socketTimeout=15000";
+        return "jdbc:mariadb:sequential://" + hosts + "/gradior";
     }
 
     String user() {
@@ -207,9 +251,13 @@ final class GaleraCluster implements AutoCloseable {
         nodes.get(node).awaitSynced();
     }
 
-    /** One node sees the others no more, nor they it; whoever asks it still reaches it. */
+    /** One node sees the others no more, nor they it; by a cable that is pulled nobody else does either. */
     void isolate(int node, boolean away) {
-        on(node, "set global wsrep_provider_options = 'gmcast.isolate=" + (away ? 1 : 0) + "'");
+        if (cables.isPresent()) {
+            cables.get().pull(node, away);
+        } else {
+            on(node, "set global wsrep_provider_options = 'gmcast.isolate=" + (away ? 1 : 0) + "'");
+        }
         if (!away) {
             nodes.get(node).awaitSynced();
         }
@@ -217,7 +265,7 @@ final class GaleraCluster implements AutoCloseable {
 
     /** As who may do everything, on the first node. */
     Connection database() throws SQLException {
-        return DriverManager.getConnection("jdbc:mariadb://127.0.0.1:" + nodes.get(0).port + "/gradior", "root", "");
+        return DriverManager.getConnection(nodes.get(0).address() + "/gradior" + AS_ROOT);
     }
 
     /** The first column of a query on each of the nodes. */
@@ -225,8 +273,7 @@ final class GaleraCluster implements AutoCloseable {
         List<List<String>> all = new ArrayList<>();
         for (Node node : nodes) {
             List<String> found = new ArrayList<>();
-            try (Connection connection = DriverManager.getConnection(
-                            "jdbc:mariadb://127.0.0.1:" + node.port + "/gradior", "root", "");
+            try (Connection connection = DriverManager.getConnection(node.address() + "/gradior" + AS_ROOT);
                     Statement statement = connection.createStatement();
                     ResultSet rows = statement.executeQuery(query)) {
                 while (rows.next()) {
@@ -247,6 +294,7 @@ final class GaleraCluster implements AutoCloseable {
                 node.process.destroyForcibly();
             }
         }
+        cables.ifPresent(Cables::close);
         try (Stream<Path> files = Files.walk(folder)) {
             files.sorted(Comparator.reverseOrder())
                     .forEach(path -> path.toFile().delete());

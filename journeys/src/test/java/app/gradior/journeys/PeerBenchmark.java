@@ -21,8 +21,8 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntFunction;
 
 /**
- * Our pages beside peers in one run: the same bytes as a file by nginx, a page of ours with nothing to reckon, the log's query alone; and
- * what a thousand forecasts leave in memory. As ratios, since machines differ. Run by {@code ./gradior peers}.
+ * Our pages beside peers in one run: the same bytes as a file by nginx, a page of ours with nothing to reckon, the log's query alone; a
+ * start beside one of the framework alone; and what a thousand forecasts leave in memory. As ratios, since machines differ. Run by {@code ./gradior peers}.
  */
 final class PeerBenchmark {
     private static final List<String> PAGES =
@@ -30,6 +30,8 @@ final class PeerBenchmark {
     private static final int WARM_UP = 600;
     private static final int MEASURED = 300;
     private static final int FORECASTS = 1000;
+    private static final int STARTS = 5;
+    private static final long ASKS_EVERY_NS = 50_000_000;
 
     private PeerBenchmark() {}
 
@@ -54,6 +56,7 @@ final class PeerBenchmark {
                 row(page, own, "a page with nothing to reckon", plain);
             }
             row("/log?q=gla&sort=step", p95(ours, i -> "/log?q=gla&sort=step"), "its query alone", query(database));
+            starts(application);
             long before = heap(metrics);
             for (int i = 0; i < FORECASTS; i++) {
                 ours.get("/log/" + (1 + i % 40) + "/foretold");
@@ -66,6 +69,54 @@ final class PeerBenchmark {
                     heap(metrics) / 1_000_000,
                     before / 1_000_000);
         }
+    }
+
+    /** From nothing to the first answer, the middle one of so many, each without a class-data archive. */
+    private static void starts(RunningApplication application) throws IOException, InterruptedException {
+        double[] ours = new double[STARTS];
+        double[] empty = new double[STARTS];
+        for (int i = 0; i < STARTS; i++) {
+            application.kill();
+            long began = System.nanoTime();
+            application.restart();
+            ours[i] = (System.nanoTime() - began) / 1e6;
+            empty[i] = startOfAnEmptyOne();
+        }
+        Arrays.sort(ours);
+        Arrays.sort(empty);
+        row("start with the demo’s data", ours[STARTS / 2], "the framework with nothing in it", empty[STARTS / 2]);
+    }
+
+    private static double startOfAnEmptyOne() throws IOException, InterruptedException {
+        int port = PrivateMariaDb.freePort();
+        ProcessBuilder builder = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:+UseSerialGC",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        EmptyApplication.class.getName())
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD);
+        builder.environment().put("GRADIOR_PORT", String.valueOf(port));
+        long began = System.nanoTime();
+        Process process = builder.start();
+        HttpRequest any = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/"))
+                .build();
+        HttpClient client = HttpClient.newHttpClient();
+        while (process.isAlive()) {
+            try {
+                client.send(any, HttpResponse.BodyHandlers.discarding());
+                break;
+            } catch (IOException e) {
+                LockSupport.parkNanos(ASKS_EVERY_NS);
+            }
+        }
+        double ms = (System.nanoTime() - began) / 1e6;
+        if (!process.isAlive()) {
+            throw new IllegalStateException("the empty one did not start");
+        }
+        process.destroyForcibly().waitFor();
+        return ms;
     }
 
     private static double p95(HttpBenchmark pages, IntFunction<String> path) throws IOException, InterruptedException {

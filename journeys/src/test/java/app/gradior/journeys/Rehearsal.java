@@ -39,6 +39,7 @@ final class Rehearsal {
     /** A kitchen records something so often, s: at 200 kitchens twenty events a second. */
     private static final int RECORDS_EVERY_S = 10;
 
+    private static final Duration LONGEST_UNREADY = Duration.ofMinutes(2);
     private static final int BETWEEN = 30;
     private static final int KILLS = 8;
     private static final int KITCHENS = 200;
@@ -80,16 +81,17 @@ final class Rehearsal {
     public static void main(String[] args) throws InterruptedException, SQLException {
         int kills = Integer.parseInt(option(args, "--kills", String.valueOf(KILLS)));
         int kitchens = Integer.parseInt(option(args, "--kitchens", String.valueOf(KITCHENS)));
+        int first = Integer.parseInt(option(args, "--first", "0"));
         String before = option(args, "--before", "");
         try (GaleraCluster database = new GaleraCluster();
-                RunningApplication first = node(database, 0, before);
-                RunningApplication second = node(database, 1, before);
-                Balancer balancer = new Balancer(List.of(first, second))) {
+                RunningApplication one = node(database, 0, before);
+                RunningApplication two = node(database, 1, before);
+                Balancer balancer = new Balancer(List.of(one, two))) {
             try (Connection connection = database.database()) {
                 ManyKitchens.copy(connection, 1, kitchens);
             }
-            Rehearsal rehearsal = new Rehearsal(database, List.of(first, second), balancer, kitchens);
-            System.exit(rehearsal.run(kills, !before.isEmpty()) ? 0 : 1);
+            Rehearsal rehearsal = new Rehearsal(database, List.of(one, two), balancer, kitchens);
+            System.exit(rehearsal.run(first, kills, !before.isEmpty()) ? 0 : 1);
         }
     }
 
@@ -101,11 +103,12 @@ final class Rehearsal {
                         "GRADIOR_DB_PASSWORD", database.password(),
                         "GRADIOR_DB_OWNER", database.owner(),
                         "GRADIOR_DB_OWNER_PASSWORD", database.password(),
+                        "GRADIOR_DB_PATIENCE_MS", "5000",
                         "GRADIOR_NODES", "true"),
                 jar);
     }
 
-    private boolean run(int kills, boolean older) throws InterruptedException {
+    private boolean run(int first, int kills, boolean older) throws InterruptedException {
         List<Thread> threads = new ArrayList<>();
         for (int copy = 1; copy <= kitchens; copy++) {
             int kitchen = copy;
@@ -130,7 +133,7 @@ final class Rehearsal {
             }
         }
         for (int i = 0; i < kills; i++) {
-            worst = Math.max(worst, killAndMend(i % (2 * nodes.size() + 2 * database.size() + 1)));
+            worst = Math.max(worst, killAndMend((first + i) % (2 * nodes.size() + 2 * database.size() + 1)));
         }
         awaitMore(BETWEEN);
         over.set(true);
@@ -179,9 +182,42 @@ final class Rehearsal {
         }
         int node = part - nodes.size();
         return during(
-                "database " + (node + 1) + " cut off from the others",
-                () -> database.isolate(node, true),
+                "database " + (node + 1) + " cut off",
+                () -> {
+                    database.isolate(node, true);
+                    tellWhenAllAreReady();
+                },
                 () -> database.isolate(node, false));
+    }
+
+    /** With a database node still away, an application node that asked it asks another. */
+    private void tellWhenAllAreReady() {
+        long began = System.nanoTime();
+        LockSupport.parkNanos(Duration.ofSeconds(1).toNanos()); // those that asked it notice
+        long end = began + LONGEST_UNREADY.toNanos();
+        while (!nodes.stream().allMatch(this::isReady)) {
+            if (System.nanoTime() > end) {
+                throw new IllegalStateException("an application is not ready after " + LONGEST_UNREADY);
+            }
+            LockSupport.parkNanos(Duration.ofMillis(100).toNanos());
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "| … all applications ready again after %.1f s | | |%n",
+                (System.nanoTime() - began) / 1e9);
+    }
+
+    private boolean isReady(RunningApplication node) {
+        HttpRequest health = HttpRequest.newBuilder(URI.create(node.url() + "/health"))
+                .timeout(Duration.ofSeconds(2))
+                .build();
+        try {
+            return http.send(health, HttpResponse.BodyHandlers.discarding()).statusCode() == 200;
+        } catch (IOException e) {
+            return false;
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** What happens, some seconds without it, and it is mended; the longest silence of all kitchens together, s. */
