@@ -11,6 +11,7 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /**
@@ -38,7 +39,7 @@ public class Quotas {
     }
 
     private static final int MOST_WAITING = 24;
-    private static final long LONGEST_WAIT_S = 10;
+    private static final long LONGEST_WAIT_MS = 10_000;
 
     private final Cache<String, Bucket> buckets = Caffeine.newBuilder()
             .maximumSize(50_000)
@@ -48,6 +49,20 @@ public class Quotas {
             .maximumSize(50_000)
             .expireAfterAccess(Duration.ofHours(1))
             .build();
+
+    private final long longestWaitMs;
+
+    @Autowired
+    Quotas() {
+        this(LONGEST_WAIT_MS);
+    }
+
+    /**
+     * @param longestWaitMs how long a call waits for its turn, ms
+     */
+    Quotas(long longestWaitMs) {
+        this.longestWaitMs = longestWaitMs;
+    }
 
     private record Share(long kitchenId, Work work) {}
 
@@ -95,8 +110,8 @@ public class Quotas {
             throw new TooMuch(1);
         }
         try {
-            if (!here.free.tryAcquire(LONGEST_WAIT_S, TimeUnit.SECONDS)) {
-                throw new TooMuch(LONGEST_WAIT_S);
+            if (!here.free.tryAcquire(longestWaitMs, TimeUnit.MILLISECONDS)) {
+                throw TooMuch.busy(1);
             }
         } finally {
             here.waiting.decrementAndGet();

@@ -101,7 +101,9 @@ public final class TokenFilter extends OncePerRequestFilter {
                 return row;
             });
         } catch (TooMuch e) {
-            told.tell(secret, e.seconds());
+            if (e.ownDoing()) {
+                told.tell(secret, e.seconds());
+            }
             tooMuch(e).write(response);
         } catch (IOException | ServletException | RuntimeException e) {
             throw e;
