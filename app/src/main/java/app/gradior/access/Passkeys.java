@@ -59,7 +59,7 @@ public class Passkeys {
     private static final int MOST_CHALLENGES = 10_000;
 
     private static final int LONGEST_LABEL = 80;
-    private static final String TO_SIGN_IN = "sign in";
+    private static final String TO_SIGN_IN = "sign-in";
     private static final Pattern NUMBERS = Pattern.compile("[0-9.]+|.*:.*|\\[.*");
 
     private final UserCredentialRepository keys;
@@ -236,7 +236,7 @@ public class Passkeys {
 
     /** What a challenge is for: one that was given to anybody at the door makes no key. */
     private static String toMakeOne(Authentication who) {
-        return "make " + who.getName();
+        return "make:" + who.getName();
     }
 
     private void keep(Bytes challenge, String purpose) {
