@@ -4,7 +4,7 @@ import static org.springframework.test.web.servlet.request.MockMvcRequestBuilder
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 
 import app.gradior.ApplicationTest;
-import app.gradior.measure.MeasureSystem;
+import app.gradior.NewKitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.house.Tokens;
 import org.junit.jupiter.api.BeforeEach;
@@ -46,9 +46,7 @@ abstract class ApiCalls {
     }
 
     long kitchen() {
-        String login = "cook-" + System.nanoTime();
-        return kitchens.setUp(
-                new Kitchens.SetUp(login, "a long password", "Test", MeasureSystem.METRIC, false, 0, "UTC"), false);
+        return NewKitchen.of(kitchens).id();
     }
 
     ResultActions ask(String path, String body) throws Exception {

@@ -43,23 +43,7 @@ public final class MadeUp {
 
     /** A powder that is starch by so much. */
     public static Food starch(double percent) {
-        return new Food(
-                "made-up-powder",
-                "made up powder",
-                List.of(),
-                new Composition(100 - percent, 0, 0, 0, 0, 0, 0, 0, percent, 0, 0),
-                Optional.of(StarchKind.MAIZE),
-                FatForm.FREE,
-                BodyForm.SMOOTH,
-                1,
-                1,
-                Map.of(),
-                OptionalDouble.empty(),
-                Set.of(),
-                Set.of(),
-                0,
-                "test",
-                Makeup.NONE);
+        return food(new Composition(100 - percent, 0, 0, 0, 0, 0, 0, 0, percent, 0, 0), OptionalDouble.empty(), 0);
     }
 
     private static Food food(Composition composition, OptionalDouble ph, double scovilleUnits, Trait... traits) {
@@ -68,7 +52,7 @@ public final class MadeUp {
                 "made up",
                 List.of(),
                 composition,
-                Optional.empty(),
+                composition.starch() > 0 ? Optional.of(StarchKind.MAIZE) : Optional.empty(),
                 FatForm.FREE,
                 BodyForm.SMOOTH,
                 1,

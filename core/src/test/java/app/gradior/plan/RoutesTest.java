@@ -10,6 +10,7 @@ import app.gradior.larder.StarchKind;
 import app.gradior.mixture.Mixture;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.Consistency;
 import app.gradior.vessel.PotShape;
 import java.util.List;
@@ -113,7 +114,7 @@ class RoutesTest {
         // In a pot so much wider, as much goes in that time.
         double factor = why.wider().orElseThrow().cm() * 10 / POT.shape().topLengthMm();
         PotOnHeat wide = PotOnHeat.unknownPair(POT.shape().wider(factor), 0);
-        app.gradior.simmer.SimmerRun run = new app.gradior.simmer.SimmerRun(SAUCE, wide, LIVELY, 1, 60);
+        SimmerRun run = new SimmerRun(SAUCE, wide, LIVELY, 1, 60);
         run.advance(deadline * 60);
         assertThat(SAUCE.massG() - run.massG()).isBetween(wanted.evaporatedG(), 1.1 * wanted.evaporatedG());
         assertThat(why.instead().orElseThrow().volumeMl20c())

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
 import app.gradior.care.StageCautions;
+import app.gradior.course.SauceRun;
 import app.gradior.course.StageResult;
 import app.gradior.finding.Finding;
 import app.gradior.heat.LidState;
@@ -77,8 +78,7 @@ class SauceRoutesTest {
                 Stage.of(StageKind.SIMMER, Sauces.of("passata", 400), new StageEnd.Weight(350)),
                 Stage.of(StageKind.ADD, Sauces.of("water", 50), new StageEnd.Volume(380)),
                 Stage.of(StageKind.SIMMER, new StageEnd.Minutes(4)));
-        SauceRoutes.Way way = new SauceRoutes.Way(
-                stages, app.gradior.course.SauceRun.cook(stages, POT, 1, 60), 0, 0, 0, List.of(0, 1, 2));
+        SauceRoutes.Way way = new SauceRoutes.Way(stages, SauceRun.cook(stages, POT, 1, 60), 0, 0, 0, List.of(0, 1, 2));
         List<Stage> triple = way.times(3);
         assertThat(triple).extracting(stage -> stage.adds().massG()).containsExactly(1200.0, 150.0, 0.0);
         assertThat(triple)

@@ -32,8 +32,9 @@ final class ClassData {
                 .map(Path::of)
                 .filter(Files::isRegularFile)
                 .toList();
+        // Folders cannot be archived.
         if (Boolean.getBoolean("gradior.noClassData") || jars.stream().noneMatch(ClassData::isTheApplication)) {
-            return command(flags, PROGRAM); // folders cannot be archived
+            return command(flags, PROGRAM);
         }
         List<String> program = program(jars.stream().map(Path::toString).collect(Collectors.joining(":")));
         Path archive = FOLDER.resolve("classes-" + builtAt(jars) + ".jsa");

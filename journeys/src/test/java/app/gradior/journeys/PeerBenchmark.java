@@ -31,7 +31,6 @@ final class PeerBenchmark {
     private static final int MEASURED = 300;
     private static final int FORECASTS = 1000;
     private static final int STARTS = 5;
-    private static final long ASKS_EVERY_NS = 50_000_000;
 
     private PeerBenchmark() {}
 
@@ -56,17 +55,18 @@ final class PeerBenchmark {
                 row(page, own, "a page with nothing to reckon", plain);
             }
             row("/log?q=gla&sort=step", p95(ours, i -> "/log?q=gla&sort=step"), "its query alone", query(database));
-            starts(application);
             long before = heap(metrics);
             for (int i = 0; i < FORECASTS; i++) {
                 ours.get("/log/" + (1 + i % 40) + "/foretold");
                 ours.get("/pot/41/panel");
             }
+            long after = heap(metrics);
+            starts(application);
             System.out.printf(
                     Locale.ROOT,
                     "%nheap after %,d forecasts: %d MB (before them %d MB)%n",
                     FORECASTS,
-                    heap(metrics) / 1_000_000,
+                    after / 1_000_000,
                     before / 1_000_000);
         }
     }
@@ -89,32 +89,20 @@ final class PeerBenchmark {
 
     private static double startOfAnEmptyOne() throws IOException, InterruptedException {
         int port = PrivateMariaDb.freePort();
-        ProcessBuilder builder = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:+UseSerialGC",
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        EmptyApplication.class.getName())
+        ProcessBuilder builder = new ProcessBuilder(ClassData.command(
+                        List.of("-XX:+UseSerialGC"),
+                        List.of("-cp", System.getProperty("java.class.path"), EmptyApplication.class.getName())))
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD);
         builder.environment().put("GRADIOR_PORT", String.valueOf(port));
-        long began = System.nanoTime();
-        Process process = builder.start();
         HttpRequest any = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/"))
                 .build();
-        HttpClient client = HttpClient.newHttpClient();
-        while (process.isAlive()) {
-            try {
-                client.send(any, HttpResponse.BodyHandlers.discarding());
-                break;
-            } catch (IOException e) {
-                LockSupport.parkNanos(ASKS_EVERY_NS);
-            }
-        }
-        double ms = (System.nanoTime() - began) / 1e6;
-        if (!process.isAlive()) {
+        long began = System.nanoTime();
+        Process process = builder.start();
+        if (!RunningApplication.answers(process, any, status -> true)) {
             throw new IllegalStateException("the empty one did not start");
         }
+        double ms = (System.nanoTime() - began) / 1e6;
         process.destroyForcibly().waitFor();
         return ms;
     }
@@ -151,7 +139,7 @@ final class PeerBenchmark {
     }
 
     /** Bytes of the heap that are in use, as the node itself says. */
-    private static long heap(int port) throws IOException, InterruptedException {
+    static long heap(int port) throws IOException, InterruptedException {
         return (long) HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/metrics"))

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
 
 /** The real application in a process of its own, on a database of its own, so that it can be killed. */
 final class RunningApplication implements AutoCloseable {
@@ -31,6 +32,8 @@ final class RunningApplication implements AutoCloseable {
     private final Path log;
     /** Whether it is up: more often, and asking would slow its start. */
     private static final Duration ASKS_EVERY = Duration.ofMillis(50);
+
+    private static final Duration LONGEST_START = Duration.ofSeconds(240);
 
     private Process process;
     /** Another version's program; empty for the one at hand. */
@@ -194,16 +197,24 @@ final class RunningApplication implements AutoCloseable {
     }
 
     private void awaitUp(Process started) throws IOException {
-        HttpClient client = HttpClient.newHttpClient();
         HttpRequest request = HttpRequest.newBuilder(URI.create(url() + (demo ? "/api/v1/foods?q=salt" : "/setup")))
                 .header("Authorization", "Bearer " + TOKEN)
                 .timeout(Duration.ofSeconds(5))
                 .build();
-        long deadline = System.nanoTime() + Duration.ofSeconds(240).toNanos();
-        while (System.nanoTime() < deadline && started.isAlive()) {
+        if (!answers(started, request, status -> status == 200)) {
+            throw new IllegalStateException("the application did not start:\n" + Files.readString(log));
+        }
+    }
+
+    /** Waits until a program answers as is wanted; false when it ended, or takes longer than any start does. */
+    static boolean answers(Process program, HttpRequest request, IntPredicate wanted) {
+        HttpClient client = HttpClient.newHttpClient();
+        long deadline = System.nanoTime() + LONGEST_START.toNanos();
+        while (System.nanoTime() < deadline && program.isAlive()) {
             try {
-                if (client.send(request, HttpResponse.BodyHandlers.discarding()).statusCode() == 200) {
-                    return;
+                if (wanted.test(client.send(request, HttpResponse.BodyHandlers.discarding())
+                        .statusCode())) {
+                    return true;
                 }
             } catch (IOException e) {
                 // not up yet
@@ -212,7 +223,7 @@ final class RunningApplication implements AutoCloseable {
             }
             LockSupport.parkNanos(ASKS_EVERY.toNanos());
         }
-        throw new IllegalStateException("the application did not start:\n" + Files.readString(log));
+        return false;
     }
 
     /** As {@code kill -9}: nothing is said good-bye to. */

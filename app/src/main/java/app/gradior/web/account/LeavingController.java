@@ -4,19 +4,16 @@ import app.gradior.access.Audit;
 import app.gradior.access.Leaving;
 import app.gradior.access.Right;
 import app.gradior.access.TooManyTries;
-import app.gradior.finding.Fault;
 import app.gradior.finding.Refusal;
 import app.gradior.room.exchange.Everything;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.words.Told;
-import app.gradior.room.words.Words;
 import app.gradior.web.frame.AuditTrail;
 import app.gradior.web.frame.Audited;
 import app.gradior.web.frame.Entrance;
 import app.gradior.web.frame.KitchenUser;
 import app.gradior.web.frame.Needs;
 import jakarta.servlet.http.HttpServletRequest;
-import java.util.ArrayList;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -61,7 +58,7 @@ class LeavingController {
             leaving.closeKitchen(kitchen.id(), kitchen.name(), typed);
             trail.note(Audit.What.CLOSING, "");
         } catch (Refusal refusal) {
-            say(refusal.faults(), flash);
+            NextPage.says(refusal.faults(), flash);
         }
         return KITCHEN;
     }
@@ -88,9 +85,9 @@ class LeavingController {
             leaving.closeAccount(user.accountId(), user.username(), password, Entrance.from(request));
             trail.note(Audit.What.ACCOUNT_CLOSING, "");
         } catch (TooManyTries wait) {
-            say(List.of(Waits.fault(wait, "password")), flash);
+            NextPage.says(List.of(Waits.fault(wait, "password")), flash);
         } catch (Refusal refusal) {
-            say(refusal.faults(), flash);
+            NextPage.says(refusal.faults(), flash);
         }
         return ACCOUNT;
     }
@@ -101,12 +98,6 @@ class LeavingController {
     String keepAccount(@AuthenticationPrincipal KitchenUser user) {
         leaving.keepAccount(user.accountId());
         return ACCOUNT;
-    }
-
-    /** What was wrong, for the page that is shown next. */
-    static void say(List<Fault> faults, RedirectAttributes flash) {
-        flash.addFlashAttribute(
-                "said", new ArrayList<>(faults.stream().map(Words::say).toList()));
     }
 
     /** All that is this person's, and the kitchens they own. */

@@ -128,12 +128,12 @@ class PasskeyController {
             passkeys.remove(user.username(), key);
             trail.note(Audit.What.PASSKEY_REMOVED, "");
         } catch (TooManyTries wait) {
-            LeavingController.say(List.of(Waits.fault(wait, "password")), flash);
+            NextPage.says(List.of(Waits.fault(wait, "password")), flash);
         } catch (Refusal refusal) {
             if (refusal.kind() != Refusal.Kind.UNFIT) {
                 throw refusal;
             }
-            LeavingController.say(refusal.faults(), flash);
+            NextPage.says(refusal.faults(), flash);
         }
         return "redirect:/account";
     }

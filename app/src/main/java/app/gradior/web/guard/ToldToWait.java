@@ -31,7 +31,7 @@ public class ToldToWait implements DisposableBean {
 
     private final Cache<String, Long> until = Caffeine.newBuilder()
             .maximumSize(50_000)
-            .expireAfterWrite(Duration.ofMinutes(1))
+            .expireAfterWrite(Duration.ofHours(1)) // longer nobody is told
             .build();
     private final AtomicInteger held = new AtomicInteger();
     private final ScheduledExecutorService later = Executors.newSingleThreadScheduledExecutor(task -> {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.ApplicationTest;
 import app.gradior.Foods;
+import app.gradior.NewKitchen;
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchEvent;
 import app.gradior.batch.BatchPlan;
@@ -19,7 +20,6 @@ import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
@@ -60,10 +60,7 @@ class BatchesTest {
 
     @BeforeEach
     void aPotOnTheHeat() {
-        kitchen = kitchens.kitchen(kitchens.setUp(
-                new Kitchens.SetUp(
-                        "cook-" + System.nanoTime(), "a long password", "Test", MeasureSystem.METRIC, false, 0, "UTC"),
-                false));
+        kitchen = NewKitchen.of(kitchens);
         id = batches.start(kitchen, "Damson", Origin.NONE, plan(), clock.instant());
     }
 

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.ApplicationTest;
 import app.gradior.Foods;
+import app.gradior.NewKitchen;
 import app.gradior.batch.BatchState;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.Origin;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
@@ -48,10 +48,7 @@ class LogOrderTest {
 
     @BeforeEach
     void aKitchen() {
-        kitchen = kitchens.kitchen(kitchens.setUp(
-                new Kitchens.SetUp(
-                        "cook-" + System.nanoTime(), "a long password", "Test", MeasureSystem.METRIC, false, 0, "UTC"),
-                false));
+        kitchen = NewKitchen.of(kitchens);
     }
 
     private static EventBody any(Random random, int i, List<Batches.Draft> before) {

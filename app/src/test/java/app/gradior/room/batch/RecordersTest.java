@@ -3,7 +3,7 @@ package app.gradior.room.batch;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.ApplicationTest;
-import app.gradior.measure.MeasureSystem;
+import app.gradior.NewKitchen;
 import app.gradior.room.house.Kitchens;
 import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.Test;
@@ -27,16 +27,7 @@ class RecordersTest {
 
     @Test
     void twoWhoAreTheFirstAtTheSameMoment() {
-        long kitchen = kitchens.setUp(
-                new Kitchens.SetUp(
-                        "first-" + System.nanoTime(),
-                        "a long password",
-                        "First",
-                        MeasureSystem.METRIC,
-                        false,
-                        0,
-                        "UTC"),
-                false);
+        long kitchen = NewKitchen.of(kitchens).id();
         Acting.Who scale = new Acting.Who(Acting.Kind.TOKEN, 77, "scale");
         long mine = transaction.execute(status -> {
             batches.liveHeads(kitchen); // from here on this transaction sees what was there by now

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.gradior.ApplicationTest;
+import app.gradior.NewKitchen;
 import app.gradior.batch.Batch;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
@@ -14,7 +15,6 @@ import app.gradior.finding.Refusal;
 import app.gradior.heat.BurnerKind;
 import app.gradior.heat.Look;
 import app.gradior.larder.StarchKind;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.AlreadyOn;
 import app.gradior.room.batch.BatchLog;
@@ -128,10 +128,7 @@ class KitchenFileTest {
     private long batchId;
 
     private Kitchen fresh() {
-        return kitchens.kitchen(kitchens.setUp(
-                new Kitchens.SetUp(
-                        "file-" + System.nanoTime(), "a long password", "Test", MeasureSystem.METRIC, false, 0, "UTC"),
-                false));
+        return NewKitchen.of(kitchens);
     }
 
     private static StageDraft stage(StageKind kind, EndKind end, double value, Integer... lines) {

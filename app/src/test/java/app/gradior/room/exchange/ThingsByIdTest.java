@@ -7,13 +7,13 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.ApplicationTest;
 import app.gradior.ApplicationTest.SetClock;
 import app.gradior.Foods;
+import app.gradior.NewKitchen;
 import app.gradior.batch.BatchPlan;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
@@ -67,9 +67,7 @@ class ThingsByIdTest {
     private KitBurner burner;
 
     private Kitchen fresh() {
-        String name = "ids-" + System.nanoTime();
-        return kitchens.kitchen(kitchens.setUp(
-                new Kitchens.SetUp(name, "a long password", name, MeasureSystem.METRIC, false, 0, "UTC"), false));
+        return NewKitchen.of(kitchens);
     }
 
     @BeforeEach

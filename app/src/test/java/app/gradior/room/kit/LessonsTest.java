@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.ApplicationTest;
 import app.gradior.Foods;
+import app.gradior.NewKitchen;
 import app.gradior.batch.Origin;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchens;
@@ -32,9 +32,7 @@ class LessonsTest {
     @Test
     @Transactional
     void everyColumnComesBackInItsPlace() {
-        long kitchen = kitchens.setUp(
-                new Kitchens.SetUp("lessons", "a long password", "Test kitchen", MeasureSystem.METRIC, false, 0, "UTC"),
-                false);
+        long kitchen = NewKitchen.of(kitchens).id();
         long batch = batches.start(
                 kitchens.kitchen(kitchen), "Damsons", Origin.NONE, Foods.glaze("Rondeau"), clock.instant());
         LocalDateTime at = LocalDateTime.parse("2026-11-27T12:00:00");

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.ApplicationTest;
 import app.gradior.Foods;
+import app.gradior.NewKitchen;
 import app.gradior.batch.EventBody;
 import app.gradior.batch.Origin;
-import app.gradior.measure.MeasureSystem;
 import app.gradior.nodes.Outbox;
 import app.gradior.room.batch.BatchChanged;
 import app.gradior.room.batch.Batches;
@@ -76,17 +76,7 @@ class NodeNewsTest {
 
     @BeforeEach
     void twoNodes() {
-        long id = kitchens.setUp(
-                new Kitchens.SetUp(
-                        "nodes-" + System.nanoTime(),
-                        "a long password",
-                        "Two nodes",
-                        MeasureSystem.METRIC,
-                        false,
-                        0,
-                        "UTC"),
-                false);
-        kitchen = kitchens.kitchen(id);
+        kitchen = NewKitchen.of(kitchens);
         batch = batches.start(kitchen, "Glaze", Origin.NONE, Foods.glaze("A pot"), clock.instant());
         here = new Node(outbox.ofAnotherNode(), batches);
         there = new Node(outbox.ofAnotherNode(), batches);

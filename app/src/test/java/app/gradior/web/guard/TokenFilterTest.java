@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 import app.gradior.ApplicationTest;
-import app.gradior.measure.MeasureSystem;
+import app.gradior.NewKitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.house.Tokens;
 import java.time.Duration;
@@ -34,16 +34,7 @@ class TokenFilterTest {
 
     @Test
     void refusedWhileItShouldWait() throws Exception {
-        long kitchen = kitchens.setUp(
-                new Kitchens.SetUp(
-                        "waits-" + System.nanoTime(),
-                        "a long password",
-                        "Waits",
-                        MeasureSystem.METRIC,
-                        false,
-                        0,
-                        "UTC"),
-                false);
+        long kitchen = NewKitchen.of(kitchens).id();
         String hasty = tokens.make(kitchen, "hasty", Tokens.Scope.READ);
         String patient = tokens.make(kitchen, "patient", Tokens.Scope.READ);
         assertThat(call(hasty).getResponse().getStatus()).isEqualTo(200);
