@@ -10,6 +10,7 @@ import app.gradior.clock.Surroundings;
 import app.gradior.course.PotCourse;
 import app.gradior.course.SauceRun;
 import app.gradior.course.StageResult;
+import app.gradior.course.Variation;
 import app.gradior.heat.Atmosphere;
 import app.gradior.heat.EvaporationRate;
 import app.gradior.heat.LidState;
@@ -166,8 +167,8 @@ class PotBalanceTest {
 
     /** Minutes from 95 to 60 °C of a pot taken off the heat, and what steamed away until then, g. */
     private static double[] besideTheHeat(double cm, double kg, LidState lid) {
-        PotCourse course = new PotCourse(
-                PotOnHeat.unknownPair(new PotShape(10 * cm, 10 * cm, 7 * cm), 0), 1, 20, PotCourse.Variation.NONE);
+        PotCourse course =
+                new PotCourse(PotOnHeat.unknownPair(new PotShape(10 * cm, 10 * cm, 7 * cm), 0), 1, 20, Variation.NONE);
         course.beginHot(new Stage(
                 StageKind.SIMMER, Sauces.of("water", 1000 * kg), Look.GENTLE, LidState.OPEN, new StageEnd.Minutes(1)));
         course.set(lid);

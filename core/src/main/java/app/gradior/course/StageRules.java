@@ -9,13 +9,11 @@ import app.gradior.heat.Oven;
 import app.gradior.heat.WaterProperties;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
-import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
-import app.gradior.simmer.PotState;
 import app.gradior.simmer.SimmerRun;
 import app.gradior.texture.Consistency;
 
@@ -277,24 +275,6 @@ final class StageRules {
             return run -> e.tempC() - run.boilingC();
         }
         return run -> 1;
-    }
-
-    /** The pot with nothing boiling in it. Steps and boiling point are NaN with nothing liquid. */
-    static PotState still(
-            double atMinute, Mixture mixture, double tempC, PotOnHeat pot, double bodyFactor, double servedC) {
-        double liquidC = Math.min(tempC, HOTTEST_LIQUID_C);
-        double hotMl = mixture.volumeMl20c() * SpecificVolume.expansion(Math.max(0, liquidC));
-        boolean liquid = mixture.serumG() > 0;
-        return new PotState(
-                atMinute,
-                mixture,
-                tempC,
-                liquid ? boilingC(mixture, pot, bodyFactor) : Double.NaN,
-                hotMl,
-                pot.shape().levelMm(hotMl),
-                liquid ? Consistency.step(mixture, bodyFactor, liquidC) : Double.NaN,
-                liquid ? Consistency.step(mixture, bodyFactor, servedC) : Double.NaN,
-                0);
     }
 
     static double boilingC(Mixture mixture, PotOnHeat pot, double bodyFactor) {

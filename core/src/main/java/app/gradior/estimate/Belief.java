@@ -1,6 +1,6 @@
 package app.gradior.estimate;
 
-import app.gradior.course.PotCourse;
+import app.gradior.course.Variation;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Pressing;
 import app.gradior.sauce.Ingredients;
@@ -137,7 +137,7 @@ final class Belief {
     }
 
     /** How a pot with these numbers differs from the model. */
-    PotCourse.Variation variation(double[] z) {
-        return new PotCourse.Variation(look -> lookFactor(z, look), warmUpFactor(z), leftBehindFactor(z));
+    Variation variation(double[] z) {
+        return new Variation(look -> lookFactor(z, look), warmUpFactor(z), leftBehindFactor(z));
     }
 }

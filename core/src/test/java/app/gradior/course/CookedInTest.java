@@ -91,7 +91,7 @@ class CookedInTest {
 
     @Test
     void foodLiftsTheLevelAndTheScaleAndChillsThePot() {
-        PotCourse course = new PotCourse(POT, 1, 65, PotCourse.Variation.NONE);
+        PotCourse course = new PotCourse(POT, 1, 65, Variation.NONE);
         course.begin(simmer(60));
         course.advance(40);
         double hotC = course.tempC();

@@ -43,7 +43,7 @@ class PotCourseTest {
             Stage.of(StageKind.COOL, new StageEnd.CooledTo(60)));
 
     private static PotCourse course() {
-        return new PotCourse(POT, 1, SERVED_C, PotCourse.Variation.NONE);
+        return new PotCourse(POT, 1, SERVED_C, Variation.NONE);
     }
 
     @Test
@@ -71,8 +71,8 @@ class PotCourseTest {
     void aLidOnTheWayUpCountsFromThenOn() {
         Stage water = Stage.of(StageKind.SIMMER, Sauces.of("water", 3000), new StageEnd.Minutes(10));
         PotOnHeat weak = new PotOnHeat(new PotShape(240, 240, 130), 0, 1, 1000);
-        PotCourse open = new PotCourse(weak, 1, SERVED_C, PotCourse.Variation.NONE);
-        PotCourse lidded = new PotCourse(weak, 1, SERVED_C, PotCourse.Variation.NONE);
+        PotCourse open = new PotCourse(weak, 1, SERVED_C, Variation.NONE);
+        PotCourse lidded = new PotCourse(weak, 1, SERVED_C, Variation.NONE);
         for (PotCourse course : List.of(open, lidded)) {
             course.begin(water);
             course.advance(10);
@@ -309,8 +309,8 @@ class PotCourseTest {
         PotOnHeat weak = new PotOnHeat(new PotShape(240, 240, 130), 0, 1, 1000);
         Stage open = Stage.of(StageKind.SIMMER, Sauces.of("water", 2000), new StageEnd.Minutes(30));
         Stage lidded = new Stage(StageKind.SIMMER, open.adds(), open.look(), LidState.CLOSED, new StageEnd.Minutes(30));
-        PotCourse later = new PotCourse(weak, 1, SERVED_C, PotCourse.Variation.NONE);
-        PotCourse fromStart = new PotCourse(weak, 1, SERVED_C, PotCourse.Variation.NONE);
+        PotCourse later = new PotCourse(weak, 1, SERVED_C, Variation.NONE);
+        PotCourse fromStart = new PotCourse(weak, 1, SERVED_C, Variation.NONE);
         later.begin(open);
         later.set(LidState.CLOSED);
         fromStart.begin(lidded);
@@ -366,7 +366,7 @@ class PotCourseTest {
     @Test
     void whatStaysInATool() {
         PotCourse usual = course();
-        PotCourse clinging = new PotCourse(POT, 1, SERVED_C, new PotCourse.Variation(look -> 1, 1, 1.5));
+        PotCourse clinging = new PotCourse(POT, 1, SERVED_C, new Variation(look -> 1, 1, 1.5));
         for (PotCourse course : List.of(usual, clinging)) {
             course.beginHot(STEW);
             course.press(Pressing.MILLED, Double.NaN);
@@ -385,7 +385,7 @@ class PotCourseTest {
     /** Slower on its way by so much, and not in what it does there. */
     @Test
     void aPotThatIsSlowToGetHot() {
-        PotCourse slow = new PotCourse(POT, 1, SERVED_C, new PotCourse.Variation(look -> 1, 1.5, 1));
+        PotCourse slow = new PotCourse(POT, 1, SERVED_C, new Variation(look -> 1, 1.5, 1));
         PotCourse usual = course();
         for (PotCourse course : List.of(usual, slow)) {
             course.begin(STEW);

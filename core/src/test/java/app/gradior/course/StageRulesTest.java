@@ -153,11 +153,11 @@ class StageRulesTest {
 
     @Test
     void aPotThatStandsHasTheVolumeOfItsHeat() {
-        PotState still = StageRules.still(7, WATER, 60, POT, 1, 20);
+        PotState still = new Still(WATER, 60, POT, OPEN, 1, 20).at(7);
         assertThat(still.volumeMlHot()).isCloseTo(WATER.volumeMl20c() * SpecificVolume.expansion(60), within(1e-9));
         assertThat(still.levelMm()).isCloseTo(SHAPE.levelMm(still.volumeMlHot()), within(1e-9));
         assertThat(still.boilingC()).isCloseTo(100, within(0.05));
-        PotState fat = StageRules.still(7, OIL, 150, POT, 1, 20);
+        PotState fat = new Still(OIL, 150, POT, OPEN, 1, 20).at(7);
         assertThat(fat.stepHot()).isNaN();
         assertThat(fat.volumeMlHot())
                 .as("as the hottest liquid")

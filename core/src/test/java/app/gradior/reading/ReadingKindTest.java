@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.gradior.Sauces;
 import app.gradior.course.PotCourse;
+import app.gradior.course.Variation;
 import app.gradior.finding.Refusal;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
@@ -23,7 +24,7 @@ class ReadingKindTest {
     /** A kilogram of water and a third of a kilogram of sugar: 25 °Bx, in a pot with straight walls. */
     private static PotCourse syrup() {
         PotOnHeat pot = new PotOnHeat(new PotShape(200, 200, 110), 0, 1, 1500);
-        PotCourse course = new PotCourse(pot, 1, 20, PotCourse.Variation.NONE);
+        PotCourse course = new PotCourse(pot, 1, 20, Variation.NONE);
         course.beginHot(Stage.of(
                 StageKind.REDUCE, Sauces.of("water", 1000).plus(Sauces.of("sugar", 333.4)), new StageEnd.Minutes(10)));
         return course;
@@ -105,7 +106,7 @@ class ReadingKindTest {
                 .isLessThan(ReadingKind.SERVED.of(pot, EMPTY_G));
         assertThat(ReadingKind.RING.of(pot, EMPTY_G)).as("syrup runs far").isCloseTo(69.1, within(0.2));
         PotCourse nothing =
-                new PotCourse(new PotOnHeat(new PotShape(200, 200, 110), 0, 1, 1500), 1, 20, PotCourse.Variation.NONE);
+                new PotCourse(new PotOnHeat(new PotShape(200, 200, 110), 0, 1, 1500), 1, 20, Variation.NONE);
         assertThat(ReadingKind.BRIX.of(nothing, EMPTY_G)).isNaN();
         assertThat(ReadingKind.RING.of(nothing, EMPTY_G)).isNaN();
     }
@@ -125,8 +126,7 @@ class ReadingKindTest {
     /** As it gets thicker and shallower its stream holds longer, its line stays longer, its bubbles grow. */
     @Test
     void whatASpoonAndAStopwatchTellGrowsWithThickness() {
-        PotCourse pot =
-                new PotCourse(new PotOnHeat(new PotShape(240, 232, 130), 0, 1, 1500), 1, 20, PotCourse.Variation.NONE);
+        PotCourse pot = new PotCourse(new PotOnHeat(new PotShape(240, 232, 130), 0, 1, 1500), 1, 20, Variation.NONE);
         pot.beginHot(Stage.of(StageKind.REDUCE, Sauces.damson(), new StageEnd.StepServed(9)));
         double[] last = {0, 0, 0};
         for (int i = 0; i < 4; i++) {

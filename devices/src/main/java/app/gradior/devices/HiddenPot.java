@@ -1,6 +1,7 @@
 package app.gradior.devices;
 
 import app.gradior.course.PotCourse;
+import app.gradior.course.Variation;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
@@ -77,7 +78,7 @@ final class HiddenPot {
                 new PotOnHeat(shape(batch.get("pot")), batch.get("altitudeM").doubleValue(), pair, NET_W),
                 body,
                 batch.get("servedC").doubleValue(),
-                new PotCourse.Variation(l -> look, 1, 1));
+                new Variation(l -> look, 1, 1));
         if (batch.get("hot").booleanValue()) {
             course.beginHot(stage(batch, stages.get(0), leftOut));
         } else {

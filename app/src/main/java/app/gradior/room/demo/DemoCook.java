@@ -6,6 +6,7 @@ import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.course.PotCourse;
+import app.gradior.course.Variation;
 import app.gradior.estimate.BatchStory;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
@@ -96,7 +97,7 @@ final class DemoCook {
                 plan.potOnHeat().withPairFactor(truth.pair()),
                 truth.body(),
                 plan.servedC(),
-                new PotCourse.Variation(look -> truth.look(), 1, truth.leftBehind()));
+                new Variation(look -> truth.look(), 1, truth.leftBehind()));
     }
 
     /** A pot that is on now. */
