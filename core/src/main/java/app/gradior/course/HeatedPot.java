@@ -85,9 +85,10 @@ final class HeatedPot {
         settle(potC);
     }
 
-    /** Rests, its stage being over. */
+    /** Rests, what was in its mode being taken off: its stage is over, hot or not. */
     void rest() {
         heat.rest();
+        mode = Mode.STANDING;
     }
 
     /** It looks as it is set already. */

@@ -398,4 +398,18 @@ class PotCourseTest {
         assertThat(slow.tempC()).isCloseTo(usual.tempC(), within(1e-9));
         assertThat(slow.stageStartMl20c()).isEqualTo(STEW.adds().volumeMl20c());
     }
+
+    /** Whoever calls a stage over before the pot is hot has taken it off. */
+    @Test
+    void aPotThatIsOverBeforeItIsHotCools() {
+        PotCourse course = course();
+        course.begin(STEW);
+        course.advance(5);
+        double tempC = course.tempC();
+        assertThat(course.isWarming()).isTrue();
+        course.end();
+        assertThat(course.isWarming()).isFalse();
+        course.advance(30);
+        assertThat(course.tempC()).isLessThan(tempC);
+    }
 }

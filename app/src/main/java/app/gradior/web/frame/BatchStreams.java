@@ -157,7 +157,6 @@ public class BatchStreams {
                 unsaid.addAll(messages);
                 if (unsaid.size() > MOST_UNSAID) {
                     unsaid.clear();
-                    listeners.remove(this);
                     clock.execute(this::end);
                     return;
                 }
@@ -187,7 +186,7 @@ public class BatchStreams {
                                             .name(message.name())
                                             .data(message.data(), MediaType.APPLICATION_JSON));
                 } catch (IOException | RuntimeException e) {
-                    listeners.remove(this);
+                    gone(this);
                     emitter.completeWithError(e);
                     return;
                 }
@@ -195,7 +194,7 @@ public class BatchStreams {
         }
 
         void end() {
-            listeners.remove(this);
+            gone(this);
             emitter.complete();
         }
     }
@@ -391,7 +390,9 @@ public class BatchStreams {
         clock.shutdownNow();
         crier.shutdownNow();
         thinkers.shutdownNow();
-        end(audience -> true);
+        List<Listener> last = List.copyOf(listeners);
+        listeners.clear(); // where they come again tells of them
+        last.forEach(Listener::end);
         tellers.shutdownNow();
     }
 }

@@ -7,17 +7,21 @@ import app.gradior.batch.BatchEvent;
 import app.gradior.room.batch.BatchChanged;
 import app.gradior.room.words.Language;
 import java.util.List;
+import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** That something happened is told at once; what it makes of a batch once for several events, however long that takes. */
 class BatchStreamsTest {
     private static final long PATIENCE_S = 60;
 
-    private final BatchStreams streams = new BatchStreams(event -> {});
+    private final BlockingQueue<BatchStreams.Presence> told = new LinkedBlockingQueue<>();
+    private final BatchStreams streams = new BatchStreams(event -> told.add((BatchStreams.Presence) event));
 
     @AfterEach
     void noMore() {
@@ -93,5 +97,51 @@ class BatchStreamsTest {
         }));
         assertThat(second.await(PATIENCE_S, TimeUnit.SECONDS)).isTrue();
         assertThat(firsts).hasValue(1);
+    }
+
+    private SseEmitter person(String session, String who) {
+        return streams.open(
+                BatchStreams.Audience.page(1, session, who, () -> true),
+                7,
+                new BatchStreams.News(event -> List.of(), List::of));
+    }
+
+    private BatchStreams.Presence next() throws InterruptedException {
+        BatchStreams.Presence next = told.poll(PATIENCE_S, TimeUnit.SECONDS);
+        assertThat(next).isNotNull();
+        return next;
+    }
+
+    @Test
+    void whoIsSignedOutIsGoneForTheOthersAtOnceUnlessTheyAreThereElsewhere() {
+        person("s1", "marta");
+        person("s2", "marta");
+        assertThat(told).as("once for both").containsExactly(new BatchStreams.Presence(1, 7, "marta", true));
+        streams.ended(new SessionEnded("s1"));
+        assertThat(told).hasSize(1);
+        streams.ended(new SessionEnded("s2"));
+        assertThat(told).last().isEqualTo(new BatchStreams.Presence(1, 7, "marta", false));
+        assertThat(streams.also(7, "")).isEmpty();
+        assertThat(streams.open()).isZero();
+    }
+
+    @Test
+    void whoCannotBeToldAnythingAnyMoreIsGoneToo() throws InterruptedException {
+        SseEmitter broken = person("s1", "marta");
+        next();
+        broken.complete();
+        person("s2", "jo"); // marta's page is to look again at who is there
+        assertThat(List.of(next(), next()))
+                .containsExactlyInAnyOrder(
+                        new BatchStreams.Presence(1, 7, "jo", true), new BatchStreams.Presence(1, 7, "marta", false));
+        assertThat(streams.also(7, "")).containsExactly("jo");
+    }
+
+    @Test
+    void anEndingNodeTellsNobodyThatItsPeopleAreGone() {
+        person("s1", "marta");
+        streams.close();
+        assertThat(told).hasSize(1);
+        assertThat(streams.open()).isZero();
     }
 }
