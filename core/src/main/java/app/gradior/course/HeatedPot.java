@@ -4,7 +4,6 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.mixture.Mixture;
 import app.gradior.mixture.SpecificHeat;
-import app.gradior.mixture.SpecificVolume;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotState;
@@ -381,7 +380,7 @@ final class HeatedPot {
     }
 
     double volumeMlHot() {
-        return volumeMl20c() * SpecificVolume.expansion(Math.max(0, Math.min(tempC(), 100)));
+        return mode == Mode.BOILING ? run.volumeMlHot() : still().volumeMlHot();
     }
 
     double levelMm() {

@@ -53,6 +53,10 @@ record Still(Mixture mixture, double tempC, PotOnHeat pot, Heat heat, double bod
                 : Optional.empty();
     }
 
+    double volumeMlHot() {
+        return mixture.volumeMl20c() * SpecificVolume.expansion(Math.max(0, liquidC()));
+    }
+
     /** Step as hot as it is; NaN with nothing liquid. */
     double stepHot() {
         return isLiquid() ? Consistency.step(mixture, bodyFactor, liquidC()) : Double.NaN;
@@ -60,7 +64,7 @@ record Still(Mixture mixture, double tempC, PotOnHeat pot, Heat heat, double bod
 
     /** Everything about it, losing nothing. Steps and boiling point are NaN with nothing liquid. */
     PotState at(double minute) {
-        double hotMl = mixture.volumeMl20c() * SpecificVolume.expansion(Math.max(0, liquidC()));
+        double hotMl = volumeMlHot();
         return new PotState(
                 minute,
                 mixture,
