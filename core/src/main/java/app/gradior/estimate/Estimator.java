@@ -103,19 +103,19 @@ public final class Estimator {
      * @param ends its state at the end of each stage to come, and last at the end of all; null where it never gets there, or
      *     has been
      */
-    private record Run(
+    record Run(
             Map<ReadingKind, Double> read,
             double[] gridMassG,
             @Nullable PotState[] ends) {}
 
-    private static double horizonMinute(EnsembleMember best, double nowMinute) {
+    static double horizonMinute(EnsembleMember best, double nowMinute) {
         best.goOn();
         double[] end = {nowMinute};
         best.goOnTo(nowMinute + StopAt.MOST_MINUTES / 2, (part, course) -> end[0] = course.minute());
         return nowMinute + Math.max(SHORTEST_CURVE_MIN, (end[0] - nowMinute) * OVERSHOOT);
     }
 
-    private static Run run(EnsembleMember member, double nowMinute, double horizon, int parts) {
+    static Run run(EnsembleMember member, double nowMinute, double horizon, int parts) {
         Map<ReadingKind, Double> read = new EnumMap<>(ReadingKind.class);
         READABLE.forEach(kind -> read.put(kind, member.read(kind)));
         member.goOn();

@@ -67,15 +67,7 @@ final class CooksBenchmark {
         }
         double asked = 0.5 * finish;
         HiddenCook.Moment now = cooked.at(asked);
-        List<Happening> seen = new ArrayList<>();
-        for (double at : new double[] {0.2 * finish, 0.45 * finish}) {
-            double grossG = cooked.at(at).massG() + HiddenCook.EMPTY_G + SCALE_SD_G * random.nextGaussian();
-            seen.add(new Happening(at, new Reading(ReadingKind.WEIGHT, grossG)));
-        }
-        // A clumsy spoon: each cook's own error, and each look's.
-        double spoon = now.stepHot() + 0.4 * random.nextGaussian() + SPOON_SD * random.nextGaussian();
-        seen.add(new Happening(asked, new Reading(ReadingKind.SPOON, Math.max(0, spoon))));
-        BatchStory story = cooked.told().with(seen);
+        BatchStory story = seen(cooked, asked, random);
         long before = System.nanoTime();
         Forecast forecast = Estimator.forecast(story, asked);
         double ms = (System.nanoTime() - before) / 1e6;
@@ -88,6 +80,19 @@ final class CooksBenchmark {
                 holds(minute, finish),
                 (minute.middle() - finish) / (finish - asked),
                 ms));
+    }
+
+    /** What is known by then: two weigh-ins, and a clumsy spoon with each cook's own error and each look's. */
+    static BatchStory seen(Cooked cooked, double asked, Random random) {
+        double finish = cooked.finishMinute();
+        List<Happening> seen = new ArrayList<>();
+        for (double at : new double[] {0.2 * finish, 0.45 * finish}) {
+            double grossG = cooked.at(at).massG() + HiddenCook.EMPTY_G + SCALE_SD_G * random.nextGaussian();
+            seen.add(new Happening(at, new Reading(ReadingKind.WEIGHT, grossG)));
+        }
+        double spoon = cooked.at(asked).stepHot() + 0.4 * random.nextGaussian() + SPOON_SD * random.nextGaussian();
+        seen.add(new Happening(asked, new Reading(ReadingKind.SPOON, Math.max(0, spoon))));
+        return cooked.told().with(seen);
     }
 
     /** Nobody tells what is below the first step of the stair from what is far below it. */
