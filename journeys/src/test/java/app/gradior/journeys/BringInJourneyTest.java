@@ -19,12 +19,12 @@ import org.junit.jupiter.api.Test;
 
 /** A cook brings recipes, pots, labels and questions in: sauces, larder, kit and bench, through the real interface. */
 class BringInJourneyTest {
-    private static RunningApplication application;
+    private static OwnKitchen kitchen;
     private static Browser browser;
 
     @BeforeAll
     static void start() {
-        application = RunningApplication.demo();
+        kitchen = OwnKitchen.take();
         browser = new Browser();
     }
 
@@ -32,11 +32,10 @@ class BringInJourneyTest {
     static void end() {
         assertThat(browser.errors()).isEmpty();
         browser.close();
-        application.close();
     }
 
     private static Page enter() {
-        return browser.demo(application, 1280, 800, ColorScheme.LIGHT);
+        return kitchen.hob(browser, 1280, 800, ColorScheme.LIGHT);
     }
 
     /** Names a line in the stage where it goes in. */
@@ -263,7 +262,7 @@ class BringInJourneyTest {
 
     /** On a slow line a page is typed into before what answers is loaded. What a service worker asks for could not be held here. */
     private static void typedBeforeTheScriptIsThere() {
-        Page page = browser.page(application.url(), 1280, 800);
+        Page page = browser.page(kitchen.url(), 1280, 800);
         page.addInitScript("delete Navigator.prototype.serviceWorker");
         Browser.demo(page);
         List<Route> held = new ArrayList<>();
@@ -342,7 +341,7 @@ class BringInJourneyTest {
         page.locator("form#live input[name=empty]").press("Enter");
         assertThat(page.locator(".pots")).containsText("Big roasting pan");
 
-        page.navigate("/plan?sauce=1");
+        page.navigate("/plan?sauce=" + kitchen.id(1));
         page.selectOption("select[name=pot]", new SelectOption().setLabel("Big roasting pan"));
         assertThat(page.locator("#answer .stagesec")).isVisible();
         String minutes = page.locator("#answer .three").first().textContent();
@@ -356,7 +355,7 @@ class BringInJourneyTest {
     @Test
     void guestsTakeALotAndSomethingIsLeft() {
         Page page = enter();
-        page.navigate("/plan?sauce=1");
+        page.navigate("/plan?sauce=" + kitchen.id(1));
         assertThat(page.locator("select[name=appetite]")).isHidden();
         page.selectOption("select[name=by]", "GUESTS");
         page.fill("input[name=amount]", "20");

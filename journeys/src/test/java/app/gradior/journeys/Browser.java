@@ -11,17 +11,26 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ColorScheme;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Debian's headless Chromium. */
 final class Browser implements AutoCloseable {
     /** The longest wait for any state of a page: machines are shared, and slow at times. */
     static final int PATIENCE_MS = 90_000;
+
+    /** The one without windows starts nothing that only they need; Debian has it beside the other. */
+    private static final Path PROGRAM = Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium")
+            .map(Path::of)
+            .filter(Files::isExecutable)
+            .findFirst()
+            .orElseThrow();
 
     /** What passes is not written down: selectors of thousands of elements are most of the work. */
     private static final AxeRunOptions ONLY_WHAT_IS_WRONG = new AxeRunOptions();
@@ -63,7 +72,7 @@ final class Browser implements AutoCloseable {
                     playwright
                             .chromium()
                             .launch(new BrowserType.LaunchOptions()
-                                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                                    .setExecutablePath(PROGRAM)
                                     .setEnv(environment)
                                     .setArgs(List.of(
                                             "--no-sandbox",

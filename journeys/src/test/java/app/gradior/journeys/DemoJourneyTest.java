@@ -69,8 +69,8 @@ class DemoJourneyTest {
 
     @Test
     void everyScreenOfTheDemo() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
+        RunningApplication application = OwnKitchen.shared(); // nothing is changed here
+        try (Browser browser = new Browser()) {
             Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
             assertThat(page.locator(".potcard")).hasCount(2);
             page.navigate("/log");

@@ -25,20 +25,20 @@ class LivePotJourneyTest {
     private static final String NEVER_ASKS_AGAIN =
             "const later = window.setTimeout; window.setTimeout = (f, ms, ...a) => (ms >= 10000 ? 0 : later(f, ms, ...a));";
 
-    private static Page enter(Browser browser, RunningApplication application, int width) {
-        Page page = browser.demo(application, width, 800, ColorScheme.LIGHT);
+    private static Page enter(Browser browser, OwnKitchen kitchen, int width) {
+        Page page = kitchen.hob(browser, width, 800, ColorScheme.LIGHT);
         page.addInitScript(NEVER_ASKS_AGAIN);
-        page.navigate("/pot/41");
+        page.navigate("/pot/" + kitchen.id(41));
         return page;
     }
 
     @Test
     void twoDevicesAndAProgram() throws IOException, InterruptedException {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page stove = enter(browser, application, 1280);
-            Page phone = enter(browser, application, 390);
-            try (BufferedReader stream = stream(application)) {
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page stove = enter(browser, kitchen, 1280);
+            Page phone = enter(browser, kitchen, 390);
+            try (BufferedReader stream = stream(kitchen)) {
                 assertThat(named(stream, "forecast", "prompt")).isTrue();
                 stove.keyboard().press("t");
                 assertThat(stove.locator(".log")).containsText("Stirred");
@@ -96,9 +96,9 @@ class LivePotJourneyTest {
 
     @Test
     void whatCannotWaitIsToldOnEveryPageUntilItIsHeard() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = enter(browser, application, 1280);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = enter(browser, kitchen, 1280);
             page.keyboard().press("y");
             page.fill("#dlg-slurry input[name=starchG]", "90");
             page.fill("#dlg-slurry input[name=liquidG]", "100");
@@ -124,9 +124,9 @@ class LivePotJourneyTest {
 
     @Test
     void aPotAlreadyOnIsTakenUpAndAFinishedOneReplayed() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = enter(browser, application, 1280);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = enter(browser, kitchen, 1280);
             page.navigate("/");
             assertThat(page.locator("#day-h")).containsText("Planned next");
             page.click("text=Already on the stove");
@@ -142,7 +142,7 @@ class LivePotJourneyTest {
             assertThat(page.locator(".donow h2"))
                     .hasText(java.util.regex.Pattern.compile("Stir, then weigh.*|Look at the back.*"));
 
-            page.navigate("/log/1");
+            page.navigate("/log/" + kitchen.id(1));
             page.click("text=Replay");
             assertThat(page.locator(".log li")).hasCount(2);
             String first = page.locator(".three").textContent();
@@ -159,21 +159,14 @@ class LivePotJourneyTest {
 
     @Test
     void aScaleAndAProbeReadThePotByTheApiAlone() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = enter(browser, application, 1280);
-            page.navigate("/pot/42");
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = enter(browser, kitchen, 1280);
+            page.navigate("/pot/" + kitchen.id(42));
             Thread devices = new Thread(() -> {
                 try {
                     Devices.main(new String[] {
-                        "--url",
-                        application.url(),
-                        "--token",
-                        RunningApplication.TOKEN,
-                        "--name",
-                        "gravy",
-                        "--every",
-                        "1"
+                        "--url", kitchen.url(), "--token", kitchen.token(), "--name", "gravy", "--every", "1"
                     });
                 } catch (InterruptedException e) {
                     Thread.currentThread().interrupt();
@@ -189,9 +182,10 @@ class LivePotJourneyTest {
         }
     }
 
-    private static BufferedReader stream(RunningApplication application) throws IOException, InterruptedException {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches/41/stream"))
-                .header("Authorization", "Bearer " + RunningApplication.TOKEN)
+    private static BufferedReader stream(OwnKitchen kitchen) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(
+                        URI.create(kitchen.url() + "/api/v1/batches/" + kitchen.id(41) + "/stream"))
+                .header("Authorization", "Bearer " + kitchen.token())
                 .timeout(Duration.ofSeconds(20))
                 .build();
         return new BufferedReader(new InputStreamReader(

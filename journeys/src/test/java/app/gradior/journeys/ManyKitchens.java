@@ -37,6 +37,8 @@ final class ManyKitchens {
             "stove_device",
             "user_credentials",
             "user_entities");
+    /** Texts that name what is in the kitchen. */
+    private static final Set<String> WITH_IDS = Set.of("plan.draft", "batch_plan.plan");
     /** Columns that say of an account, which is the same in every copy. */
     private static final Set<String> THE_SAME = Set.of("of_id", "account_id");
 
@@ -52,8 +54,19 @@ final class ManyKitchens {
         return original + copy * APART;
     }
 
-    /** Copies from the first number to the last of the first kitchen there is. */
+    /** Copies from the first number to the last of the first kitchen there is, so that the database knows how many there are now. */
     static void copy(Connection connection, int first, int last) throws SQLException {
+        lay(connection, first, last);
+        try (Statement statement = connection.createStatement()) {
+            for (String table : column(
+                    statement, "select table_name from information_schema.tables where table_schema = database()")) {
+                statement.execute("analyze table `" + table + "`");
+            }
+        }
+    }
+
+    /** The same, for a few of them. */
+    static void lay(Connection connection, int first, int last) throws SQLException {
         try (Statement statement = connection.createStatement()) {
             statement.execute("set foreign_key_checks = 0, unique_checks = 0");
             for (String table : column(
@@ -75,10 +88,6 @@ final class ManyKitchens {
                             + ", 'many', sha2(concat('grd_', lpad(s.seq, 48, '0')), 256), 'ALL', utc_timestamp(3),"
                             + " utc_timestamp(3) + interval 1 year" + copies);
             statement.execute("set foreign_key_checks = 1, unique_checks = 1");
-            for (String table : column(
-                    statement, "select table_name from information_schema.tables where table_schema = database()")) {
-                statement.execute("analyze table `" + table + "`");
-            }
         }
     }
 
@@ -96,10 +105,7 @@ final class ManyKitchens {
                         && !THE_SAME.contains(name);
                 ofAKitchen |= name.equals("kitchen_id");
                 names.add("`" + name + "`");
-                values.add(
-                        isId
-                                ? "t.`" + name + "` + s.seq * " + APART
-                                : name.equals("demo") ? "false" : "t.`" + name + "`");
+                values.add(value(table, name, isId));
             }
         }
         String kitchen = ofAKitchen ? "t.kitchen_id" : table.equals("kitchen") ? "t.id" : "";
@@ -108,6 +114,25 @@ final class ManyKitchens {
                 : " where " + kitchen + " = (select min(id) from kitchen)";
         return "insert into `" + table + "` (" + String.join(", ", names) + ") select " + String.join(", ", values)
                 + " from seq_" + first + "_to_" + last + " s straight_join `" + table + "` t" + which;
+    }
+
+    private static String value(String table, String column, boolean isId) {
+        if (isId) {
+            return "t.`" + column + "` + s.seq * " + APART;
+        }
+        if (WITH_IDS.contains(table + "." + column)) {
+            return ofItsOwn("t.`" + column + "`");
+        }
+        return column.equals("demo") ? "false" : "t.`" + column + "`";
+    }
+
+    /** What is kept as a text names sauces, pots and burners by ids of at most two digits: the copy's have six. */
+    private static String ofItsOwn(String json) {
+        String names = "\"(sauceId|potId|burnerId|otherPotId|otherBurnerId)\":";
+        String one = "regexp_replace(" + json + ", '" + names
+                + "([1-9])([,}])', concat('\"\\\\1\":', s.seq, '00000\\\\2\\\\3'))";
+        return "regexp_replace(" + one + ", '" + names
+                + "([1-9][0-9])([,}])', concat('\"\\\\1\":', s.seq, '0000\\\\2\\\\3'))";
     }
 
     static List<String> column(Statement statement, String query) throws SQLException {

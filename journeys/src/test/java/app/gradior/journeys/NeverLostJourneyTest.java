@@ -11,27 +11,21 @@ import com.microsoft.playwright.options.WaitUntilState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Without a network, without a database, with a clock that is wrong: what is tapped is kept, and counts once. */
 class NeverLostJourneyTest {
-    private static RunningApplication application;
+    private static OwnKitchen kitchen;
 
     @BeforeAll
     static void start() {
-        application = RunningApplication.demo();
-    }
-
-    @AfterAll
-    static void stop() {
-        application.close();
+        kitchen = OwnKitchen.take();
     }
 
     private static Page pot(Browser browser) {
-        Page page = browser.demo(application, 390, 844, ColorScheme.LIGHT);
-        page.navigate("/pot/41");
+        Page page = kitchen.hob(browser, 390, 844, ColorScheme.LIGHT);
+        page.navigate("/pot/" + kitchen.id(41));
         assertThat(page.locator(".donow h2")).isVisible();
         return page;
     }
@@ -96,9 +90,9 @@ class NeverLostJourneyTest {
     void aDeviceWhoseClockIsFiveMinutesWrongRecordsAtTheRightTime() {
         try (Browser browser = new Browser()) {
             Page right = pot(browser);
-            Page wrong = browser.demo(application, 390, 844, ColorScheme.LIGHT);
+            Page wrong = kitchen.hob(browser, 390, 844, ColorScheme.LIGHT);
             wrong.addInitScript("const real = Date.now.bind(Date); Date.now = () => real() + 300000;");
-            wrong.navigate("/pot/41");
+            wrong.navigate("/pot/" + kitchen.id(41));
             assertThat(wrong.locator(".clock")).hasText(Pattern.compile("\\d+:\\d\\d"));
             weigh(wrong, "3182");
             assertThat(right.locator(".log")).containsText("Weighed: 3,182 g");
@@ -132,8 +126,7 @@ class NeverLostJourneyTest {
             assertThat(page.locator("#line")).containsText("You are signed out");
             assertThat(page.locator("#line")).containsText("One entry is kept here");
             assertThat(page.locator("#line a")).hasAttribute("href", "/login");
-            other.click("text=Enter the demo kitchen");
-            assertThat(other.locator("h1")).hasText("On the heat");
+            kitchen.enter(other);
             // The pot's page carries the form token of the old sign-in: it finds the new one by itself.
             weigh(page, "3177");
             assertThat(page.locator(".log")).containsText("Weighed: 3,177 g");
@@ -151,12 +144,12 @@ class NeverLostJourneyTest {
     @Test
     void whatIsTappedBeforeTheScriptIsThereCountsOnce() {
         try (Browser browser = new Browser()) {
-            Page page = browser.page(application.url(), 390, 844);
+            Page page = browser.page(kitchen.url(), 390, 844);
             page.addInitScript("delete Navigator.prototype.serviceWorker"); // what it asks for could not be held here
-            Browser.demo(page);
+            kitchen.enter(page);
             List<Route> held = new ArrayList<>();
             page.route("**/js/pot.js", held::add);
-            page.navigate("/pot/41", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+            page.navigate("/pot/" + kitchen.id(41), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
             Locator stirred = page.locator(".readings [data-event=stir]");
             stirred.click();
             stirred.click();
@@ -182,7 +175,7 @@ class NeverLostJourneyTest {
         try (Browser browser = new Browser()) {
             Page page = pot(browser);
             List<Route> broken = new ArrayList<>();
-            page.route("**/pot/41/events", route -> {
+            page.route("**/pot/" + kitchen.id(41) + "/events", route -> {
                 if (!route.request().postData().contains("3176")) {
                     route.resume();
                     return;
@@ -209,7 +202,8 @@ class NeverLostJourneyTest {
             page.click("#aside [data-letgo]");
             assertThat(page.locator("#aside")).isHidden();
             page.evaluate(
-                    "const q = 'gradior:' + document.querySelector('meta[name=account]').content + ':refused-41';"
+                    "const q = 'gradior:' + document.querySelector('meta[name=account]').content + ':refused-"
+                            + kitchen.id(41) + "';"
                             + "localStorage.setItem(q, JSON.stringify([{tap: {clientKey: 'old-1', type: 'weight',"
                             + " fields: {grossG: '3174'}, tappedAt: Date.now() - 300000}, message: 'The server broke on this entry.'}]))");
             page.reload();

@@ -15,13 +15,11 @@ class OfflineJourneyTest {
 
     @Test
     void whatWasForetoldRingsWithoutANetworkAndWhatWasTappedIsSentAfterwards() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page phone = browser.page(application.url(), 390, 844, ColorScheme.LIGHT);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page phone = browser.page(kitchen.url(), 390, 844, ColorScheme.LIGHT);
             phone.clock().install();
-            phone.navigate("/login");
-            phone.click("text=Enter the demo kitchen");
-            assertThat(phone.locator("h1")).hasText("On the heat");
+            kitchen.enter(phone);
             phone.locator("main a:has-text('Damson & star anise glaze')")
                     .first()
                     .click();
@@ -63,7 +61,7 @@ class OfflineJourneyTest {
             assertThat(phone.locator(".log li").first()).containsText("Stirred");
             assertThat(phone.locator("#alarm:not([hidden]) .what:has-text('as foretold before')"))
                     .hasCount(0);
-            assertThat(application.ask("select timestampdiff(second, happened_at, recorded_at) > 240 from batch_event"
+            assertThat(kitchen.ask("select timestampdiff(second, happened_at, recorded_at) > 240 from batch_event"
                             + " where type = 'stir' order by id desc limit 1"))
                     .containsExactly("1");
         }

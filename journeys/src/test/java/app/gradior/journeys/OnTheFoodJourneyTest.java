@@ -25,9 +25,9 @@ class OnTheFoodJourneyTest {
 
     @Test
     void cookedInItAndInTheOven() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = kitchen.hob(browser, 1280, 800, ColorScheme.LIGHT);
             page.navigate("/sauces/import");
             page.fill("textarea[name=pasted]", MEATBALLS);
             page.click("main button.act");
@@ -90,9 +90,9 @@ class OnTheFoodJourneyTest {
 
     @Test
     void aGlazeIsMadeForTheFoodAndItsCoatsAreTimersOnThePot() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = kitchen.hob(browser, 1280, 800, ColorScheme.LIGHT);
             page.navigate("/plan");
             page.locator("select[name=sauce]").selectOption("Blackcurrant vinegar syrup");
             page.waitForURL(Pattern.compile("sauce="));
@@ -128,9 +128,9 @@ class OnTheFoodJourneyTest {
 
     @Test
     void whatThereIsInTheHouseIsTickedOnAPhone() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = browser.demo(application, 390, 844, ColorScheme.DARK);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = kitchen.hob(browser, 390, 844, ColorScheme.DARK);
             page.navigate("/larder?shelf=STOCKS_AND_JUICES");
             page.waitForResponse(
                     kept -> kept.url().contains("/larder"),

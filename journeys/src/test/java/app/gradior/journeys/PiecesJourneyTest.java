@@ -29,9 +29,9 @@ class PiecesJourneyTest {
 
     @Test
     void renderedLiftedOutAndPutBack() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = kitchen.hob(browser, 1280, 800, ColorScheme.LIGHT);
             page.navigate("/sauces/import");
             page.fill("textarea[name=pasted]", TEXT);
             page.click("main button.act");

@@ -14,12 +14,12 @@ import org.junit.jupiter.api.Test;
 
 /** A cook plans: moves along the ways, wishes for what cannot be, keeps the plan, gathers, moves the day, and starts. */
 class PlanJourneyTest {
-    private static RunningApplication application;
+    private static OwnKitchen kitchen;
     private static Browser browser;
 
     @BeforeAll
     static void start() {
-        application = RunningApplication.demo();
+        kitchen = OwnKitchen.take();
         browser = new Browser();
     }
 
@@ -27,11 +27,10 @@ class PlanJourneyTest {
     static void end() {
         assertThat(browser.errors()).isEmpty();
         browser.close();
-        application.close();
     }
 
     private static Page enter() {
-        return browser.demo(application, 1280, 800, ColorScheme.LIGHT);
+        return kitchen.hob(browser, 1280, 800, ColorScheme.LIGHT);
     }
 
     private static Locator slider(Page page) {
@@ -41,7 +40,7 @@ class PlanJourneyTest {
     @Test
     void alongTheWaysByKeysOnly() {
         Page page = enter();
-        page.navigate("/plan?sauce=3");
+        page.navigate("/plan?sauce=" + kitchen.id(3));
         assertThat(page.locator(".saying")).containsText("Reduce to");
         for (int i = 0; i < 60; i++) {
             if ("ways".equals(page.evaluate("document.activeElement.id"))) {
@@ -69,7 +68,7 @@ class PlanJourneyTest {
     @Test
     void byDragAndAnImpossibleWish() {
         Page page = enter();
-        page.navigate("/plan?sauce=3");
+        page.navigate("/plan?sauce=" + kitchen.id(3));
         BoundingBox box = slider(page).boundingBox();
         page.mouse().move(box.x + 0.5 * box.width, box.y + 0.4 * box.height);
         page.mouse().down();
@@ -97,7 +96,7 @@ class PlanJourneyTest {
     @Test
     void keptGatheredMovedAndStarted() {
         Page page = enter();
-        page.navigate("/plan?sauce=1");
+        page.navigate("/plan?sauce=" + kitchen.id(1));
         page.selectOption("select[name=by]", "GUESTS");
         page.fill("input[name=amount]", "18");
         assertThat(page.locator("#answer")).containsText("× as written");

@@ -17,9 +17,9 @@ class RescueJourneyTest {
 
     @Test
     void severalWishesTogether() {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = kitchen.hob(browser, 1280, 800, ColorScheme.LIGHT);
             page.navigate("/bench/right");
             assertThat(page.locator(".saying")).hasText("Tick what is wrong with it.");
             page.fill("textarea[name=lines]", GRAVY);
@@ -78,7 +78,7 @@ class RescueJourneyTest {
             Browser.checkScreen(page);
             page.locator(".ways button").first().click();
             assertThat(page.locator(".log")).containsText("Added:");
-            Page phone = browser.demo(application, 390, 844, ColorScheme.DARK);
+            Page phone = kitchen.hob(browser, 390, 844, ColorScheme.DARK);
             phone.navigate("/bench/right?have=pot&wrong=too_thick&wrong=lumpy");
             assertThat(phone.locator(".ways")).containsText("Through a fine sieve");
             Browser.checkScreen(phone);

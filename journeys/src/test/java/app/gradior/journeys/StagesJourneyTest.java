@@ -36,9 +36,9 @@ class StagesJourneyTest {
 
     @Test
     void eightStagesByTheKeyboard() throws IOException, InterruptedException {
-        try (RunningApplication application = RunningApplication.demo();
-                Browser browser = new Browser()) {
-            Page page = begin(browser, application);
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page page = begin(browser, kitchen);
             long id = Long.parseLong(page.url().replaceAll(".*/pot/(\\d+).*", "$1"));
             Browser.checkScreen(page);
             assertThat(page.locator(".donow h2")).containsText("Put in 400 g onions, sliced and 40 g butter");
@@ -61,10 +61,10 @@ class StagesJourneyTest {
             page.keyboard().press("Enter");
             assertThat(page.locator("#said")).containsText("What went in:");
             assertThat(page.locator(".log")).containsText("Added: 100 ml water");
-            double before = massG(application, id);
+            double before = massG(kitchen, id);
             page.keyboard().press("z");
             assertThat(page.locator(".log")).not().containsText("Added: 100 ml water");
-            double after = massG(application, id);
+            double after = massG(kitchen, id);
             org.assertj.core.api.Assertions.assertThat(before - after).isBetween(80.0, 115.0);
 
             for (double off : new double[] {0, 3, 1800}) {
@@ -106,8 +106,8 @@ class StagesJourneyTest {
         }
     }
 
-    private static Page begin(Browser browser, RunningApplication application) {
-        Page page = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
+    private static Page begin(Browser browser, OwnKitchen kitchen) {
+        Page page = kitchen.hob(browser, 1280, 800, ColorScheme.LIGHT);
         page.navigate("/sauces/import");
         page.fill("textarea[name=pasted]", SAUCE);
         page.click("text=Look at it");
@@ -203,10 +203,9 @@ class StagesJourneyTest {
         assertThat(page.locator(".donow h2")).containsText("Pour ");
     }
 
-    private static double massG(RunningApplication application, long id) throws IOException, InterruptedException {
-        HttpRequest request = HttpRequest.newBuilder(
-                        URI.create(application.url() + "/api/v1/batches/" + id + "/forecast"))
-                .header("Authorization", "Bearer " + RunningApplication.TOKEN)
+    private static double massG(OwnKitchen kitchen, long id) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(kitchen.url() + "/api/v1/batches/" + id + "/forecast"))
+                .header("Authorization", "Bearer " + kitchen.token())
                 .build();
         String body = HttpClient.newHttpClient()
                 .send(request, HttpResponse.BodyHandlers.ofString())
