@@ -17,6 +17,9 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
 import org.springframework.test.context.DynamicPropertyRegistrar;
+import org.springframework.test.context.TestContext;
+import org.springframework.test.context.TestExecutionListener;
+import org.springframework.test.context.TestExecutionListeners;
 
 /** A test against the whole application, on a database of its own and with a clock that the test sets. One context for all. */
 @Target(ElementType.TYPE)
@@ -24,11 +27,24 @@ import org.springframework.test.context.DynamicPropertyRegistrar;
 @SpringBootTest
 @AutoConfigureMockMvc
 @Import(ApplicationTest.Setting.class)
+@TestExecutionListeners(
+        listeners = ApplicationTest.SameTimeForEach.class,
+        mergeMode = TestExecutionListeners.MergeMode.MERGE_WITH_DEFAULTS)
 public @interface ApplicationTest {
+
+    /** Each test begins at the same moment, wherever the one before it moved the clock to. */
+    class SameTimeForEach implements TestExecutionListener {
+        @Override
+        public void beforeTestMethod(TestContext test) {
+            test.getApplicationContext().getBean(SetClock.class).to(SetClock.BEGINS);
+        }
+    }
 
     /** A clock that stands until it is moved. */
     final class SetClock extends Clock {
-        private Instant now = Instant.parse("2026-12-01T18:00:00Z");
+        private static final Instant BEGINS = Instant.parse("2026-12-01T18:00:00Z");
+
+        private Instant now = BEGINS;
 
         public void to(Instant instant) {
             now = instant;
