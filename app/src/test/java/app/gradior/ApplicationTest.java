@@ -16,6 +16,7 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Import;
 import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.test.context.DynamicPropertyRegistrar;
 import org.springframework.test.context.TestContext;
 import org.springframework.test.context.TestExecutionListener;
@@ -32,11 +33,12 @@ import org.springframework.test.context.TestExecutionListeners;
         mergeMode = TestExecutionListeners.MergeMode.MERGE_WITH_DEFAULTS)
 public @interface ApplicationTest {
 
-    /** Each test begins at the same moment, wherever the one before it moved the clock to. */
+    /** Each test begins at the same moment, wherever the one before it moved the clock to, and nobody has tried a door since. */
     class SameTimeForEach implements TestExecutionListener {
         @Override
         public void beforeTestMethod(TestContext test) {
             test.getApplicationContext().getBean(SetClock.class).to(SetClock.BEGINS);
+            test.getApplicationContext().getBean(JdbcTemplate.class).update("delete from attempt_bucket");
         }
     }
 

@@ -194,6 +194,26 @@ class BringInJourneyTest {
         assertThat(page.locator("#lines input[name=text]").nth(2)).hasValue("2 tbsp harbour tonic");
     }
 
+    /** Whoever types quickly on a slow line gets the next line, and no sauce of one line is kept. */
+    @Test
+    void enterBeforeTheScriptIsThereGoesToTheNextLine() {
+        Page page = browser.page(kitchen.url(), 1280, 800);
+        page.addInitScript("delete Navigator.prototype.serviceWorker");
+        kitchen.enter(page);
+        List<Route> held = new ArrayList<>();
+        page.route("**/js/sauce.js", held::add);
+        page.navigate("/sauces/new", new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        page.fill("input[name=name]", "Quick one");
+        Locator lines = page.locator("#lines input[name=text]");
+        lines.first().fill("1 kg quinces");
+        lines.first().press("Enter");
+        page.waitForCondition(() -> !held.isEmpty());
+        held.forEach(Route::resume);
+        assertThat(lines.nth(1)).isFocused();
+        assertThat(lines.first()).hasValue("1 kg quinces");
+        assertThat(page).hasURL(kitchen.url() + "/sauces/new");
+    }
+
     @Test
     void anOutlinePutsEachLineWhereItsFoodGoesIn() {
         Page page = enter();
