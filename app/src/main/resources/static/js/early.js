@@ -1,8 +1,8 @@
 // @ts-check
 // What is tapped before a page's scripts are there counts, once, when they are: on a slow line a hand is quicker than they. Until then no
 // script hears of it, so that one which is there sooner than the others cannot count it a second time. This is the one script that is
-// read before the page is; all others have run when the page says that it is whole. The same for Enter where a script answers it: the
-// browser would send the form, half written.
+// read before the page is; all others have run when the page says that it is whole. The same for keys that a page
+// answers, and for Enter where it does: the browser would send the form, half written.
 (() => {
   /** @type {Set<HTMLButtonElement>} */
   const tapped = new Set();
@@ -14,15 +14,17 @@
       tapped.add(button);
     }
   };
-  /** @type {HTMLInputElement[]} */
-  const entered = [];
+  /** @type {{ at: Element, key: string }[]} */
+  const typed = [];
   /** @param {KeyboardEvent} event */
   const hold = (event) => {
-    const field = event.target;
-    if (event.key === 'Enter' && field instanceof HTMLInputElement && field.matches('[data-enter] input, input[data-put]')) {
+    const at = event.target instanceof Element ? event.target : document.body;
+    const enters = event.key === 'Enter' && at.matches('[data-enter] input, input[data-put]');
+    const shortcut = /^[a-z]$/.test(event.key) && !event.ctrlKey && !event.metaKey && !event.altKey && !at.matches('input, textarea, select');
+    if (enters || shortcut) {
       event.preventDefault();
       event.stopImmediatePropagation();
-      entered.push(field);
+      typed.push({ at, key: event.key });
     }
   };
   addEventListener('click', keep, true);
@@ -31,6 +33,6 @@
     removeEventListener('click', keep, true);
     removeEventListener('keydown', hold, true);
     tapped.forEach((button) => button.click());
-    entered.forEach((field) => field.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true })));
+    typed.forEach((one) => one.at.dispatchEvent(new KeyboardEvent('keydown', { key: one.key, bubbles: true, cancelable: true })));
   });
 })();

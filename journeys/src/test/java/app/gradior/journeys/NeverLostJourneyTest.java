@@ -153,11 +153,11 @@ class NeverLostJourneyTest {
             Locator stirred = page.locator(".readings [data-event=stir]");
             stirred.click();
             stirred.click();
+            page.keyboard().press("w");
             page.waitForCondition(() -> !held.isEmpty());
             int before = page.locator(".log li").count();
             held.forEach(Route::resume);
             assertThat(page.locator(".log li").first()).containsText("Stirred");
-            page.click("[data-open=weight]:not(.act)");
             assertThat(page.locator("#dlg-weight")).isVisible();
             assertThat(page.locator(".log li")).hasCount(before + 1);
         }
