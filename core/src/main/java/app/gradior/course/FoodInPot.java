@@ -45,11 +45,13 @@ final class FoodInPot {
 
     private final Map<Integer, One> in = new TreeMap<>();
     private final Map<Integer, One> aside = new TreeMap<>();
+    private double givenG;
 
     FoodInPot copy() {
         FoodInPot copy = new FoodInPot();
         copy.in.putAll(in);
         copy.aside.putAll(aside);
+        copy.givenG = givenG;
         return copy;
     }
 
@@ -59,6 +61,26 @@ final class FoodInPot {
 
     boolean isEmpty() {
         return in.isEmpty();
+    }
+
+    /** A stage begins, and with it what it gives. */
+    void begin() {
+        givenG = 0;
+    }
+
+    /** What it gave the sauce since the stage began, less what it took, g. */
+    double givenG() {
+        return givenG;
+    }
+
+    /** The sauce with all of it: what has to get hot. */
+    Mixture with(Mixture sauce) {
+        return in.isEmpty() ? sauce : sauce.plus(all());
+    }
+
+    /** How much it lifts the level, mL at 20 °C. */
+    double volumeMl20c() {
+        return in.isEmpty() ? 0 : all().volumeMl20c();
     }
 
     /** All of it that is in the pot. */
@@ -94,6 +116,7 @@ final class FoodInPot {
             left = taken.kept();
             entry.setValue(after.with(given.kept().plus(taken.leftBehind())));
         }
+        givenG += left.massG() - sauce.massG();
         return left;
     }
 
@@ -141,6 +164,7 @@ final class FoodInPot {
     Mixture brokenUp() {
         Mixture all = all();
         in.clear();
+        givenG += all.massG();
         return all;
     }
 }

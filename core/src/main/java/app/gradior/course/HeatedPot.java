@@ -43,8 +43,6 @@ final class HeatedPot {
     /** Minutes of the stage at its heat. */
     private double cooked;
 
-    private double givenG;
-
     private Warming warming = Warming.NONE;
     private Sweating sweating = Sweating.NOTHING;
 
@@ -63,7 +61,6 @@ final class HeatedPot {
         copy.mode = mode;
         copy.minute = minute;
         copy.cooked = cooked;
-        copy.givenG = givenG;
         copy.warming = warming;
         copy.sweating = sweating;
         if (mode == Mode.BOILING) {
@@ -80,7 +77,6 @@ final class HeatedPot {
     void turnTo(Stage next, double potC) {
         heat.turnTo(next);
         cooked = 0;
-        givenG = 0;
         settle(potC);
     }
 
@@ -137,23 +133,13 @@ final class HeatedPot {
      * @param foods get hot in it and stay what they are
      */
     void mix(Mixture added, Mixture foods) {
-        tempC = SpecificHeat.mixedC(withFood(), tempC, added.plus(foods), StageRules.ROOM_C);
+        tempC = SpecificHeat.mixedC(pieces.food().with(mixture), tempC, added.plus(foods), StageRules.ROOM_C);
         mixture = mixture.plus(added);
-    }
-
-    /** What the heat it has now does to what went in. */
-    void heatThrough() {
-        mixture = mixture.heatedTo(tempC);
     }
 
     /** Only this is in it from now on, as hot as it is. */
     void keep(Mixture kept) {
         mixture = kept;
-    }
-
-    /** What food that cooked in it gave, g, is more by so much. */
-    void given(double moreG) {
-        givenG += moreG;
     }
 
     /** Leaves the mode with what is in the pot in {@code mixture}. */
@@ -196,13 +182,8 @@ final class HeatedPot {
         return heat.still(mixture, tempC);
     }
 
-    /** All that has to get hot. */
-    private Mixture withFood() {
-        return pieces.food().isEmpty() ? mixture : mixture.plus(pieces.food().all());
-    }
-
     private StageRules.WarmUp warmUp(double potC, double toC, LidState under) {
-        return heat.warmUp(withFood(), tempC, potC, toC, under);
+        return heat.warmUp(pieces.food().with(mixture), tempC, potC, toC, under);
     }
 
     private void hotNow() {
@@ -285,10 +266,7 @@ final class HeatedPot {
         double atSimmer = minutes * Mixture.simmerShare(run.tempC());
         pieces.cooked(atSimmer);
         if (!pieces.food().isEmpty()) {
-            Mixture before = run.mixture();
-            Mixture after = pieces.food().cook(before, atSimmer);
-            givenG += after.massG() - before.massG();
-            run.become(after);
+            run.become(pieces.food().cook(run.mixture(), atSimmer));
         }
     }
 
@@ -325,11 +303,6 @@ final class HeatedPot {
         return cooked;
     }
 
-    /** What food that cooks in it gave it since the stage began, less what it took, g. */
-    double givenG() {
-        return givenG;
-    }
-
     boolean isWarming() {
         return mode == Mode.WARMING;
     }
@@ -360,7 +333,7 @@ final class HeatedPot {
     /** What the burner lacks to get there, or to keep it as it is set; nothing is said of one that is not known. */
     Optional<StageResult.TooWeak> tooWeak() {
         boolean boils = heat.treatment() == StageKind.Treatment.BOILING && mode != Mode.STANDING;
-        return boils ? heat.tooWeak(withFood(), mixture, tempC, warming.toC()) : Optional.empty();
+        return boils ? heat.tooWeak(pieces.food().with(mixture), mixture, tempC, warming.toC()) : Optional.empty();
     }
 
     Mixture mixture() {
@@ -384,12 +357,7 @@ final class HeatedPot {
     }
 
     double levelMm() {
-        return heat.pot().shape().levelMm(volumeMlHot() + besideMl());
-    }
-
-    /** What cooks in it and lifts its level, mL. */
-    double besideMl() {
-        return pieces.food().isEmpty() ? 0 : pieces.food().all().volumeMl20c();
+        return heat.pot().shape().levelMm(volumeMlHot() + pieces.food().volumeMl20c());
     }
 
     /** Dissolved solids, g in 100 g of the liquid; NaN with nothing liquid. */

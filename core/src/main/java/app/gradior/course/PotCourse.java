@@ -92,6 +92,7 @@ public final class PotCourse {
         Mixture adds = next.work() instanceof Work.PutBack back ? next.adds().plus(pieces.putBack(back)) : next.adds();
         heated.mix(adds, next.kind() == StageKind.COOK_IN ? all(next.pieces()) : Mixture.EMPTY);
         pieces.putIn(next.kind(), next.pieces());
+        pieces.food().begin();
         startMl = heated.volumeMl20c();
         pressed = false;
         leftBehind = Mixture.EMPTY;
@@ -169,7 +170,7 @@ public final class PotCourse {
         double potC = heated.tempC();
         heated.mix(added, all(foods));
         heated.pieces().food().putIn(foods);
-        heated.heatThrough();
+        heated.keep(heated.mixture().heatedTo(heated.tempC()));
         heated.settle(potC);
     }
 
@@ -202,7 +203,6 @@ public final class PotCourse {
     public void press(Pressing pressing, double leftG) {
         heated.takeOff();
         Mixture broken = heated.pieces().food().brokenUp();
-        heated.given(broken.massG());
         Mixture all = heated.mixture().plus(broken);
         Mixture.Parted parted = pressing.of(all);
         heated.pieces().brokenUp();
@@ -280,7 +280,7 @@ public final class PotCourse {
     }
 
     private SimmerRun.StopEvent event() {
-        return StageRules.event(heated.stage(), startMl, heated.besideMl());
+        return StageRules.event(heated.stage(), startMl, pieces().food().volumeMl20c());
     }
 
     /** Minutes that a stage which ends by clock, word or cooling still takes; infinite when it never ends by itself. */
@@ -320,7 +320,7 @@ public final class PotCourse {
 
     /** What food that cooks in it gave the sauce since the stage began, less what it took, g. */
     double givenG() {
-        return heated.givenG();
+        return pieces().food().givenG();
     }
 
     /** Which pieces are in it and beside it. */

@@ -140,7 +140,7 @@ public final class SauceRun {
         double began = course.minute();
         course.begin(stage);
         Mixture in = course.mixture();
-        double foodMl = course.pieces().food().all().volumeMl20c();
+        double foodMl = course.pieces().food().volumeMl20c();
         Optional<CannotCook> trouble = cannotBegin(stage, in, foodMl);
         if (trouble.isPresent()) {
             return trouble;

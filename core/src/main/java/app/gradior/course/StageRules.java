@@ -42,7 +42,7 @@ final class StageRules {
 
     private static final double LONGEST_STANDING_MIN = 48 * 60;
 
-    private static final double HOTTEST_LIQUID_C = 100;
+    static final double HOTTEST_LIQUID_C = 100;
     /** Heat that a pot keeps by its floor and wall, J/(m²·K): as 5.5 mm of steel, its thick floor averaged in. */
     private static final double POT_J_PER_M2_K = 22_000;
 

@@ -11,7 +11,6 @@ import java.util.Optional;
 
 /** What is in a pot that does not boil, at one moment. */
 record Still(Mixture mixture, double tempC, PotOnHeat pot, Heat heat, double bodyFactor, double servedC) {
-    private static final double HOTTEST_LIQUID_C = 100;
     private static final double MOMENT_MIN = 1;
 
     /** The same after so many minutes beside the heat: it cools, and as long as it is hot it goes on losing water. */
@@ -82,6 +81,6 @@ record Still(Mixture mixture, double tempC, PotOnHeat pot, Heat heat, double bod
     }
 
     private double liquidC() {
-        return Math.min(tempC, HOTTEST_LIQUID_C);
+        return Math.min(tempC, StageRules.HOTTEST_LIQUID_C);
     }
 }

@@ -32,14 +32,25 @@ final class DemoCopy {
         try (Connection connection = connection();
                 Statement statement = connection.createStatement()) {
             copy(statement, KEPT, database);
-            String live = "(select id from " + database + ".batch where state = 'LIVE')";
-            statement.execute("update " + database + ".batch_event set happened_at = happened_at + interval " + seconds
-                    + " second, recorded_at = recorded_at + interval " + seconds + " second where batch_id in " + live);
-            statement.execute("update " + database + ".batch set started_at = started_at + interval " + seconds
-                    + " second where state = 'LIVE'");
+            asFarOn(statement, database + ".", 0, seconds);
         } catch (SQLException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    /**
+     * Live pots are as far on as they were so many seconds ago.
+     *
+     * @param place what stands before a table's name
+     * @param after only batches with higher ids
+     */
+    static void asFarOn(Statement statement, String place, long after, long seconds) throws SQLException {
+        String live = "state = 'LIVE' and id > " + after;
+        String later = " + interval " + seconds + " second";
+        statement.execute("update " + place + "batch_event set happened_at = happened_at" + later
+                + ", recorded_at = recorded_at" + later + " where batch_id in (select id from " + place
+                + "batch where " + live + ")");
+        statement.execute("update " + place + "batch set started_at = started_at" + later + " where " + live);
     }
 
     /** Keeps the demo kitchen as it was just cooked. */

@@ -153,13 +153,16 @@ class NeverLostJourneyTest {
             Locator stirred = page.locator(".readings [data-event=stir]");
             stirred.click();
             stirred.click();
+            page.keyboard().press("h");
+            page.keyboard().press("2");
             page.keyboard().press("w");
             page.waitForCondition(() -> !held.isEmpty());
             int before = page.locator(".log li").count();
             held.forEach(Route::resume);
-            assertThat(page.locator(".log li").first()).containsText("Stirred");
+            assertThat(page.locator(".log li").first()).containsText("Heat: bare");
+            assertThat(page.locator(".log li").nth(1)).containsText("Stirred");
             assertThat(page.locator("#dlg-weight")).isVisible();
-            assertThat(page.locator(".log li")).hasCount(before + 1);
+            assertThat(page.locator(".log li")).hasCount(before + 2);
         }
     }
 

@@ -5,8 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.sql.Connection;
-import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -53,32 +53,13 @@ final class OwnKitchen {
 
     private void lay() {
         long seconds = Duration.between(laidAt, CLOCK.instant()).toSeconds();
-        try (Connection database = application.database()) {
+        try (Connection database = application.database();
+                Statement statement = database.createStatement()) {
             ManyKitchens.lay(database, number, number);
-            update(database, "update account set password_hash = ? where id = ?", HASH, id(0));
-            update(
-                    database,
-                    "update batch_event set happened_at = happened_at + interval ? second, recorded_at = recorded_at + interval ? second"
-                            + " where batch_id in (select id from batch where state = 'LIVE' and id > ?)",
-                    seconds,
-                    seconds,
-                    id(0));
-            update(
-                    database,
-                    "update batch set started_at = started_at + interval ? second where state = 'LIVE' and id > ?",
-                    seconds,
-                    id(0));
+            statement.execute("update account set password_hash = '" + HASH + "' where id = " + id(0));
+            DemoCopy.asFarOn(statement, "", id(0), seconds);
         } catch (SQLException e) {
             throw new IllegalStateException(e);
-        }
-    }
-
-    private static void update(Connection database, String sql, Object... values) throws SQLException {
-        try (PreparedStatement statement = database.prepareStatement(sql)) {
-            for (int i = 0; i < values.length; i++) {
-                statement.setObject(i + 1, values[i]);
-            }
-            statement.executeUpdate();
         }
     }
 

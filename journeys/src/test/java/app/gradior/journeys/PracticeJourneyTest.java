@@ -75,7 +75,6 @@ class PracticeJourneyTest {
             Page page = kitchen.hob(browser, 1280, 800, ColorScheme.LIGHT);
             page.navigate("/practice");
             page.click("text=Read the bubbles");
-            page.waitForLoadState();
             assertThat(page.locator("h1")).hasText("Read the bubbles");
             assertThat(page.locator("[name=heat][value='5']")).isChecked();
             page.keyboard().press("7");

@@ -240,6 +240,14 @@ final class RunningApplication implements AutoCloseable {
         process = start();
     }
 
+    /** From nothing to its first answer, ms. */
+    double timedStart() {
+        kill();
+        long began = System.nanoTime();
+        restart();
+        return (System.nanoTime() - began) / 1e6;
+    }
+
     /** As its service manager asks it to end; what it does is done before. */
     void leave() {
         process.destroy();

@@ -120,7 +120,6 @@ class StagesJourneyTest {
                         .first()
                         .getAttribute("value"));
         page.click("text=Start cooking");
-        page.waitForLoadState(); // keys count once the page's script is there
         assertThat(page.locator("h1")).hasText("Eight-stage onion velvet");
         return page;
     }
