@@ -5,6 +5,7 @@ import { NoPiece, piece, renew } from './http.js';
 import { TapQueue } from './queue.js';
 import { get, set } from './store.js';
 import { wind } from './stopwatch.js';
+import { setClock, showTimes } from './ticking.js';
 import { word } from './words.js';
 
 const EVERY_MS = 10_000;
@@ -352,32 +353,6 @@ pot.addEventListener('click', (event) => {
   }
 });
 
-// Minutes in the stage go on without a network; the server's clock is the one that counts.
-const AHEAD = 'ahead';
-let ahead = Number(get(AHEAD) ?? 0);
-/** @param {Element} panel as it just came from the server */
-function setClock(panel) {
-  ahead = Date.now() - Number(panel.getAttribute('data-now') ?? Date.now());
-  set(AHEAD, String(ahead));
-}
-function showClocks() {
-  for (const clock of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('[data-since]'))) {
-    const seconds = Math.max(0, Math.round((Date.now() - ahead - Number(clock.dataset.since)) / 1000));
-    const minutes = Math.floor(seconds / 60);
-    clock.textContent = minutes < 60
-      ? `${minutes}:${String(seconds % 60).padStart(2, '0')}`
-      : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;
-  }
-}
-function showTimers() {
-  for (const timer of /** @type {NodeListOf<HTMLElement>} */ (document.querySelectorAll('[data-until]'))) {
-    const seconds = Math.round((Number(timer.dataset.until) - Date.now() + ahead) / 1000);
-    timer.textContent = seconds > 0 ? `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}` : word('now');
-  }
-}
-setInterval(showClocks, 1000);
-setInterval(showTimers, 1000);
-
 function newPanel() {
   const panel = /** @type {HTMLElement | null} */ (document.querySelector('#panel'));
   const bar = panel?.querySelector('.coursebar');
@@ -385,20 +360,10 @@ function newPanel() {
   if (bar && here) {
     bar.scrollLeft = here.offsetLeft - /** @type {HTMLElement} */ (bar).offsetLeft;
   }
-  showClocks();
-  showTimers();
+  showTimes();
   speak(false);
 }
 newPanel();
-
-// The screen stays on while the pot is looked at, where the browser can.
-const stayAwake = () => {
-  if (document.visibilityState === 'visible') {
-    navigator.wakeLock?.request('screen').catch(() => undefined);
-  }
-};
-document.addEventListener('visibilitychange', stayAwake);
-stayAwake();
 
 // What is recorded on another device is here within a second; without the stream the page asks every few seconds.
 const stream = new EventSource(`/pot/${id}/stream`);

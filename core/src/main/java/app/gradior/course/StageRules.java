@@ -46,7 +46,14 @@ final class StageRules {
     /** Heat that a pot keeps by its floor and wall, J/(m²·K): as 5.5 mm of steel, its thick floor averaged in. */
     private static final double POT_J_PER_M2_K = 22_000;
 
-    private static final int WARMING_STEPS = 12;
+    /** Where on the way to a heat losses are asked for, and for how much of the way each stands: Gauss and Legendre's five. */
+    private static final double[] WARMING_AT = {
+        0.04691007703066800, 0.23076534494715845, 0.5, 0.76923465505284155, 0.95308992296933200
+    };
+
+    private static final double[] WARMING_PARTS = {
+        0.11846344252809454, 0.23931433524968324, 0.28444444444444444, 0.23931433524968324, 0.11846344252809454
+    };
     /** Nothing thickens a raw sauce on its way up: below this its thickness says nothing of how it moves. */
     private static final double WARM_C = 60;
     /** A burner that can do no more is told as one that still brings so much. */
@@ -121,9 +128,9 @@ final class StageRules {
         double seconds = 0;
         double lostKg = 0;
         double wantsW = 0;
-        double stepK = (toC - fromC) / WARMING_STEPS;
-        for (int i = 0; i < WARMING_STEPS; i++) {
-            double tempC = fromC + (i + 0.5) * stepK;
+        for (int i = 0; i < WARMING_AT.length; i++) {
+            double tempC = fromC + WARMING_AT[i] * (toC - fromC);
+            double stepK = WARMING_PARTS[i] * (toC - fromC);
             double viscosity =
                     wet ? consistency.viscosityPaS(m.waterG(), m.ethanolG(), m.aceticG(), Math.max(WARM_C, tempC)) : 1;
             EvaporationRate.Losses losses = EvaporationRate.losses(

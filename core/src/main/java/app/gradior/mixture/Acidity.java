@@ -36,7 +36,12 @@ public final class Acidity {
 
     private static final double LOWEST_PH = 0.5;
     private static final double HIGHEST_PH = 12.5;
-    private static final int BISECTIONS = 34;
+    /** About that of most sauces: the search begins there. */
+    private static final double LIKELY_PH = 4.3;
+
+    private static final int MOST_STEPS = 100;
+    /** Newton's last step: what is left after it is of the order of its square. */
+    private static final double LAST_STEP = 1e-6;
 
     private Acidity() {}
 
@@ -60,8 +65,13 @@ public final class Acidity {
         }
 
         private double chargeMol(double h) {
-            return CARBOXYL_MOL_PER_G * proteinG * K_PROTEIN / (K_PROTEIN + h)
-                    + MOL_PER_MMOL * phosphateMmol * K_PHOSPHATE / (K_PHOSPHATE + h);
+            return CARBOXYL_MOL_PER_G * proteinG * share(K_PROTEIN, h)
+                    + MOL_PER_MMOL * phosphateMmol * share(K_PHOSPHATE, h);
+        }
+
+        private double slopeMol(double h) {
+            return CARBOXYL_MOL_PER_G * proteinG * shareSlope(K_PROTEIN, h)
+                    + MOL_PER_MMOL * phosphateMmol * shareSlope(K_PHOSPHATE, h);
         }
     }
 
@@ -80,7 +90,9 @@ public final class Acidity {
         }
         double h = Math.pow(10, -food.ph().orElse(sour ? UNNAMED_PH : NEUTRAL_PH));
         double waterKg = Math.max(LEAST_WATER_G, c.water()) / G_PER_KG;
-        double anionMol = acetateMol(c.acetic(), h) + citrateChargeMol(c.otherAcids(), h) + buffers.chargeMol(h);
+        double anionMol = c.acetic() / ACETIC_G_PER_MOL * share(K_ACETIC, h)
+                + c.otherAcids() / CITRIC_G_PER_MOL * citrateCharge(h)
+                + buffers.chargeMol(h);
         return anionMol + waterKg * (K_WATER / h - h);
     }
 
@@ -95,40 +107,88 @@ public final class Acidity {
         if (!(waterG > 0)) {
             return 7;
         }
+        Charges charges = Charges.of(waterG, aceticG, otherAcidsG, alkalinityMol, buffers);
         double low = LOWEST_PH;
         double high = HIGHEST_PH;
-        for (int i = 0; i < BISECTIONS; i++) {
-            double middle = (low + high) / 2;
-            if (isAbove(middle, waterG, aceticG, otherAcidsG, alkalinityMol, buffers)) {
-                low = middle;
+        double ph = LIKELY_PH;
+        for (int i = 0; i < MOST_STEPS; i++) {
+            double h = Math.exp(-LN10 * ph);
+            double excessMol = charges.excessMol(h);
+            if (excessMol > 0) {
+                low = ph;
             } else {
-                high = middle;
+                high = ph;
             }
+            double next = ph + excessMol / (LN10 * charges.slopeMol(h));
+            if (Math.abs(next - ph) < LAST_STEP) {
+                return Math.max(LOWEST_PH, Math.min(HIGHEST_PH, next));
+            }
+            ph = next > low && next < high ? next : (low + high) / 2;
         }
-        return (low + high) / 2;
+        return ph;
     }
 
     /** Whether the pH of such a mixture is above that one: cheaper than asking for the pH. */
     // Wide: the charges that balance.
     public static boolean isAbove(
             double ph, double waterG, double aceticG, double otherAcidsG, double alkalinityMol, Buffers buffers) {
-        double h = Math.exp(-LN10 * ph);
-        double excessMol = alkalinityMol
-                + waterG / G_PER_KG * (h - K_WATER / h)
-                - acetateMol(aceticG, h)
-                - citrateChargeMol(otherAcidsG, h)
-                - buffers.chargeMol(h);
-        return excessMol > 0;
+        return Charges.of(waterG, aceticG, otherAcidsG, alkalinityMol, buffers).excessMol(Math.exp(-LN10 * ph)) > 0;
     }
 
-    private static double acetateMol(double aceticG, double h) {
-        return aceticG / ACETIC_G_PER_MOL * K_ACETIC / (K_ACETIC + h);
+    /** What balances at one concentration h of protons, mol/L: all of it mol, water kg. */
+    private record Charges(double waterKg, double aceticMol, double citricMol, double alkalinityMol, Buffers buffers) {
+        static Charges of(double waterG, double aceticG, double otherAcidsG, double alkalinityMol, Buffers buffers) {
+            return new Charges(
+                    waterG / G_PER_KG,
+                    aceticG / ACETIC_G_PER_MOL,
+                    otherAcidsG / CITRIC_G_PER_MOL,
+                    alkalinityMol,
+                    buffers);
+        }
+
+        /** Above 0 while there are more protons than the pH has: less sharp it would balance. */
+        double excessMol(double h) {
+            return alkalinityMol
+                    + waterKg * (h - K_WATER / h)
+                    - aceticMol * share(K_ACETIC, h)
+                    - citricMol * citrateCharge(h)
+                    - buffers.chargeMol(h);
+        }
+
+        /** How much more of it there is with each e-fold of h; above 0. */
+        double slopeMol(double h) {
+            return waterKg * (h + K_WATER / h)
+                    + aceticMol * shareSlope(K_ACETIC, h)
+                    + citricMol * citrateSlope(h)
+                    + buffers.slopeMol(h);
+        }
     }
 
-    private static double citrateChargeMol(double citricG, double h) {
+    /** Share of an acid that has given its proton. */
+    private static double share(double k, double h) {
+        return k / (k + h);
+    }
+
+    /** How much less of that there is with each e-fold of h. */
+    private static double shareSlope(double k, double h) {
+        return k * h / ((k + h) * (k + h));
+    }
+
+    /** Charges that a molecule of citric acid has in the mean. */
+    private static double citrateCharge(double h) {
         double one = K1_CITRIC * h * h;
         double two = K1_CITRIC * K2_CITRIC * h;
         double three = K1_CITRIC * K2_CITRIC * K3_CITRIC;
-        return citricG / CITRIC_G_PER_MOL * (one + 2 * two + 3 * three) / (h * h * h + one + two + three);
+        return (one + 2 * two + 3 * three) / (h * h * h + one + two + three);
+    }
+
+    /** How much less that is with each e-fold of h: the spread of the charges about their mean, squared. */
+    private static double citrateSlope(double h) {
+        double one = K1_CITRIC * h * h;
+        double two = K1_CITRIC * K2_CITRIC * h;
+        double three = K1_CITRIC * K2_CITRIC * K3_CITRIC;
+        double all = h * h * h + one + two + three;
+        double mean = (one + 2 * two + 3 * three) / all;
+        return (one + 4 * two + 9 * three) / all - mean * mean;
     }
 }

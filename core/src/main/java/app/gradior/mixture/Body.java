@@ -7,7 +7,6 @@ import app.gradior.larder.Food;
 import app.gradior.larder.Makeup;
 import app.gradior.larder.SolidFat;
 import java.util.Arrays;
-import java.util.Optional;
 
 /**
  * What gives a mixture its body, and in what state it is: pulp in the liquid and in pieces, starch in cells, gelatine, egg, pectin, kinds
@@ -123,7 +122,9 @@ public final class Body {
         g[Part.LACTOSE.ordinal()] = share * m.lactose();
         g[Part.PROTEIN.ordinal()] = share * m.protein();
         g[Part.PHOSPHATE.ordinal()] = share * m.phosphateMmol();
-        fatPart(m.solidFat()).ifPresent(part -> g[part.ordinal()] = share * c.fat());
+        if (m.solidFat() != SolidFat.NONE) {
+            g[fatPart(m.solidFat()).ordinal()] = share * c.fat();
+        }
         return new Body(g);
     }
 
@@ -150,19 +151,19 @@ public final class Body {
         };
     }
 
-    private static Optional<Part> fatPart(SolidFat fat) {
-        return switch (fat) {
-            case BUTTER -> Optional.of(Part.BUTTER_FAT);
-            case COCOA -> Optional.of(Part.COCOA_FAT);
-            case COCONUT -> Optional.of(Part.COCONUT_FAT);
-            case LARD -> Optional.of(Part.LARD_FAT);
-            case NONE -> Optional.empty();
-        };
-    }
-
     /** Grams of fat that is solid when cold as that one is. */
     public double fatG(SolidFat kind) {
-        return fatPart(kind).map(this::g).orElse(0.0);
+        return kind == SolidFat.NONE ? 0 : g(fatPart(kind));
+    }
+
+    private static Part fatPart(SolidFat fat) {
+        return switch (fat) {
+            case BUTTER -> Part.BUTTER_FAT;
+            case COCOA -> Part.COCOA_FAT;
+            case COCONUT -> Part.COCONUT_FAT;
+            case LARD -> Part.LARD_FAT;
+            case NONE -> throw new IllegalArgumentException("what is liquid when cold is no part of its own");
+        };
     }
 
     /** Grams of a part. */

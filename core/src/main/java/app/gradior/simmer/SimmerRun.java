@@ -72,17 +72,15 @@ public final class SimmerRun {
     private static final double BRISK_LANDING_SHARE = 1e-6;
     private static final int LANDING_ORDER = 4;
     private static final int MOST_LANDINGS = 100;
+    private static final StopEvent NEVER = run -> 1;
 
     private final PotOnHeat pot;
     private final double pressurePa;
     private final double servedC;
     private final double bodyFactor;
-    private final RungeKutta4 integrator = new RungeKutta4(ALL);
-    private final StepAhead ahead = new StepAhead(integrator, ALL);
+    private final StepAhead ahead = new StepAhead(new RungeKutta4(ALL), ALL);
     private final Evaporation problem = new Evaporation();
     private final double[] state = new double[ALL];
-    private final double[] next = new double[ALL];
-    private final double[] before = new double[ALL];
     private final double[] ratesBefore = new double[ALL];
     private final double[] rates = new double[ALL];
     private final double[] kept = new double[KINDS.length];
@@ -109,11 +107,18 @@ public final class SimmerRun {
         this.servedC = servedC;
         this.solids = start;
         this.consistency = new Consistency(start, bodyFactor);
-        take(start);
+        begin(start);
     }
 
-    /** Goes on with that mixture; raw starch that sets at the pot's temperature has set. */
+    /** Goes on with that mixture. */
     private void take(Mixture mixture) {
+        solids = mixture;
+        consistency = new Consistency(mixture, bodyFactor);
+        begin(mixture);
+    }
+
+    /** From the state that it is in; raw starch that sets at the pot's temperature has set. */
+    private void begin(Mixture mixture) {
         ahead.drop();
         state[WATER] = mixture.waterG();
         state[ETHANOL] = mixture.ethanolG();
@@ -121,8 +126,6 @@ public final class SimmerRun {
         state[BOILED_MIN] = 0;
         state[SOUR_MIN] = 0;
         state[HEATED_MIN] = 0;
-        consistency = new Consistency(mixture, bodyFactor);
-        solids = mixture;
         if (mixture.anyToSet()) {
             solids = mixture.heatedTo(tempC());
             consistency = new Consistency(solids, bodyFactor);
@@ -181,22 +184,7 @@ public final class SimmerRun {
 
     /** Lets so many seconds pass. */
     public End advance(double forSeconds) {
-        double left = forSeconds;
-        while (left > StepAhead.SHORTEST_S) {
-            if (isDry()) {
-                ahead.drop();
-                seconds += left;
-                return End.DRY;
-            }
-            if (!ahead.isTaken()) {
-                double step = stepS();
-                ahead.take(problem, state, ratesBefore, step);
-            }
-            double moved = ahead.move(left, state);
-            seconds += moved;
-            left -= moved;
-        }
-        return End.TIME;
+        return advanceUntil(NEVER, forSeconds);
     }
 
     /**
@@ -205,54 +193,51 @@ public final class SimmerRun {
      * @return why it stopped; the run stands at that moment
      */
     public End advanceUntil(StopEvent event, double mostSeconds) {
-        ahead.drop();
         double left = mostSeconds;
         while (left > StepAhead.SHORTEST_S) {
             if (isDry()) {
+                ahead.drop();
                 seconds += left;
                 return End.DRY;
             }
-            double step = Math.min(left, stepS());
-            integrator.step(problem, state, ratesBefore, step, next);
-            System.arraycopy(state, 0, before, 0, ALL);
-            System.arraycopy(next, 0, state, 0, state.length);
+            if (!ahead.isTaken()) {
+                ahead.rates(problem, state, ratesBefore);
+                ahead.take(problem, state, ratesBefore, stepS());
+            }
+            double moved = ahead.move(left, state);
             if (event.distance(this) <= 0) {
-                seconds += land(event, step);
+                seconds += land(event, moved);
                 return End.REACHED;
             }
-            seconds += step;
-            left -= step;
+            seconds += moved;
+            left -= moved;
         }
         return End.TIME;
     }
 
-    /** Leaves the state where the event happens within a step and answers the seconds to there. */
-    private double land(StopEvent event, double step) {
-        if (distanceAfter(event, 0) <= 0) {
+    /** Leaves the state where the event happens within what was just moved, and answers the seconds to there. */
+    private double land(StopEvent event, double moved) {
+        double until = ahead.intoS();
+        double from = until - moved;
+        if (distanceAt(event, from) <= 0) {
             return 0;
         }
         BracketingNthOrderBrentSolver solver =
-                new BracketingNthOrderBrentSolver(landingShare, landingShare * step, LANDING_ORDER);
-        double seconds =
-                solver.solve(MOST_LANDINGS, after -> distanceAfter(event, after), 0, step, AllowedSolution.BELOW_SIDE);
-        distanceAfter(event, seconds);
-        return seconds;
+                new BracketingNthOrderBrentSolver(landingShare, landingShare * moved, LANDING_ORDER);
+        double at =
+                solver.solve(MOST_LANDINGS, into -> distanceAt(event, into), from, until, AllowedSolution.BELOW_SIDE);
+        distanceAt(event, at);
+        return at - from;
     }
 
-    /** Puts the state so many seconds into the step that was just taken, and asks the event there. */
-    private double distanceAfter(StopEvent event, double after) {
-        if (after == 0) {
-            System.arraycopy(before, 0, state, 0, ALL);
-        } else {
-            integrator.step(problem, before, ratesBefore, after, next);
-            System.arraycopy(next, 0, state, 0, ALL);
-        }
+    /** Puts the state so many seconds into the step, and asks the event there. */
+    private double distanceAt(StopEvent event, double intoS) {
+        ahead.moveTo(intoS, state);
         return event.distance(this);
     }
 
-    /** How long a step may be from here, s; leaves the rates here in {@code ratesBefore}. */
+    /** How long a step may be from a state with the rates in {@code ratesBefore}, s. */
     private double stepS() {
-        problem.rates(state, ratesBefore);
         double loss = Math.max(-ratesBefore[WATER], 1e-12);
         boolean softening = consistency.softens() && state[HEATED_MIN] < SOFTENED_MIN;
         double longest = softening ? longestSofteningS : LONGEST_STEP_S;
@@ -369,7 +354,7 @@ public final class SimmerRun {
     private double[] keptShares(double[] y) {
         // Nobody asks for shares of a starch that is not there.
         for (int i = 0; consistency.starchy() && i < kept.length; i++) {
-            kept[i] = KINDS[i].keptShare(y[BOILED_MIN], y[SOUR_MIN]);
+            kept[i] = consistency.has(KINDS[i]) ? KINDS[i].keptShare(y[BOILED_MIN], y[SOUR_MIN]) : 1;
         }
         return kept;
     }

@@ -26,13 +26,24 @@ final class StepAhead {
         ratesTo = new double[size];
     }
 
+    /** Whether the state can go on within the step. */
     boolean isTaken() {
-        return lengthS > 0;
+        return lengthS - intoS > SHORTEST_S;
     }
 
     /** Something else happened: the state goes on from where it is. */
     void drop() {
         lengthS = 0;
+        intoS = 0;
+    }
+
+    /** Writes the rates at a state that nothing happened to since the step: those at its end are known. */
+    void rates(RateProblem problem, double[] state, double[] rates) {
+        if (lengthS > 0) {
+            System.arraycopy(ratesTo, 0, rates, 0, rates.length);
+        } else {
+            problem.rates(state, rates);
+        }
     }
 
     /** Takes a step of so many seconds from a state with those rates, both of which stay as they are. */
@@ -52,14 +63,23 @@ final class StepAhead {
      */
     double move(double mostSeconds, double[] state) {
         double moved = Math.min(mostSeconds, lengthS - intoS);
-        intoS += moved;
-        if (lengthS - intoS > SHORTEST_S) {
+        moveTo(intoS + moved, state);
+        return moved;
+    }
+
+    /** Puts the state so many seconds into the step. */
+    void moveTo(double seconds, double[] state) {
+        intoS = seconds;
+        if (isTaken()) {
             within(intoS / lengthS, state);
         } else {
             System.arraycopy(to, 0, state, 0, to.length);
-            drop();
         }
-        return moved;
+    }
+
+    /** How far into the step the state is, s. */
+    double intoS() {
+        return intoS;
     }
 
     private void within(double share, double[] state) {

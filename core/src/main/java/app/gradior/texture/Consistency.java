@@ -19,12 +19,6 @@ import java.util.Map;
 public final class Consistency {
     /** Reference temperature of the thickener strengths, °C. */
     private static final double REFERENCE_C = 20;
-    /** Sugar holds back starch from this serum concentration on, °Bx; share lost per °Bx; least share left. */
-    private static final double SUGAR_HOLDS_FROM_BRIX = 20;
-
-    private static final double SUGAR_HOLDS_PULP_FROM_BRIX = 45;
-    private static final double SHARE_LOST_PER_BRIX = 0.012;
-    private static final double LEAST_STARCH_SHARE = 0.3;
     /** Volume fraction at which droplets lock and exponent: Krieger and Dougherty 1959, for soft droplets. */
     private static final double FAT_PACKING = 0.72;
 
@@ -40,23 +34,14 @@ public final class Consistency {
     private static final double MOST_FILLED_NETWORK = 4;
     /** Fat that a gram of fresh yolk keeps in droplets, g; kitchen teaching. */
     private static final double FAT_PER_YOLK = 10;
-    /** Set white thickens as so much set yolk. */
-    private static final double WHITE_OVER_YOLK = 0.3;
-    /** Raw yolk thickens as so much set yolk. */
-    private static final double RAW_OVER_SET = 0.15;
     /** A gram of glucose and fructose thickens as 0.79 g of sucrose: published honey and invert syrups, within a fifth. */
     private static final double HEXOSES_THINNER = 0.21;
     /** Boiled sugar: past it the serum's equation holds no more, °Bx. */
     private static final double MOST_BRIX = 90;
     /** Sauces below this are cold: they have stood for a night when nobody says otherwise. */
-    private static final double COLD_C = 30;
+    static final double COLD_C = 30;
 
-    private static final double COLDEST_C = 5;
     private static final double A_NIGHT_H = 12;
-    /** Starch sets in the cold with this time. */
-    private static final double SETS_COLD_H = 5;
-    /** How much more starch of cells and meal thickens once it has set. */
-    private static final double CELLS_SET_COLD = 1.2;
     /** A gel of so many Pa·s at 50 1/s stands against so many Pa. */
     private static final double STANDS_PER_S = 40;
 
@@ -68,34 +53,16 @@ public final class Consistency {
 
     private static final double INVERTIBLE_SHARE = 0.002;
 
-    private static final StarchKind[] KINDS = StarchKind.values();
-
     private final double sugarLikeG;
     private final double hexosesG;
     private final double sucroseG;
-    private final double ph;
-    private final double inversionPerMin;
+    private final Sourness sourness;
     /** Whether there is sucrose enough for its splitting to be seen. */
     private final boolean invertible;
 
-    private final boolean sour;
     private final double fixedSolublesG;
     private final double fixedSoluteMol;
-    private final double freeG;
-    private final double smoothG;
-    private final double softG;
-    private final double middleG;
-    private final double firmG;
-    private final double lastingG;
-    private final double rawPulseG;
-    private final double rawTuberG;
-    private final double rawMealG;
-    private final double inCellsG;
-    private final double looseG;
-    private final double eggG;
-    private final double[] powderG;
-    private final boolean starchy;
-    private final boolean softens;
+    private final Network network;
     private final double[] allKept = {1, 1, 1, 1, 1, 1};
     private final double dispersedMl;
     private final FatOutside fatOutside;
@@ -112,39 +79,14 @@ public final class Consistency {
     public Consistency(Mixture mixture, double bodyFactor) {
         Unfit.above("bodyFactor", bodyFactor, 0, "");
         Body body = mixture.body();
-        this.ph = mixture.ph();
+        this.sourness = new Sourness(mixture);
         this.sugarLikeG = mixture.sugarsG() + mixture.otherSolublesG();
         this.hexosesG = body.g(Body.Part.HEXOSES);
         this.sucroseG = mixture.sucroseG();
-        this.inversionPerMin = Mixture.inversionPerMin(ph);
         this.invertible = sucroseG > INVERTIBLE_SHARE * mixture.massG();
-        this.sour = ph < Mixture.SOUR_PH;
         this.fixedSolublesG = sugarLikeG + mixture.saltG() + mixture.otherAcidsG();
         this.fixedSoluteMol = BoilingPoint.fixedSoluteMol(mixture.saltG(), mixture.otherAcidsG());
-        this.freeG = body.freeG();
-        this.smoothG = body.g(Body.Part.FREE);
-        this.softG = body.g(Body.Part.SOFT);
-        this.middleG = body.g(Body.Part.MIDDLE);
-        this.firmG = body.g(Body.Part.FIRM);
-        this.lastingG = body.g(Body.Part.LASTING);
-        this.rawPulseG = body.g(Body.Part.RAW_PULSE);
-        this.rawTuberG = body.g(Body.Part.RAW_TUBER);
-        this.rawMealG = body.g(Body.Part.RAW_MEAL);
-        this.inCellsG = body.g(Body.Part.IN_CELLS);
-        this.looseG = body.g(Body.Part.LOOSE);
-        this.eggG = body.g(Body.Part.SET_YOLK)
-                + RAW_OVER_SET * body.g(Body.Part.YOLK)
-                + WHITE_OVER_YOLK * body.g(Body.Part.SET_WHITE);
-        this.powderG = new double[KINDS.length];
-        for (StarchKind kind : KINDS) {
-            powderG[kind.ordinal()] = mixture.setPowderG(kind);
-        }
-        double set = 0;
-        for (double grams : powderG) {
-            set += grams;
-        }
-        this.starchy = set > 0;
-        this.softens = softG + middleG + firmG + rawPulseG + rawTuberG + rawMealG > 0;
+        this.network = new Network(mixture, sourness);
         double yolkG = body.g(Body.Part.YOLK) + body.g(Body.Part.SET_YOLK);
         double boundFatG = Math.min(mixture.freeFatG(), FAT_PER_YOLK * yolkG);
         this.dispersedMl = SpecificVolume.fatMl20c(mixture.emulsifiedFatG() + boundFatG)
@@ -152,7 +94,7 @@ public final class Consistency {
         this.fixedMl20c = SpecificVolume.fixedMl20c(mixture);
         this.fixedMassG = mixture.massG() - mixture.waterG() - mixture.ethanolG() - mixture.aceticG();
         this.fatOutside = new FatOutside(mixture, FAT_PER_YOLK * yolkG);
-        this.gels = new Gels(mixture, ph);
+        this.gels = new Gels(mixture, sourness);
         this.bodyFactor = bodyFactor;
     }
 
@@ -202,12 +144,12 @@ public final class Consistency {
             throw new Unfit(new NoLiquid());
         }
         Serum serum = serum(serumG, aceticG, at);
-        Parts parts = parts(serumG, serum, at);
-        double network = bodyFactor * parts.root() * parts.root();
-        double yieldStressPa = parts.root() > 0 ? parts.weightedYield() / parts.root() * network : 0;
+        Network.Parts parts = network.parts(serumG, serum, at);
+        double netPaS = bodyFactor * parts.root() * parts.root();
+        double yieldStressPa = parts.root() > 0 ? parts.weightedYield() / parts.root() * netPaS : 0;
         double fat = fatFactor(waterG, ethanolG, aceticG);
         double flowing = fat * serum.paS() * gels.serumFactor(serumG, at.heatedMin())
-                + Math.min(fat, MOST_FILLED_NETWORK) * network;
+                + Math.min(fat, MOST_FILLED_NETWORK) * netPaS;
         boolean sets = tempC < Gels.NOTHING_SETS_C;
         double gel = sets ? bodyFactor * gels.waterGelPaS(serumG, serum.brix(), tempC, at.heatedMin(), at.heldH()) : 0;
         double crystals = sets ? gels.fatGelPaS(volumeMl20c(waterG, ethanolG, aceticG), tempC, at.heldH()) : 0;
@@ -217,17 +159,10 @@ public final class Consistency {
         return new Flow(flowing + gel + crystals, stands, structure(flowing, set, crystals, fat, stands));
     }
 
-    /** The network by what builds it: square roots of viscosities, √(Pa·s); what of it has set in the cold. */
-    private record Parts(double pulp, double starch, double cells, double egg, double weightedYield, double set) {
-        double root() {
-            return pulp + starch + cells + egg;
-        }
-    }
-
-    /** The liquid phase: °Bx, viscosity now and at 20 °C. */
-    private record Serum(double brix, double paS, double paS20) {
-        double ratioLog() {
-            return Math.log(paS / paS20);
+    /** The liquid phase: °Bx, logarithms of its viscosity in Pa·s now and at 20 °C. */
+    record Serum(double brix, double log, double log20) {
+        double paS() {
+            return Math.exp(log);
         }
     }
 
@@ -235,11 +170,11 @@ public final class Consistency {
         double thinnerG = HEXOSES_THINNER * (hexosesG + inverted(at.heatedMin()));
         double asSucrose = Math.min(MOST_BRIX, 100 * (fixedSolublesG - thinnerG) / (serumG - thinnerG));
         double x = SerumViscosity.concentration(asSucrose);
-        double xPow = Math.pow(x, 1.25);
+        double xPow = SerumViscosity.toFiveQuarters(x);
         return new Serum(
                 100 * (aceticG + fixedSolublesG) / serumG,
-                SerumViscosity.paS(x, xPow, at.tempC()),
-                SerumViscosity.paS(x, xPow, REFERENCE_C));
+                SerumViscosity.log(x, xPow, at.tempC()),
+                SerumViscosity.log(x, xPow, REFERENCE_C));
     }
 
     /**
@@ -256,9 +191,9 @@ public final class Consistency {
             throw new Unfit(new NoLiquid());
         }
         Serum serum = serum(serumG, aceticG, at);
-        Parts parts = parts(serumG, serum, at);
+        Network.Parts parts = network.parts(serumG, serum, at);
         double root = parts.root();
-        double smooth = smoothG / Math.max(1e-9, pulpG(at.heatedMin()));
+        double smooth = network.smoothShare(at.heatedMin());
         double polymer = serum.paS() * (gels.serumFactor(serumG, at.heatedMin()) - 1);
         double fat = fatFactor(waterG, ethanolG, aceticG);
         Map<Doubt.Cause, Double> shares = new EnumMap<>(Doubt.Cause.class);
@@ -277,47 +212,6 @@ public final class Consistency {
         return Doubt.of(shares);
     }
 
-    private Parts parts(double serumG, Serum serum, Moment at) {
-        double brix = serum.brix();
-        double serum20 = serum.paS20();
-        double ratioLog = serum.ratioLog();
-        double pulp = Thickener.PULP.rootViscosity(pulpG(at.heatedMin()) * pulpShare(brix) / serumG, serum20, ratioLog);
-        double weightedYield = pulp * Thickener.PULP.yieldRatePerS();
-        double set = setCold(at.tempC(), at.heldH(), brix);
-        double starch = 0;
-        double setRoot = 0;
-        if (starchy) {
-            double share = starchShare(brix);
-            for (StarchKind kind : KINDS) {
-                double grams = powderG[kind.ordinal()];
-                if (grams > 0) {
-                    Thickener thickener = Thickener.of(kind);
-                    double part = thickener.rootViscosity(
-                                    grams * at.keptShares()[kind.ordinal()] * share / serumG, serum20, ratioLog)
-                            * Math.sqrt(1 + kind.setsCold() * set);
-                    starch += part;
-                    setRoot += part * setShare(kind.setsCold() * set);
-                    weightedYield += part * thickener.yieldRatePerS();
-                }
-            }
-        }
-        double cells = 0;
-        double cellsG = cellStarchG(at.heatedMin());
-        if (cellsG > 0) {
-            cells = Thickener.CELL_STARCH.rootViscosity(cellsG * starchShare(brix) / serumG, serum20, ratioLog)
-                    * Math.sqrt(1 + CELLS_SET_COLD * set);
-            weightedYield += cells * Thickener.CELL_STARCH.yieldRatePerS();
-            setRoot += cells * setShare(CELLS_SET_COLD * set);
-        }
-        double egg = eggG > 0 ? Thickener.EGG.rootViscosity(eggG / serumG, serum20, ratioLog) : 0;
-        return new Parts(pulp, starch, cells, egg, weightedYield, setRoot);
-    }
-
-    /** Share of a network of starch that has set, when it is so much stronger for it. */
-    private static double setShare(double stronger) {
-        return stronger / (1 + stronger);
-    }
-
     private static Structure structure(double flowing, double gel, double crystals, double fat, double stands) {
         if (crystals > flowing + gel) {
             return Structure.FAT;
@@ -331,58 +225,8 @@ public final class Consistency {
         return stands > PASTE_PA ? Structure.PASTE : Structure.LIQUID;
     }
 
-    /** How far starch has set in the cold, 0 to 1: in hours, the more the colder; sugar holds it up. */
-    private static double setCold(double tempC, double heldH, double brix) {
-        if (tempC >= COLD_C || !(heldH > 0)) {
-            return 0;
-        }
-        return (1 - Math.exp(-heldH / SETS_COLD_H))
-                * Math.min(1, (COLD_C - tempC) / (COLD_C - COLDEST_C))
-                * (1 - brix / 125);
-    }
-
     private double inverted(double heatedMin) {
-        return heatedMin > 0 && invertible ? sucroseG * (1 - Math.exp(-inversionPerMin * heatedMin)) : 0;
-    }
-
-    private double pulpG(double heatedMin) {
-        if (!softens || !(heatedMin > 0)) {
-            return freeG + Body.BOUND_SHARE * (softG + middleG + firmG + lastingG);
-        }
-        double bound = left(Body.Part.SOFT, softG, heatedMin)
-                + left(Body.Part.MIDDLE, middleG, heatedMin)
-                + left(Body.Part.FIRM, firmG, heatedMin);
-        return freeG + softG + middleG + firmG - bound + Body.BOUND_SHARE * (bound + lastingG);
-    }
-
-    private double cellStarchG(double heatedMin) {
-        double swollen = looseG + Body.IN_CELLS_SHARE * inCellsG;
-        if (!softens || !(heatedMin > 0)) {
-            return swollen;
-        }
-        return swollen
-                + (rawMealG - left(Body.Part.RAW_MEAL, rawMealG, heatedMin))
-                + Body.IN_CELLS_SHARE
-                        * (rawPulseG
-                                - left(Body.Part.RAW_PULSE, rawPulseG, heatedMin)
-                                + rawTuberG
-                                - left(Body.Part.RAW_TUBER, rawTuberG, heatedMin));
-    }
-
-    /** Of so many grams what is left after a while; this is asked at every step of every pot. */
-    private double left(Body.Part part, double grams, double heatedMin) {
-        return grams > 0 ? grams * Body.left(part, heatedMin, sour) : 0;
-    }
-
-    /** 1 − 0.012·(Bx − 20), between 0.3 and 1: sugar takes the water that starch needs. */
-    private static double starchShare(double brix) {
-        double lost = SHARE_LOST_PER_BRIX * Math.max(0, brix - SUGAR_HOLDS_FROM_BRIX);
-        return Math.max(LEAST_STARCH_SHARE, 1 - lost);
-    }
-
-    /** Sugar takes pulp's water too, from jam's strength on. */
-    private static double pulpShare(double brix) {
-        return 1 - SHARE_LOST_PER_BRIX * Math.max(0, brix - SUGAR_HOLDS_PULP_FROM_BRIX);
+        return heatedMin > 0 && invertible ? sucroseG * (1 - Math.exp(-sourness.inversionPerMin() * heatedMin)) : 0;
     }
 
     private double fatFactor(double waterG, double ethanolG, double aceticG) {
@@ -423,22 +267,27 @@ public final class Consistency {
 
     /** pH of the mixture it was made of. */
     public double ph() {
-        return ph;
+        return sourness.ph();
     }
 
     /** Whether any starch has set in it. */
     public boolean starchy() {
-        return starchy;
+        return network.starchy();
+    }
+
+    /** Whether it has set starch of that kind. */
+    public boolean has(StarchKind kind) {
+        return network.has(kind);
     }
 
     /** Whether pieces in it fall apart or starch in cells swells. */
     public boolean softens() {
-        return softens;
+        return network.softens();
     }
 
     /** Whether heat goes on changing it: pieces soften, starch in cells swells, acid splits sugar. */
     public boolean changesWithHeat() {
-        return softens || gels.weakens() || invertible && inversionPerMin > LEAST_INVERSION;
+        return network.softens() || gels.weakens() || invertible && sourness.inversionPerMin() > LEAST_INVERSION;
     }
 
     /**
@@ -505,7 +354,7 @@ public final class Consistency {
         Moment at = new Moment(tempC, heldH, 0, now.allKept);
         double serumG = m.serumG();
         Serum serum = now.serum(serumG, m.aceticG(), at);
-        Parts parts = now.parts(serumG, serum, at);
+        Network.Parts parts = now.network.parts(serumG, serum, at);
         Map<Cold.By, Double> by = new EnumMap<>(Cold.By.class);
         by.put(Cold.By.GELATINE, bodyFactor * now.gels.gelatinePaS(serumG, tempC, 0, heldH));
         by.put(Cold.By.PECTIN, bodyFactor * now.gels.pectinPaS(serumG, serum.brix(), tempC, heldH));

@@ -53,10 +53,10 @@ final class Gels {
     private final double pectinG;
     private final double[] fatG = new double[FATS.length];
     private final boolean fatty;
-    private final double sharpness;
+    private final Sourness sourness;
 
-    /** Of that mixture. */
-    Gels(Mixture mixture, double ph) {
+    /** Of a mixture which is so sour. */
+    Gels(Mixture mixture, Sourness sourness) {
         Body body = mixture.body();
         gelatineG = body.g(Body.Part.GELATINE);
         pectinG = body.g(Body.Part.PECTIN);
@@ -66,7 +66,7 @@ final class Gels {
             all += fatG[i];
         }
         fatty = all > 0;
-        sharpness = pectinG > 0 ? sharpness(ph) : 0;
+        this.sourness = sourness;
     }
 
     private static double sharpness(double ph) {
@@ -126,7 +126,7 @@ final class Gels {
                 * percent
                 * percent
                 * ramp(brix, PECTIN_FROM_BRIX, PECTIN_FULL_BRIX)
-                * sharpness
+                * sharpness(sourness.ph())
                 * ramp(-tempC, -PECTIN_SETS_C, PECTIN_FULL_K - PECTIN_SETS_C)
                 * ripe(heldH, PECTIN_HOURS);
     }

@@ -5,7 +5,7 @@ package app.gradior.texture;
  * Properties and Applications, ch. 6). Within 4 % of tables for 0 to 75 °Bx, 0 to 80 °C; used to 86 °Bx and 110 °C.
  */
 public final class SerumViscosity {
-    private static final double PA_S_PER_MPA_S = 1e-3;
+    private static final double LOG10_MPA_S_PER_PA_S = 3;
     private static final double LN10 = Math.log(10);
 
     private SerumViscosity() {}
@@ -18,7 +18,7 @@ public final class SerumViscosity {
      */
     public static double paS(double brixPercent, double tempC) {
         double x = concentration(brixPercent);
-        return paS(x, Math.pow(x, 1.25), tempC);
+        return Math.exp(log(x, toFiveQuarters(x), tempC));
     }
 
     /** Génotelle's x, from °Bx. */
@@ -26,10 +26,14 @@ public final class SerumViscosity {
         return brixPercent / (1900 - 18 * brixPercent);
     }
 
-    /** The same from x and x^1.25, for callers that need several temperatures. */
-    static double paS(double x, double xPow125, double tempC) {
+    /** x^1.25: without a power, which costs an integrator more than two roots. */
+    static double toFiveQuarters(double x) {
+        return x * Math.sqrt(Math.sqrt(x));
+    }
+
+    /** Logarithm of the viscosity in Pa·s, from x and x^1.25, for callers that need several temperatures. */
+    static double log(double x, double xPow125, double tempC) {
         double phi = (30 - tempC) / (91 + tempC);
-        double log10 = 22.46 * x - 0.114 + phi * (1.1 + 43.1 * xPow125);
-        return PA_S_PER_MPA_S * Math.exp(LN10 * log10);
+        return LN10 * (22.46 * x - 0.114 + phi * (1.1 + 43.1 * xPow125) - LOG10_MPA_S_PER_PA_S);
     }
 }

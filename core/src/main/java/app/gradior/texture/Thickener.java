@@ -49,11 +49,13 @@ record Thickener(double critical, double exponent, double heatExponent, double y
     }
 
     /** Square root of the network's viscosity, √(Pa·s): what adds up over thickeners. */
-    double rootViscosity(double gramsPerGramSerum, double serum20PaS, double serumRatioLog) {
+    double rootViscosity(double gramsPerGramSerum, Consistency.Serum serum) {
         if (!(gramsPerGramSerum > 0)) {
             return 0;
         }
-        double log = exponent * Math.log(gramsPerGramSerum / critical) + heatExponent * serumRatioLog;
-        return Math.sqrt(serum20PaS) * Math.exp(log / 2);
+        double log = serum.log20()
+                + exponent * Math.log(gramsPerGramSerum / critical)
+                + heatExponent * (serum.log() - serum.log20());
+        return Math.exp(log / 2);
     }
 }

@@ -32,7 +32,9 @@ public record PotShape(
     private static final double MM3_PER_ML = 1000;
     private static final double MM2_PER_M2 = 1e6;
     private static final double MOST_CORNER_OF_HEIGHT = 0.9;
-    private static final int BISECTIONS = 60;
+    private static final double THIRD = 1.0 / 3;
+    private static final double NEAR_MM = 1e-9;
+    private static final int MOST_STEPS = 100;
     private static final double LEAST_MM = 50;
     private static final double MOST_MM = 1000;
     private static final double SQUARE_LESS_ROUND = 4 - Math.PI;
@@ -257,7 +259,8 @@ public record PotShape(
             return volumeMm3 / (Math.PI * r0 * r0);
         }
         double cube = r0 * r0 * r0 + 3 * k * volumeMm3 / Math.PI;
-        return (Math.cbrt(Math.max(0, cube)) - r0) / k;
+        return (Math.pow(Math.max(0, cube), THIRD) - r0)
+                / k; // Math.cbrt takes three times as long, and every step asks
     }
 
     /** Level in what is long: within the brim by halving, over it as if the wall went straight up. */
@@ -268,18 +271,25 @@ public record PotShape(
                 : heightMm + (volumeMl - brim) * MM3_PER_ML / areaMm2(heightMm);
     }
 
+    /** Newton's steps, the surface being the volume's slope; halved where one would lead out. */
     private double between(double lowMm, double highMm, double volumeMl) {
         double low = lowMm;
         double high = highMm;
-        for (int i = 0; i < BISECTIONS && high - low > 1e-9; i++) {
-            double middle = (low + high) / 2;
-            if (volumeMl(middle) < volumeMl) {
-                low = middle;
+        double level = (low + high) / 2;
+        for (int i = 0; i < MOST_STEPS && high - low > NEAR_MM; i++) {
+            double over = volumeMl(level) - volumeMl;
+            if (over < 0) {
+                low = level;
             } else {
-                high = middle;
+                high = level;
             }
+            double next = level - over * MM3_PER_ML / areaMm2(level);
+            if (Math.abs(next - level) < NEAR_MM) {
+                return Math.max(lowMm, Math.min(highMm, next));
+            }
+            level = next > low && next < high ? next : (low + high) / 2;
         }
-        return (low + high) / 2;
+        return level;
     }
 
     /** Free surface at a level, m². */

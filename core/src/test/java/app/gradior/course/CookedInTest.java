@@ -23,6 +23,7 @@ import app.gradior.sauce.StageWork;
 import app.gradior.sauce.Work;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -184,7 +185,12 @@ class CookedInTest {
                 .map(c -> ((Caution.Through) c).safeC())
                 .containsExactly(74.0, 71.0);
         assertThat(cautions(25, "chicken")).noneMatch(Caution.NotDone.class::isInstance);
-        assertThat(cautions(15, "chicken")).contains(new Caution.NotDone(Sauces.food("chicken"), 15, 25));
+        assertThat(cautions(15, "chicken"))
+                .filteredOn(Caution.NotDone.class::isInstance)
+                .singleElement()
+                .usingRecursiveComparison()
+                .withComparatorForType(Comparator.comparingDouble((Double d) -> Math.round(d * 1e6)), Double.class)
+                .isEqualTo(new Caution.NotDone(Sauces.food("chicken"), 15, 25));
         assertThat(cautions(8, "carrot")).noneMatch(Caution.Through.class::isInstance);
     }
 

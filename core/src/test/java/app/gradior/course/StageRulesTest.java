@@ -53,6 +53,23 @@ class StageRulesTest {
                 .isCloseTo(1.5, within(0.02));
     }
 
+    /** A few looks on the way give what many short ways one after the other do. */
+    @Test
+    void aFewLooksOnTheWayUpAreAsGoodAsMany() {
+        for (Mixture m : new Mixture[] {WATER, Sauces.damson(), OIL, Sauces.of("cream-double", 900)}) {
+            StageRules.WarmUp whole = StageRules.warmUp(m, 20, 20, 99, POT, OPEN);
+            double minutes = 0;
+            double lostG = 0;
+            for (int part = 0; part < 79; part++) {
+                StageRules.WarmUp next = StageRules.warmUp(m, 20 + part, 20 + part, 21 + part, POT, OPEN);
+                minutes += next.minutes();
+                lostG += next.lostG();
+            }
+            assertThat(whole.minutes()).isCloseTo(minutes, within(2e-3 * minutes));
+            assertThat(whole.lostG()).isCloseTo(lostG, within(0.02 * lostG));
+        }
+    }
+
     @Test
     void onItsWayUpALittleLeavesAndNeverMoreThanThreeTenths() {
         StageRules.WarmUp open = StageRules.warmUp(WATER, 20, 20, 100, POT, OPEN);

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.gradior.Sauces;
 import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class AcidityTest {
@@ -51,5 +52,31 @@ class AcidityTest {
         Mixture broth = Sauces.of("vegetable-stock", 400).plus(Sauces.of("lemon-juice", 60));
         assertThat(dip.ph()).isGreaterThan(4.2);
         assertThat(broth.ph()).isLessThan(3.3);
+    }
+
+    /** Whatever is in it: a little below that pH there are too many protons, a little above too few; out of bounds it is the bound. */
+    @Test
+    void thePhIsWhereTheChargesBalance() {
+        Random random = new Random(5);
+        for (int i = 0; i < 2_000; i++) {
+            double waterG = Math.exp(8 * random.nextDouble());
+            double aceticG = random.nextInt(3) * 20 * random.nextDouble();
+            double citricG = random.nextInt(3) * 30 * random.nextDouble();
+            double alkalinityMol = random.nextGaussian() * Math.pow(10, -4 * random.nextDouble());
+            Acidity.Buffers buffers =
+                    new Acidity.Buffers(random.nextInt(2) * 50 * random.nextDouble(), random.nextInt(2) * 20);
+            double ph = Acidity.ph(waterG, aceticG, citricG, alkalinityMol, buffers);
+            if (ph > 0.5) {
+                assertThat(Acidity.isAbove(ph - 1e-8, waterG, aceticG, citricG, alkalinityMol, buffers))
+                        .isTrue();
+            }
+            if (ph < 12.5) {
+                assertThat(Acidity.isAbove(ph + 1e-8, waterG, aceticG, citricG, alkalinityMol, buffers))
+                        .isFalse();
+            }
+        }
+        assertThat(Acidity.ph(100, 0, 0, -9, Acidity.Buffers.NONE)).isCloseTo(0.5, within(1e-6));
+        assertThat(Acidity.ph(100, 0, 0, 9, Acidity.Buffers.NONE)).isCloseTo(12.5, within(1e-6));
+        assertThat(Acidity.ph(0, 5, 5, 0, Acidity.Buffers.NONE)).isEqualTo(7);
     }
 }

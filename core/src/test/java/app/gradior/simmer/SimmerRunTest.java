@@ -25,6 +25,12 @@ class SimmerRunTest {
         return Sauces.damson().massG() - run.massG();
     }
 
+    /** The step of the integrator ends where something is set, even to what it is. */
+    private static void stepOfASecond(SimmerRun run, Heat heat, double lookFactor) {
+        run.set(heat, lookFactor);
+        run.advance(1);
+    }
+
     /** A straight pot of water: A·J·t, by hand: 0.0452 m² × 20 kg/(m²·h) × 0.5 h = 452 g. */
     @Test
     void waterLeavesAtTheTablesRate() {
@@ -42,7 +48,7 @@ class SimmerRunTest {
         double worst = 0;
         for (int i = 0; i < 3600; i++) {
             within.advance(1);
-            fine.advanceUntil(run -> 1, 1); // an event is looked for at each step's end, so these are steps of a second
+            stepOfASecond(fine, LIVELY, 1);
             worst = Math.max(worst, Math.abs(within.massG() - fine.massG()));
         }
         double lost = Sauces.damson().massG() - fine.massG();
@@ -143,6 +149,29 @@ class SimmerRunTest {
         assertThat(brisk.massG()).isCloseTo(fine.massG(), withinPercentage(1e-3));
     }
 
+    /** An end that falls within a long step is found there, however often somebody looked on the way; going on from it is exact, too. */
+    @Test
+    void anEndWithinALongStepIsWhereShortOnesFindIt() {
+        SimmerRun fine = run(Sauces.damson(), POT, LIVELY);
+        while (fine.stepServed() < 6) {
+            stepOfASecond(fine, LIVELY, 1);
+        }
+        SimmerRun.StopEvent atSix = r -> 6 - r.stepServed();
+        SimmerRun once = run(Sauces.damson(), POT, LIVELY);
+        SimmerRun looked = run(Sauces.damson(), POT, LIVELY).briskly();
+        assertThat(once.advanceUntil(atSix, 1e5)).isEqualTo(SimmerRun.End.REACHED);
+        while (looked.advanceUntil(atSix, 17) == SimmerRun.End.TIME) {
+            assertThat(looked.stepServed()).isLessThan(6);
+        }
+        assertThat(once.stepServed()).isCloseTo(6, within(1e-9));
+        assertThat(once.minute()).isCloseTo(fine.minute(), within(1.0 / 60));
+        assertThat(looked.minute()).isCloseTo(once.minute(), withinPercentage(1e-3));
+        SimmerRun alone = run(Sauces.damson(), POT, LIVELY);
+        alone.advance(once.minute() * 60 + 300);
+        once.advance(300);
+        assertThat(once.massG()).isCloseTo(alone.massG(), within(1e-3));
+    }
+
     /** However a stretch of time ends, the clock has gone on by it, and the answer says which end it was. */
     @Test
     void theClockGoesOnToWhateverEndsIt() {
@@ -181,11 +210,10 @@ class SimmerRunTest {
         for (int part = 0; part < 3; part++) {
             if (part == 1) {
                 run.set(low, 1.3);
-                fine.set(low, 1.3);
             }
             run.advance(100);
             for (int second = 0; second < 100; second++) {
-                fine.advanceUntil(r -> 1, 1);
+                stepOfASecond(fine, part == 0 ? LIVELY : low, part == 0 ? 1 : 1.3);
             }
         }
         assertThat(run.massG()).isCloseTo(fine.massG(), within(1e-4));

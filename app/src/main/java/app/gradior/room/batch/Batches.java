@@ -19,7 +19,6 @@ import app.gradior.kept.Utc;
 import app.gradior.room.faults.CannotReckon;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
-import app.gradior.room.kit.Lessons;
 import app.gradior.room.larder.FoodSnapshots;
 import app.gradior.room.words.Told;
 import java.time.Clock;
@@ -33,8 +32,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.resilience.annotation.Retryable;
@@ -44,7 +41,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Live and finished batches: starting, recording what happens, forecasting. */
 @Service
 public class Batches {
-    private static final Logger LOG = LoggerFactory.getLogger(Batches.class);
     /** More are never asked for at once. */
     private static final int ALL = 500;
 
@@ -58,8 +54,7 @@ public class Batches {
     private final Understanding understanding;
     private final FoodSnapshots foods;
     private final BatchLoading loading;
-    private final LogMapper log;
-    private final Lessons lessons;
+    private final BatchSummaries summaries;
     private final Recorders recorders;
     private final Clock clock;
     private final ApplicationEventPublisher publisher;
@@ -71,8 +66,7 @@ public class Batches {
             Understanding understanding,
             FoodSnapshots foods,
             BatchLoading loading,
-            LogMapper log,
-            Lessons lessons,
+            BatchSummaries summaries,
             Recorders recorders,
             Clock clock,
             ApplicationEventPublisher publisher) {
@@ -81,8 +75,7 @@ public class Batches {
         this.understanding = understanding;
         this.foods = foods;
         this.loading = loading;
-        this.log = log;
-        this.lessons = lessons;
+        this.summaries = summaries;
         this.recorders = recorders;
         this.clock = clock;
         this.publisher = publisher;
@@ -134,7 +127,7 @@ public class Batches {
                 key);
         batches.insertPlan(kitchenId, key.getId(), json.write(plan));
         batches.understood(kitchenId, key.getId());
-        summarise(kitchenId, batch(kitchenId, key.getId()));
+        summaries.keep(kitchenId, batch(kitchenId, key.getId()));
         return key.getId();
     }
 
@@ -197,9 +190,9 @@ public class Batches {
         BatchEvent recorded =
                 new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body(), understood, by.name());
         Batch after = batch(kitchen.id(), batchId);
-        summarise(kitchen.id(), after);
+        summaries.keep(kitchen.id(), after);
         if (teaches(draft.body(), after)) {
-            learn(kitchen, after);
+            summaries.learn(kitchen, after);
         }
         publisher.publishEvent(new BatchChanged(kitchen.id(), batchId, recorded));
         return new Recorded(recorded, false);
@@ -210,15 +203,6 @@ public class Batches {
         return body instanceof EventBody.Finished
                 || body instanceof EventBody.NextDay
                 || corrects && batch.state() == Batch.State.FINISHED;
-    }
-
-    /** A batch that cannot be reckoned teaches nothing, and ends all the same. */
-    private void learn(Kitchen kitchen, Batch batch) {
-        try {
-            lessons.learn(kitchen, batch);
-        } catch (RuntimeException e) {
-            LOG.warn("batch {} teaches nothing: {}", batch.id(), Odd.why(e));
-        }
     }
 
     /** What an event puts in, understood for good. */
@@ -341,7 +325,7 @@ public class Batches {
         publisher.publishEvent(new BatchGoes(kitchenId, batchId, row.state().equals(Batch.State.FINISHED.name())));
         batches.deleteEvents(kitchenId, batchId);
         batches.deletePlan(kitchenId, batchId);
-        lessons.forget(kitchenId, batchId);
+        summaries.forget(kitchenId, batchId);
         batches.deletePhotos(kitchenId, batchId);
         batches.delete(kitchenId, batchId);
     }
@@ -368,33 +352,6 @@ public class Batches {
     /** Batches that recorded what has not been understood yet. */
     List<Long> notUnderstood(long kitchenId) {
         return batches.notUnderstood(kitchenId);
-    }
-
-    /** Batches without a summary. */
-    List<Long> unsummarised(long kitchenId) {
-        return log.unsummarised(kitchenId);
-    }
-
-    /** What the log sorts and searches by, from plan and events; takes its lesson too when it is finished. */
-    @Transactional(noRollbackFor = CannotReckon.class)
-    public void rebuild(Kitchen kitchen, long batchId) {
-        Batch batch = batch(kitchen.id(), batchId);
-        summarise(kitchen.id(), batch);
-        learn(kitchen, batch);
-    }
-
-    private void summarise(long kitchenId, Batch batch) {
-        Instant end = batch.finishedAt();
-        log.summarise(
-                kitchenId,
-                batch.id(),
-                batch.plan().pot().name(),
-                end == null ? null : batch.minuteOf(end),
-                batch.finish().map(EventBody.Finished::yieldMl).orElse(null),
-                batch.nextDay().map(EventBody.NextDay::step).orElse(null),
-                batch.rating().map(EventBody.Rated::stars).orElse(null),
-                LogFilter.plain(
-                        String.join(" ", batch.name(), batch.plan().pot().name(), batch.notes())));
     }
 
     /** An event of a batch of the past, taken at its word. */

@@ -24,11 +24,15 @@ public class BatchesAsKept {
     private final BatchMapper batches;
     private final PhotoMapper photos;
     private final BatchLoading loading;
-    private final Batches summaries;
+    private final BatchSummaries summaries;
     private final Recorders recorders;
 
     BatchesAsKept(
-            BatchMapper batches, PhotoMapper photos, BatchLoading loading, Batches summaries, Recorders recorders) {
+            BatchMapper batches,
+            PhotoMapper photos,
+            BatchLoading loading,
+            BatchSummaries summaries,
+            Recorders recorders) {
         this.batches = batches;
         this.photos = photos;
         this.loading = loading;

@@ -23,11 +23,13 @@ public class SummaryUpkeep {
     private final Kitchens kitchens;
     private final Batches batches;
     private final BatchLoading loading;
+    private final BatchSummaries summaries;
 
-    SummaryUpkeep(Kitchens kitchens, Batches batches, BatchLoading loading) {
+    SummaryUpkeep(Kitchens kitchens, Batches batches, BatchLoading loading, BatchSummaries summaries) {
         this.kitchens = kitchens;
         this.batches = batches;
         this.loading = loading;
+        this.summaries = summaries;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -46,7 +48,7 @@ public class SummaryUpkeep {
                     batches.notUnderstood(kitchenId),
                     id -> loading.understand(kitchenId, id),
                     "is not understood");
-            each(kitchenId, batches.unsummarised(kitchenId), id -> batches.rebuild(kitchen, id), "has no summary");
+            each(kitchenId, summaries.unsummarised(kitchenId), id -> summaries.rebuild(kitchen, id), "has no summary");
         }
     }
 

@@ -12,6 +12,7 @@ import app.gradior.larder.Catalogue;
 import app.gradior.larder.Food;
 import app.gradior.mixture.Mixture;
 import app.gradior.reading.ReadingKind;
+import app.gradior.room.batch.BatchSummaries;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.house.Kitchen;
@@ -61,6 +62,7 @@ final class DemoCook {
     record Truth(double pair, double body, double water, double look, double leftBehind) {}
 
     private final Batches batches;
+    private final BatchSummaries summaries;
     private final Catalogue catalogue;
     private final Kitchen kitchen;
     private final SauceBook.Sauce sauce;
@@ -78,6 +80,7 @@ final class DemoCook {
     // Wide: the demo cooks in every room.
     DemoCook(
             Batches batches,
+            BatchSummaries summaries,
             Catalogue catalogue,
             Kitchen kitchen,
             PlanAnswer answer,
@@ -85,6 +88,7 @@ final class DemoCook {
             Truth truth,
             Random random) {
         this.batches = batches;
+        this.summaries = summaries;
         this.catalogue = catalogue;
         this.kitchen = kitchen;
         this.sauce = answer.setting().sauce();
@@ -135,7 +139,7 @@ final class DemoCook {
                             start.plus(Duration.ofHours(20)),
                             new EventBody.Rated(3 + random.nextInt(3), null, null, null, null)));
         }
-        batches.rebuild(kitchen, id);
+        summaries.rebuild(kitchen, id);
     }
 
     private long keep() {

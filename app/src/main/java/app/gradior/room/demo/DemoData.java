@@ -5,6 +5,7 @@ import app.gradior.care.Storage;
 import app.gradior.heat.BurnerKind;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.room.batch.BatchSummaries;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
 import app.gradior.room.book.StagePlan;
@@ -69,6 +70,7 @@ class DemoData implements ApplicationRunner {
     private final SauceBook book;
     private final Planning planning;
     private final Batches batches;
+    private final BatchSummaries summaries;
     private final Tokens tokens;
     private final Lines lines;
     private final Plans plans;
@@ -85,6 +87,7 @@ class DemoData implements ApplicationRunner {
             SauceBook book,
             Planning planning,
             Batches batches,
+            BatchSummaries summaries,
             Tokens tokens,
             Lines lines,
             Plans plans,
@@ -98,6 +101,7 @@ class DemoData implements ApplicationRunner {
         this.book = book;
         this.planning = planning;
         this.batches = batches;
+        this.summaries = summaries;
         this.tokens = tokens;
         this.lines = lines;
         this.plans = plans;
@@ -242,7 +246,7 @@ class DemoData implements ApplicationRunner {
     }
 
     private DemoCook cook(Kitchen kitchen, PlanAnswer answer, DemoCook.Truth truth, Random random) {
-        return new DemoCook(batches, lines.catalogue(kitchen), kitchen, answer, planning, truth, random);
+        return new DemoCook(batches, summaries, lines.catalogue(kitchen), kitchen, answer, planning, truth, random);
     }
 
     /** Two pots on the hob now: the glaze on its way down, read by the cook; the gravy, just begun, on the scale. */

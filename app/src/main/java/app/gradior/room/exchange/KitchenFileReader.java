@@ -123,27 +123,29 @@ public class KitchenFileReader {
         if (!sauces.ids(kitchen.id()).isEmpty() || !batches.ids(kitchen.id()).isEmpty()) {
             throw Refusal.conflict("file", Told.of("kitchen-file-reader.this-kitchen-has-sauces-or-batches"));
         }
-        KitchenFileChecks checks = new KitchenFileChecks(events, stages, foods, schema);
+        FileFaults faults = new FileFaults(schema);
         try {
             FileSections file = new FileSections(source, json);
             KitchenSmall small = new KitchenSmall();
             file.each(small::take, null);
-            check(small, checks);
+            KitchenFileChecks checks = new KitchenFileChecks(faults, stages, foods);
+            check(small, faults, checks);
+            BatchFileChecks batchChecks = new BatchFileChecks(faults, events, checks.foods());
             file.each((name, node) -> {}, (path, node) -> {
-                BatchOut batch = checks.shaped(path, "batch", node)
-                        ? checks.got(path, () -> json.treeToValue(node, BatchOut.class))
+                BatchOut batch = faults.shaped(path, "batch", node)
+                        ? faults.got(path, () -> json.treeToValue(node, BatchOut.class))
                         : null;
                 if (batch != null) {
-                    checks.at(path, () -> checks.batch(path, batch, small.sauces.size()));
-                    checks.places(path, batch, small.pots.size(), small.burners.size());
-                    pictures(path, batch, checks);
+                    faults.at(path, () -> batchChecks.batch(path, batch, small.sauces.size()));
+                    batchChecks.places(path, batch, small.pots.size(), small.burners.size());
+                    pictures(path, batch, faults);
                 }
                 small.batches++;
-                return !checks.full();
+                return !faults.full();
             });
-            checkPlans(small, checks);
-            if (!checks.faults().isEmpty()) {
-                throw new Refusal(Refusal.Kind.UNFIT, checks.faults());
+            checkPlans(small, faults);
+            if (!faults.all().isEmpty()) {
+                throw new Refusal(Refusal.Kind.UNFIT, faults.all());
             }
             rooms.fill(kitchen, small, file);
         } catch (DataAccessException e) {
@@ -154,18 +156,17 @@ public class KitchenFileReader {
         }
     }
 
-    private static void pictures(String path, BatchOut batch, KitchenFileChecks checks) {
+    private static void pictures(String path, BatchOut batch, FileFaults faults) {
         for (int i = 0; i < batch.photos().size(); i++) {
             byte[] image = batch.photos().get(i).image();
-            checks.at(path + ".photos[" + i + "].image", () -> Photos.ours(image));
+            faults.at(path + ".photos[" + i + "].image", () -> Photos.ours(image));
         }
     }
 
-    private <T> List<T> list(
-            KitchenSmall small, String name, String definition, Class<T> type, KitchenFileChecks checks) {
+    private <T> List<T> list(KitchenSmall small, String name, String definition, Class<T> type, FileFaults faults) {
         JsonNode node = small.sections.get(name);
         if (node == null || !node.isArray()) {
-            checks.add(name, Words.text("kitchen-file-reader.a-list-is-expected"));
+            faults.add(name, Words.text("kitchen-file-reader.a-list-is-expected"));
             return List.of();
         }
         boolean beforeFour = small.of < 4;
@@ -173,8 +174,8 @@ public class KitchenFileReader {
         for (int i = 0; i < node.size(); i++) {
             JsonNode item = beforeFour ? withDefaults(node.get(i), type) : node.get(i);
             String path = name + "[" + i + "]";
-            if (checks.shaped(path, definition, item)) {
-                T read = checks.got(path, () -> json.treeToValue(item, type));
+            if (faults.shaped(path, definition, item)) {
+                T read = faults.got(path, () -> json.treeToValue(item, type));
                 if (read != null) {
                     list.add(read);
                 }
@@ -199,15 +200,15 @@ public class KitchenFileReader {
         return whole;
     }
 
-    private static <T> void all(String name, List<T> items, KitchenFileChecks checks, BiConsumer<String, T> check) {
-        for (int i = 0; i < items.size() && !checks.full(); i++) {
+    private static <T> void all(String name, List<T> items, FileFaults faults, BiConsumer<String, T> check) {
+        for (int i = 0; i < items.size() && !faults.full(); i++) {
             String path = name + "[" + i + "]";
             T item = items.get(i);
-            checks.at(path, () -> check.accept(path, item));
+            faults.at(path, () -> check.accept(path, item));
         }
     }
 
-    private void check(KitchenSmall small, KitchenFileChecks checks) {
+    private void check(KitchenSmall small, FileFaults faults, KitchenFileChecks checks) {
         JsonNode format = small.sections.get("format");
         JsonNode version = small.sections.get("formatVersion");
         boolean ours =
@@ -220,73 +221,73 @@ public class KitchenFileReader {
         small.of = of;
         JsonNode kitchen = small.sections.get("kitchen");
         if (kitchen != null) {
-            KitchenOut read = checks.shaped("kitchen", "kitchen", kitchen)
-                    ? checks.got("kitchen", () -> json.treeToValue(kitchen, KitchenOut.class))
+            KitchenOut read = faults.shaped("kitchen", "kitchen", kitchen)
+                    ? faults.got("kitchen", () -> json.treeToValue(kitchen, KitchenOut.class))
                     : null;
             small.kitchen = read;
             if (read != null) {
-                checks.at("kitchen", () -> checks.kitchen(read));
+                faults.at("kitchen", () -> checks.kitchen(read));
             }
         } else if (of >= 2) {
-            checks.add("kitchen", Words.text("kitchen-file-reader.this-section-is-missing"));
+            faults.add("kitchen", Words.text("kitchen-file-reader.this-section-is-missing"));
         }
-        small.pots = list(small, "pots", "pot", KeptPot.class, checks);
-        small.burners = list(small, "burners", "burner", KitBurner.class, checks);
-        small.jars = list(small, "jars", "jar", KeptJar.class, checks);
-        small.waterTests = list(small, "waterTests", "waterTest", KitWaterTest.class, checks);
-        small.foods = list(small, "foods", "food", LarderFood.class, checks);
-        small.names = list(small, "names", "name", LarderName.class, checks);
-        small.measures = list(small, "measures", "measure", LarderMeasure.class, checks);
+        small.pots = list(small, "pots", "pot", KeptPot.class, faults);
+        small.burners = list(small, "burners", "burner", KitBurner.class, faults);
+        small.jars = list(small, "jars", "jar", KeptJar.class, faults);
+        small.waterTests = list(small, "waterTests", "waterTest", KitWaterTest.class, faults);
+        small.foods = list(small, "foods", "food", LarderFood.class, faults);
+        small.names = list(small, "names", "name", LarderName.class, faults);
+        small.measures = list(small, "measures", "measure", LarderMeasure.class, faults);
         if (small.sections.containsKey("inHouse")) {
-            small.inHouse = list(small, "inHouse", "inHouse", LarderInHouse.class, checks);
+            small.inHouse = list(small, "inHouse", "inHouse", LarderInHouse.class, faults);
         }
-        small.sauces = list(small, "sauces", "sauce", SauceOut.class, checks);
-        all("pots", small.pots, checks, checks::pot);
-        all("burners", small.burners, checks, checks::burner);
-        all("jars", small.jars, checks, checks::jar);
+        small.sauces = list(small, "sauces", "sauce", SauceOut.class, faults);
+        all("pots", small.pots, faults, checks::pot);
+        all("burners", small.burners, faults, checks::burner);
+        all("jars", small.jars, faults, checks::jar);
         all(
                 "waterTests",
                 small.waterTests,
-                checks,
+                faults,
                 (path, t) -> checks.waterTest(path, t, small.pots.size(), small.burners.size()));
-        all("foods", small.foods, checks, checks::food);
+        all("foods", small.foods, faults, checks::food);
         if (small.foods.size() > Larder.MOST_OWN) {
-            checks.add("foods", Words.text("kitchen-file-reader.a-kitchen-has-at-most-foods", Larder.MOST_OWN));
+            faults.add("foods", Words.text("kitchen-file-reader.a-kitchen-has-at-most-foods", Larder.MOST_OWN));
         }
         Set<String> foodIds = new HashSet<>();
         Catalogue.standard().foods().forEach(food -> foodIds.add(food.id()));
         small.foods.forEach(food -> foodIds.add(food.foodId()));
-        all("names", small.names, checks, (path, n) -> checks.name(path, n, foodIds));
-        all("measures", small.measures, checks, checks::measure);
-        all("inHouse", small.inHouse, checks, (path, h) -> checks.known(path, h.foodId(), foodIds));
-        all("sauces", small.sauces, checks, checks::sauce);
+        all("names", small.names, faults, (path, n) -> checks.name(path, n, foodIds));
+        all("measures", small.measures, faults, checks::measure);
+        all("inHouse", small.inHouse, faults, (path, h) -> checks.known(path, h.foodId(), foodIds));
+        all("sauces", small.sauces, faults, checks::sauce);
         if (of >= 3) {
-            small.snapshots = list(small, "snapshots", "snapshot", SnapshotOut.class, checks);
-            all("snapshots", small.snapshots, checks, checks::snapshot);
+            small.snapshots = list(small, "snapshots", "snapshot", SnapshotOut.class, faults);
+            all("snapshots", small.snapshots, faults, checks::snapshot);
         }
     }
 
-    private void checkPlans(KitchenSmall small, KitchenFileChecks checks) {
-        small.plans = list(small, "plans", "keptPlan", PlanOut.class, checks);
-        all("plans", small.plans, checks, (path, p) -> {
-            checks.place(path + ".sauce", p.sauce(), small.sauces.size());
+    private void checkPlans(KitchenSmall small, FileFaults faults) {
+        small.plans = list(small, "plans", "keptPlan", PlanOut.class, faults);
+        all("plans", small.plans, faults, (path, p) -> {
+            faults.place(path + ".sauce", p.sauce(), small.sauces.size());
             Integer batch = p.batch();
             if (batch != null) {
-                checks.place(path + ".batch", batch, small.batches);
+                faults.place(path + ".batch", batch, small.batches);
             }
             Refusal.text("name", p.name(), 120);
-            checks.at(path + ".draft", () -> Plans.check(json.treeToValue(p.draft(), PlanDraft.class)));
-            checks.at(path + ".ticks", () -> Plans.checkTicks(p.ticks()));
-            places(path, p.draft(), KitchenFile.PLAN_POTS, small.pots.size(), checks);
-            places(path, p.draft(), KitchenFile.PLAN_BURNERS, small.burners.size(), checks);
+            faults.at(path + ".draft", () -> Plans.check(json.treeToValue(p.draft(), PlanDraft.class)));
+            faults.at(path + ".ticks", () -> Plans.checkTicks(p.ticks()));
+            places(path, p.draft(), KitchenFile.PLAN_POTS, small.pots.size(), faults);
+            places(path, p.draft(), KitchenFile.PLAN_BURNERS, small.burners.size(), faults);
         });
     }
 
-    private static void places(String path, JsonNode draft, List<String> fields, int size, KitchenFileChecks checks) {
+    private static void places(String path, JsonNode draft, List<String> fields, int size, FileFaults faults) {
         for (String field : fields) {
             long place = draft.path(field).longValue(-1);
             if (place != -1) {
-                checks.place(path + ".draft." + field, place, size);
+                faults.place(path + ".draft." + field, place, size);
             }
         }
     }
