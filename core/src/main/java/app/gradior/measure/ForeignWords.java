@@ -17,7 +17,6 @@ import org.apache.commons.csv.CSVRecord;
  */
 final class ForeignWords {
     private static final String[] LANGUAGES = {"de", "fr", "es", "it"};
-    private static final int LONGEST_PHRASE = 4;
     /** "d'olive", "l'ail". */
     private static final Pattern ELIDED = Pattern.compile("(?i)\\b([dl])['’](?=\\p{L})");
     /** "c. à s." */
@@ -27,21 +26,61 @@ final class ForeignWords {
     private static final Set<String> JOINING =
             Set.of("de", "du", "des", "di", "del", "della", "dello", "von", "vom", "d");
 
-    private static final List<Map<String, List<Token>>> DICTIONARIES = read();
+    private static final List<Dictionary> DICTIONARIES = read();
 
     private ForeignWords() {}
 
-    private static List<Map<String, List<Token>>> read() {
-        List<Map<String, List<Token>>> all = new ArrayList<>();
+    /**
+     * Words of one language.
+     *
+     * @param phrases in our words, by theirs
+     * @param longest how many words the longest phrase has that begins with a word
+     */
+    private record Dictionary(Map<String, List<Token>> phrases, Map<String, Integer> longest) {
+        void add(List<Token> theirs, List<Token> ours) {
+            phrases.put(key(theirs), ours);
+            longest.merge(theirs.get(0).text(), theirs.size(), Math::max);
+        }
+
+        /** Puts every phrase that is known in its place; how many words were. */
+        int put(List<Token> tokens, List<Token> to) {
+            int known = 0;
+            int at = 0;
+            while (at < tokens.size()) {
+                int taken = 0;
+                int longestHere = longest.getOrDefault(tokens.get(at).text(), 0);
+                for (int length = Math.min(longestHere, tokens.size() - at); length > 0 && taken == 0; length--) {
+                    List<Token> english = phrases.get(key(tokens.subList(at, at + length)));
+                    if (english != null) {
+                        to.addAll(english);
+                        taken = length;
+                    }
+                }
+                known += taken;
+                if (taken == 0) {
+                    to.add(tokens.get(at));
+                }
+                at += Math.max(1, taken);
+            }
+            return known;
+        }
+    }
+
+    private static List<Dictionary> read() {
+        List<Dictionary> all = new ArrayList<>();
         List<CSVRecord> rows = Table.rows("/measure/foreign.csv");
         for (String language : LANGUAGES) {
-            Map<String, List<Token>> words = new HashMap<>();
+            Dictionary dictionary = new Dictionary(new HashMap<>(), new HashMap<>());
             for (CSVRecord row : rows) {
+                List<Token> english = Words.tokens(row.get("english"));
                 for (String word : row.get(language).split(";")) {
-                    words.put(key(tokens(word)), Words.tokens(row.get("english")));
+                    List<Token> theirs = tokens(word);
+                    if (!theirs.isEmpty()) {
+                        dictionary.add(theirs, english);
+                    }
                 }
             }
-            all.add(words);
+            all.add(dictionary);
         }
         return all;
     }
@@ -70,9 +109,9 @@ final class ForeignWords {
         List<Token> tokens = tokens(line);
         List<Token> best = List.of();
         int most = 0;
-        for (Map<String, List<Token>> dictionary : DICTIONARIES) {
+        for (Dictionary dictionary : DICTIONARIES) {
             List<Token> here = new ArrayList<>();
-            int known = put(tokens, dictionary, here);
+            int known = dictionary.put(tokens, here);
             if (known > most) {
                 most = known;
                 best = here;
@@ -80,27 +119,5 @@ final class ForeignWords {
         }
         long words = tokens.stream().filter(t -> !t.isNumber() && !t.isMark()).count();
         return most > 0 && 2 * most >= words ? Optional.of(new ArrayList<>(best)) : Optional.empty();
-    }
-
-    /** Puts every phrase that is known in its place; how many words were. */
-    private static int put(List<Token> tokens, Map<String, List<Token>> dictionary, List<Token> to) {
-        int known = 0;
-        int at = 0;
-        while (at < tokens.size()) {
-            int taken = 0;
-            for (int length = Math.min(LONGEST_PHRASE, tokens.size() - at); length > 0 && taken == 0; length--) {
-                List<Token> english = dictionary.get(key(tokens.subList(at, at + length)));
-                if (english != null) {
-                    to.addAll(english);
-                    taken = length;
-                }
-            }
-            known += taken;
-            if (taken == 0) {
-                to.add(tokens.get(at));
-            }
-            at += Math.max(1, taken);
-        }
-        return known;
     }
 }
