@@ -14,14 +14,18 @@ import java.time.Duration;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
-/** The launcher's backup and restore, on a database of its own. */
+/** The launcher's backup and restore, each time on a database of its own; side by side, for most of it is waiting for a server. */
+@Execution(ExecutionMode.CONCURRENT)
 class BackupTest {
     private static final Path MIGRATIONS = Path.of("src/main/resources/db/migration");
     private static final String ROWS = """
@@ -244,7 +248,7 @@ class BackupTest {
         Process launcher = launch("start");
         long deadline = System.nanoTime() + Duration.ofMinutes(4).toNanos();
         while (!Files.exists(halfWay) && launcher.isAlive() && System.nanoTime() < deadline) {
-            Thread.onSpinWait();
+            launcher.waitFor(20, TimeUnit.MILLISECONDS);
         }
         assertThat(halfWay).exists();
         List<ProcessHandle> all = launcher.descendants().toList();

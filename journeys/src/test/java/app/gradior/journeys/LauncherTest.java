@@ -29,6 +29,7 @@ import java.util.Map;
 import java.util.Properties;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -40,6 +41,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** The launcher as somebody who is not root starts it, from a checkout that may only be read, in folders with spaces. */
 class LauncherTest {
     private static final Duration PATIENCE = Duration.ofSeconds(240);
+    private static final Duration ASKS_EVERY = Duration.ofMillis(50);
     private static final boolean ROOT = "root".equals(System.getProperty("user.name"));
     private static final Path PROJECT = Path.of("..").toAbsolutePath().normalize();
 
@@ -142,7 +144,7 @@ class LauncherTest {
         long deadline = System.nanoTime() + PATIENCE.toNanos();
         while (!state.getAsBoolean()) {
             assertThat(System.nanoTime()).as(what).isLessThan(deadline);
-            Thread.onSpinWait();
+            LockSupport.parkNanos(ASKS_EVERY.toNanos());
         }
     }
 

@@ -9,6 +9,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentLinkedDeque;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 
@@ -75,7 +76,7 @@ class BesideTest {
         Instant late = NOON.plus(Beside.FRESH).plusMillis(1).plus(Beside.SHOWN).plusMillis(1);
         Thread worker = new Thread(() -> {
             while (waiting.isEmpty()) {
-                Thread.onSpinWait();
+                LockSupport.parkNanos(1_000_000);
             }
             waiting.poll().run();
         });
