@@ -423,16 +423,10 @@ class OddThingsTest extends PageCalls {
 
     @Test
     void aPotWithTwoThousandEntriesGoesOnIsSetAsideTakenUpAndFinished() throws Exception {
-        for (int i = 0; i < 5000; i++) {
-            jdbc.update(
-                    "insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)"
-                            + " select kitchen_id, id, ?, started_at + interval ? second, started_at, 'weight', ? from batch"
-                            + " where id = ?",
-                    "scale-" + i,
-                    i / 20,
-                    "{\"grossG\":" + (3250 - i / 60.0) + "}",
-                    good);
-        }
+        jdbc.update("insert into batch_event (kitchen_id, batch_id, client_key, happened_at, recorded_at, type, body)"
+                + " select kitchen_id, id, concat('scale-', seq), started_at + interval floor(seq / 20) second, started_at,"
+                + " 'weight', concat('{\"grossG\":', 3250 - seq / 60, '}') from batch, seq_0_to_4999 where id = "
+                + good);
         clock.forward(Duration.ofMinutes(6));
         assertThatThrownBy(() -> record(good, new EventBody.Read(ReadingKind.WEIGHT, 3100)))
                 .satisfies(Refused.saying("no more are kept"));

@@ -14,7 +14,7 @@ import java.util.Map;
  *
  * <p>Apparent viscosity at 50 1/s: η = k_fat·(η_s + η_net); the network's parts mix by their square roots. Everything
  * that does not evaporate is worked out once, so that asking again with less water is cheap. Raw starch counts none. What sets in the cold
- * comes on top ({@link Gels}); where fat is the outside, another rule holds ({@link FatOutside}).
+ * comes on top ({@link Gels}); where fat is the outside, another rule holds ({@link FatOutside}). Not thread-safe.
  */
 public final class Consistency {
     /** Reference temperature of the thickener strengths, °C. */

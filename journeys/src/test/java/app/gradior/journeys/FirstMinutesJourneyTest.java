@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** A newcomer is at a pot within two minutes: counted in what they tap and type, at a second and a half a tap and a word. */
@@ -42,8 +41,8 @@ class FirstMinutesJourneyTest {
 
     @Test
     void fromTheDoorToAPotInTwoMinutesByEachOfThreeWays() {
-        try (RunningApplication application = RunningApplication.empty(Map.of("GRADIOR_SIGNUP", "OPEN"));
-                Browser browser = new Browser()) {
+        RunningApplication application = OwnKitchen.shared();
+        try (Browser browser = new Browser()) {
             Page page = browser.page(application.url(), 390, 844, ColorScheme.LIGHT);
             setUp(page, "marta");
             page.selectOption("[name=hob]", "INDUCTION");

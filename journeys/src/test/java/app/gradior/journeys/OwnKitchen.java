@@ -11,6 +11,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 
@@ -35,10 +36,10 @@ final class OwnKitchen {
         this.number = number;
     }
 
-    /** The application that is shared, for whoever only looks at its demo kitchen. */
+    /** The application that is shared, for whoever only looks at its demo kitchen, or sets up a new one: anybody may. */
     static synchronized RunningApplication shared() {
         if (shared == null) {
-            shared = RunningApplication.demo();
+            shared = RunningApplication.demo(Map.of("GRADIOR_SIGNUP", "open"));
             laidAt = CLOCK.instant();
         }
         return shared;

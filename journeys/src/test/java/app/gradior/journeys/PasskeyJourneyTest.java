@@ -8,7 +8,6 @@ import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** Signing in by a passkey, which Chromium's virtual authenticator holds. */
@@ -38,15 +37,15 @@ class PasskeyJourneyTest {
 
     @Test
     void aPasskeyIsMadeSignsInAndIsRemoved() throws Exception {
-        try (RunningApplication application = RunningApplication.empty(Map.of("GRADIOR_SIGNUP", "OPEN"));
-                Browser browser = new Browser()) {
+        RunningApplication application = OwnKitchen.shared();
+        try (Browser browser = new Browser()) {
             String named = "http://localhost:" + application.port();
             Page page = browser.page(named, 1280, 800, ColorScheme.LIGHT);
             JsonObject held = new JsonObject();
             CDPSession finger = finger(page, held);
             page.navigate("/setup");
             page.fill("[name=name]", "Harbour kitchen");
-            page.fill("[name=login]", "marta");
+            page.fill("[name=login]", "marta-by-finger");
             page.fill("[name=password]", "a quince in the window");
             page.click("main button.act");
             assertThat(page.locator("h1")).hasText("On the heat");
