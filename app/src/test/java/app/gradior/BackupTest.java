@@ -210,17 +210,46 @@ class BackupTest {
         assertThat(backup("last.sql.gz")).hasSameBinaryContentAs(first);
     }
 
+    /** A program that the launcher finds before the true one. */
+    private void insteadOf(String program, String script) throws IOException {
+        Path file = Files.createDirectories(root.resolve("bin")).resolve(program);
+        Files.writeString(file, "#!/bin/bash\n" + script);
+        for (Path path : List.of(file.getParent(), file)) {
+            Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rwxr-xr-x"));
+        }
+    }
+
+    @Test
+    void aPortThatSomebodyHeldForAMomentIsLeftToThemAndAnyOtherCauseIsSaid() throws Exception {
+        String fails = """
+                for word in "$@"; do case $word in
+                  --log-error=*) log=${word#*=} ;; --port=*) echo "${word#*=}" >>%1$s ;; esac; done
+                if [ "$(wc -l <%1$s)" -lt 3 ]; then
+                  echo "2026-12-01 10:00:00 0 [ERROR] %2$s" >>"$log"
+                  echo "2026-12-01 10:00:00 0 [ERROR] Aborting" >>"$log"
+                  exit 1
+                fi
+                exec /usr/sbin/mariadbd "$@"
+                """;
+        Path ports = Files.createFile(root.resolve("ports"));
+        Files.setPosixFilePermissions(ports, PosixFilePermissions.fromString("rw-rw-rw-"));
+        insteadOf("mariadbd", fails.formatted(ports, "no room on this disk"));
+        assertThat(gradior("backup", root.resolve("none.sql.gz").toString())).isNotZero();
+        assertThat(said).contains("the database did not start: no room on this disk (all of it: ");
+        assertThat(Files.readAllLines(ports)).as("is not tried again").hasSize(1);
+
+        Files.writeString(ports, "");
+        insteadOf("mariadbd", fails.formatted(ports, "Can't start server: Bind on TCP/IP port. Got error: 98"));
+        assertThat(restore(seed())).as(said).isZero();
+        assertThat(Files.readAllLines(ports)).hasSize(3).doesNotHaveDuplicates();
+    }
+
     /** An application that comes no further than half a migration, and then does this. */
     private void breaksOff(String then) throws IOException {
-        Path java = Files.createDirectories(root.resolve("bin")).resolve("java");
-        Files.writeString(java, """
-                #!/bin/bash
+        insteadOf("java", """
                 mariadb --no-defaults --socket=%s -u "$(id -un)" gradior -e 'drop table photo; delete from batch'
                 %s
                 """.formatted(root.resolve("var/db/server.sock"), then));
-        for (Path path : List.of(java.getParent(), java)) {
-            Files.setPosixFilePermissions(path, PosixFilePermissions.fromString("rwxr-xr-x"));
-        }
         Path build = Files.createDirectories(root.resolve("var/build/app")).getParent();
         Files.writeString(build.resolve("classes.jsa"), "");
         Files.writeString(build.resolve("stamp"), "");
