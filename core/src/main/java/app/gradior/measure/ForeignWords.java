@@ -74,7 +74,7 @@ final class ForeignWords {
             for (CSVRecord row : rows) {
                 List<Token> english = Words.tokens(row.get("english"));
                 for (String word : row.get(language).split(";")) {
-                    List<Token> theirs = tokens(word);
+                    List<Token> theirs = Words.tokens(apart(word));
                     if (!theirs.isEmpty()) {
                         dictionary.add(theirs, english);
                     }
@@ -85,9 +85,9 @@ final class ForeignWords {
         return all;
     }
 
-    private static List<Token> tokens(String text) {
-        return Words.tokens(
-                SHORTENED.matcher(ELIDED.matcher(text).replaceAll("$1 ")).replaceAll("c à $1"));
+    /** With what is written together, or short, put apart. */
+    private static String apart(String text) {
+        return SHORTENED.matcher(ELIDED.matcher(text).replaceAll("$1 ")).replaceAll("c à $1");
     }
 
     private static String key(List<Token> tokens) {
@@ -104,9 +104,14 @@ final class ForeignWords {
         return at < tokens.size() && JOINING.contains(tokens.get(at).text());
     }
 
-    /** The line in our words, in the language of which most of it is known; empty when that is less than half. */
-    static Optional<List<Token>> translated(String line) {
-        List<Token> tokens = tokens(line);
+    /**
+     * The line in our words, in the language of which most of it is known; empty when that is less than half.
+     *
+     * @param plain its tokens as they stand
+     */
+    static Optional<List<Token>> translated(String line, List<Token> plain) {
+        String apart = apart(line);
+        List<Token> tokens = apart.equals(line) ? plain : Words.tokens(apart);
         List<Token> best = List.of();
         int most = 0;
         for (Dictionary dictionary : DICTIONARIES) {

@@ -111,7 +111,7 @@ public final class LineReader {
         if (!foreign && reading.sureness() != Sureness.UNSURE) {
             return reading;
         }
-        return ForeignWords.translated(text)
+        return ForeignWords.translated(text, tokens)
                 .map(ours -> read(line, text, ours))
                 .filter(translated -> translated.usable() && translated.sureness() != Sureness.UNSURE)
                 .map(LineReader::fromAfar)

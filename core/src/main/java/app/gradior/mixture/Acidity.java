@@ -91,7 +91,7 @@ public final class Acidity {
         double h = Math.pow(10, -food.ph().orElse(sour ? UNNAMED_PH : NEUTRAL_PH));
         double waterKg = Math.max(LEAST_WATER_G, c.water()) / G_PER_KG;
         double anionMol = c.acetic() / ACETIC_G_PER_MOL * share(K_ACETIC, h)
-                + c.otherAcids() / CITRIC_G_PER_MOL * citrateCharge(h)
+                + c.otherAcids() / CITRIC_G_PER_MOL * Citrate.at(h).charge()
                 + buffers.chargeMol(h);
         return anionMol + waterKg * (K_WATER / h - h);
     }
@@ -151,7 +151,7 @@ public final class Acidity {
             return alkalinityMol
                     + waterKg * (h - K_WATER / h)
                     - aceticMol * share(K_ACETIC, h)
-                    - citricMol * citrateCharge(h)
+                    - citricMol * Citrate.at(h).charge()
                     - buffers.chargeMol(h);
         }
 
@@ -159,7 +159,7 @@ public final class Acidity {
         double slopeMol(double h) {
             return waterKg * (h + K_WATER / h)
                     + aceticMol * shareSlope(K_ACETIC, h)
-                    + citricMol * citrateSlope(h)
+                    + citricMol * Citrate.at(h).slope()
                     + buffers.slopeMol(h);
         }
     }
@@ -174,21 +174,23 @@ public final class Acidity {
         return k * h / ((k + h) * (k + h));
     }
 
-    /** Charges that a molecule of citric acid has in the mean. */
-    private static double citrateCharge(double h) {
-        double one = K1_CITRIC * h * h;
-        double two = K1_CITRIC * K2_CITRIC * h;
-        double three = K1_CITRIC * K2_CITRIC * K3_CITRIC;
-        return (one + 2 * two + 3 * three) / (h * h * h + one + two + three);
-    }
+    /** How often each of a molecule of citric acid's protons has gone, one to three of them, as parts of {@code all}. */
+    private record Citrate(double one, double two, double three, double all) {
+        static Citrate at(double h) {
+            double one = K1_CITRIC * h * h;
+            double two = K1_CITRIC * K2_CITRIC * h;
+            double three = K1_CITRIC * K2_CITRIC * K3_CITRIC;
+            return new Citrate(one, two, three, h * h * h + one + two + three);
+        }
 
-    /** How much less that is with each e-fold of h: the spread of the charges about their mean, squared. */
-    private static double citrateSlope(double h) {
-        double one = K1_CITRIC * h * h;
-        double two = K1_CITRIC * K2_CITRIC * h;
-        double three = K1_CITRIC * K2_CITRIC * K3_CITRIC;
-        double all = h * h * h + one + two + three;
-        double mean = (one + 2 * two + 3 * three) / all;
-        return (one + 4 * two + 9 * three) / all - mean * mean;
+        /** Charges in the mean. */
+        double charge() {
+            return (one + 2 * two + 3 * three) / all;
+        }
+
+        /** How much less that is with each e-fold of h: the spread of the charges about their mean, squared. */
+        double slope() {
+            return (one + 4 * two + 9 * three) / all - charge() * charge();
+        }
     }
 }

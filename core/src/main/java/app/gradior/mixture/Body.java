@@ -7,6 +7,7 @@ import app.gradior.larder.Food;
 import app.gradior.larder.Makeup;
 import app.gradior.larder.SolidFat;
 import java.util.Arrays;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What gives a mixture its body, and in what state it is: pulp in the liquid and in pieces, starch in cells, gelatine, egg, pectin, kinds
@@ -122,8 +123,9 @@ public final class Body {
         g[Part.LACTOSE.ordinal()] = share * m.lactose();
         g[Part.PROTEIN.ordinal()] = share * m.protein();
         g[Part.PHOSPHATE.ordinal()] = share * m.phosphateMmol();
-        if (m.solidFat() != SolidFat.NONE) {
-            g[fatPart(m.solidFat()).ordinal()] = share * c.fat();
+        Part fat = fatPart(m.solidFat());
+        if (fat != null) {
+            g[fat.ordinal()] = share * c.fat();
         }
         return new Body(g);
     }
@@ -153,16 +155,17 @@ public final class Body {
 
     /** Grams of fat that is solid when cold as that one is. */
     public double fatG(SolidFat kind) {
-        return kind == SolidFat.NONE ? 0 : g(fatPart(kind));
+        Part part = fatPart(kind);
+        return part == null ? 0 : g(part);
     }
 
-    private static Part fatPart(SolidFat fat) {
+    private static @Nullable Part fatPart(SolidFat fat) {
         return switch (fat) {
             case BUTTER -> Part.BUTTER_FAT;
             case COCOA -> Part.COCOA_FAT;
             case COCONUT -> Part.COCONUT_FAT;
             case LARD -> Part.LARD_FAT;
-            case NONE -> throw new IllegalArgumentException("what is liquid when cold is no part of its own");
+            case NONE -> null;
         };
     }
 

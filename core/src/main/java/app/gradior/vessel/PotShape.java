@@ -32,7 +32,6 @@ public record PotShape(
     private static final double MM3_PER_ML = 1000;
     private static final double MM2_PER_M2 = 1e6;
     private static final double MOST_CORNER_OF_HEIGHT = 0.9;
-    private static final double THIRD = 1.0 / 3;
     private static final double NEAR_MM = 1e-9;
     private static final int MOST_STEPS = 100;
     private static final double LEAST_MM = 50;
@@ -259,11 +258,10 @@ public record PotShape(
             return volumeMm3 / (Math.PI * r0 * r0);
         }
         double cube = r0 * r0 * r0 + 3 * k * volumeMm3 / Math.PI;
-        return (Math.pow(Math.max(0, cube), THIRD) - r0)
-                / k; // Math.cbrt takes three times as long, and every step asks
+        return (Math.cbrt(Math.max(0, cube)) - r0) / k;
     }
 
-    /** Level in what is long: within the brim by halving, over it as if the wall went straight up. */
+    /** Level in what is long: within the brim by search, over it as if the wall went straight up. */
     private double longMm(double volumeMl) {
         double brim = capacityMl();
         return volumeMl <= brim

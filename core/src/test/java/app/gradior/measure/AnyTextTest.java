@@ -18,7 +18,7 @@ class AnyTextTest {
         String alphabet = "0123456789½⅓¼/.,-–() xgkmlotbspcuan éøß\t%&'\"<>[]{}日本±٣²";
         IntStream.range(0, 4).parallel().forEach(seed -> {
             Random random = new Random(11 + seed);
-            for (int i = 0; i < 10_000; i++) {
+            for (int i = 0; i < 25_000; i++) {
                 String text = random.ints(random.nextInt(60), 0, alphabet.length())
                         .mapToObj(at -> alphabet.substring(at, at + 1))
                         .collect(Collectors.joining());

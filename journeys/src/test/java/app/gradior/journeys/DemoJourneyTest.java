@@ -7,7 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
-import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 
 /** The demo kitchen: one click in, two pots on, honest past batches; every screen at both sizes and in the dark. */
@@ -85,16 +84,10 @@ class DemoJourneyTest {
                 assertThat(one.locator(".saying")).containsText("on the table");
                 one.close();
             }
-            checkAll(page, SCREENS, Browser::checkScreen);
-            checkAll(
-                    browser.demo(application, 390, 844, ColorScheme.LIGHT),
-                    SCREENS,
-                    Browser::checkScreenInTheSameColours);
-            checkAll(
-                    browser.demo(application, 320, 700, ColorScheme.LIGHT),
-                    List.of("/", "/pot/41"),
-                    Browser::checkScreenInTheSameColours);
-            checkAll(browser.demo(application, 1280, 800, ColorScheme.DARK), IN_THE_DARK, Browser::checkScreen);
+            checkAll(page, SCREENS);
+            checkAll(browser.demo(application, 390, 844, ColorScheme.LIGHT), SCREENS);
+            checkAll(browser.demo(application, 320, 700, ColorScheme.LIGHT), List.of("/", "/pot/41"));
+            checkAll(browser.demo(application, 1280, 800, ColorScheme.DARK), IN_THE_DARK);
             Page pot = browser.demo(application, 1280, 800, ColorScheme.LIGHT);
             pot.navigate("/pot/41");
             Object scroll = pot.evaluate("document.documentElement.scrollHeight - window.innerHeight");
@@ -157,10 +150,10 @@ class DemoJourneyTest {
 
     private static final String WALK_IS_DONE = "() => (" + NOT_REACHED.strip() + ")().length === 0";
 
-    private static void checkAll(Page page, List<String> screens, Consumer<Page> check) {
+    private static void checkAll(Page page, List<String> screens) {
         for (String screen : screens) {
             assertThat(page.navigate(screen).status()).as(screen).isEqualTo(200);
-            check.accept(page);
+            Browser.checkScreen(page);
         }
     }
 }

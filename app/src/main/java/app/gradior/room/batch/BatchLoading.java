@@ -58,6 +58,15 @@ public class BatchLoading {
         }
     }
 
+    /**
+     * A batch by its id.
+     *
+     * @throws Refusal when the kitchen has none with it
+     */
+    Batch batch(long kitchenId, long batchId) {
+        return batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH)));
+    }
+
     /** A batch with its events; one by one, since what has not been understood yet may correct what came before it. */
     private Batch with(BatchRow row, List<EventRow> kept) {
         Batch bare = bare(row);

@@ -2,8 +2,6 @@ package app.gradior.room.batch;
 
 import app.gradior.batch.Batch;
 import app.gradior.batch.EventBody;
-import app.gradior.finding.Refusal;
-import app.gradior.finding.Thing;
 import app.gradior.room.faults.CannotReckon;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
@@ -20,13 +18,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class BatchSummaries {
     private static final Logger LOG = LoggerFactory.getLogger(BatchSummaries.class);
 
-    private final BatchMapper batches;
     private final BatchLoading loading;
     private final LogMapper log;
     private final Lessons lessons;
 
-    BatchSummaries(BatchMapper batches, BatchLoading loading, LogMapper log, Lessons lessons) {
-        this.batches = batches;
+    BatchSummaries(BatchLoading loading, LogMapper log, Lessons lessons) {
         this.loading = loading;
         this.log = log;
         this.lessons = lessons;
@@ -40,8 +36,7 @@ public class BatchSummaries {
     /** What the log sorts and searches by, from plan and events; takes its lesson too when it is finished. */
     @Transactional(noRollbackFor = CannotReckon.class)
     public void rebuild(Kitchen kitchen, long batchId) {
-        Batch batch =
-                loading.batch(batches.find(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH)));
+        Batch batch = loading.batch(kitchen.id(), batchId);
         keep(kitchen.id(), batch);
         learn(kitchen, batch);
     }

@@ -227,7 +227,7 @@ public class Batches {
     }
 
     public Batch batch(long kitchenId, long batchId) {
-        return loading.batch(batches.find(kitchenId, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH)));
+        return loading.batch(kitchenId, batchId);
     }
 
     /** Live batches by their plans alone, for those who ask what is on and not what happened. */
