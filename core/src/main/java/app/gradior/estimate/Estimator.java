@@ -46,7 +46,12 @@ public final class Estimator {
      * @param nowMinute since the start, 0 or more
      */
     public static Forecast forecast(BatchStory story, double nowMinute) {
-        Posterior posterior = new Posterior(story.upTo(nowMinute), nowMinute);
+        return forecast(story, nowMinute, Pace.STRAIGHT_ON);
+    }
+
+    /** The same, at the pace of whoever asks. */
+    public static Forecast forecast(BatchStory story, double nowMinute, Pace pace) {
+        Posterior posterior = new Posterior(story.upTo(nowMinute), nowMinute, pace);
         List<Weighted> ensemble = posterior.ensemble();
         double[] weights = ensemble.stream().mapToDouble(Weighted::weight).toArray();
         List<PotState> now =
@@ -60,7 +65,10 @@ public final class Estimator {
         double horizon = horizonMinute(best, nowMinute);
         int parts = story.parts().size();
         List<Run> runs = ensemble.stream()
-                .map(weighted -> run(weighted.member, nowMinute, horizon, parts))
+                .map(weighted -> {
+                    pace.goOn();
+                    return run(weighted.member, nowMinute, horizon, parts);
+                })
                 .toList();
         Sample<PotState> ends = sample(runs, weights, run -> run.ends()[parts]);
         Sample<PotState> stageEnds = sample(runs, weights, run -> run.ends()[Math.min(part, parts - 1)]);

@@ -29,6 +29,7 @@ final class Posterior {
     private final BatchStory story;
     private final Belief belief;
     private final double untilMinute;
+    private final Pace pace;
     private final List<Reading> readings = new ArrayList<>();
     /** For how many readings each of them stands. */
     private final double[] counts;
@@ -37,16 +38,25 @@ final class Posterior {
     private RealMatrix precision;
 
     Posterior(BatchStory story, double untilMinute) {
-        this(story, untilMinute, ThinnedReadings.of(story.upTo(untilMinute)));
+        this(story, untilMinute, Pace.STRAIGHT_ON);
+    }
+
+    Posterior(BatchStory story, double untilMinute, Pace pace) {
+        this(story, untilMinute, ThinnedReadings.of(story.upTo(untilMinute)), pace);
     }
 
     /** From readings put together in another way, for tests. */
     Posterior(BatchStory story, double untilMinute, ThinnedReadings thinned) {
+        this(story, untilMinute, thinned, Pace.STRAIGHT_ON);
+    }
+
+    private Posterior(BatchStory story, double untilMinute, ThinnedReadings thinned, Pace pace) {
         this.whole = story;
         this.story = thinned.story();
         this.counts = thinned.counts();
         this.belief = Belief.of(story);
         this.untilMinute = untilMinute;
+        this.pace = pace;
         readings.addAll(readings(this.story));
         this.mode = new double[belief.size()];
         this.precision = identity(belief.size());
@@ -74,6 +84,7 @@ final class Posterior {
     }
 
     EnsembleMember member(double[] z) {
+        pace.goOn();
         return new EnsembleMember(story, belief, z);
     }
 

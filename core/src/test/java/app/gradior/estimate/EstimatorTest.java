@@ -20,6 +20,7 @@ import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
 class EstimatorTest {
@@ -123,6 +124,14 @@ class EstimatorTest {
         assertThat(Estimator.forecast(story(later), 12))
                 .as("what comes later is not known yet")
                 .isEqualTo(Estimator.forecast(story(seen), 12));
+    }
+
+    @Test
+    void whoeverAsksSetsThePaceBetweenAllMembersAndChangesNothing() {
+        BatchStory story = story(List.of(new Happening(5, new Reading(ReadingKind.LEVEL, 33))));
+        AtomicInteger asked = new AtomicInteger();
+        assertThat(Estimator.forecast(story, 12, asked::incrementAndGet)).isEqualTo(Estimator.forecast(story, 12));
+        assertThat(asked).as("each on its way to now, and on to its end").hasValueGreaterThan(2 * Posterior.MEMBERS);
     }
 
     @Test

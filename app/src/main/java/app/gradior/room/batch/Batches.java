@@ -11,6 +11,7 @@ import app.gradior.batch.Origin;
 import app.gradior.batch.Understood;
 import app.gradior.estimate.Estimator;
 import app.gradior.estimate.Forecast;
+import app.gradior.estimate.Pace;
 import app.gradior.estimate.Prompt;
 import app.gradior.finding.Refusal;
 import app.gradior.finding.Thing;
@@ -290,10 +291,15 @@ public class Batches {
 
     /** What is believed at a moment, from the events up to it; a finished batch stands still at its end. */
     public Forecast forecast(Batch batch, Instant at) {
+        return forecast(batch, at, Pace.STRAIGHT_ON);
+    }
+
+    /** The same, at the pace of whoever asks. */
+    public Forecast forecast(Batch batch, Instant at, Pace pace) {
         Instant end = batch.finishedAt();
         Instant known = end != null && at.isAfter(end) ? end : at;
         try {
-            return Estimator.forecast(new BatchTelling(batch).story(), batch.minuteOf(known));
+            return Estimator.forecast(new BatchTelling(batch).story(), batch.minuteOf(known), pace);
         } catch (RuntimeException e) {
             throw new CannotReckon(batch.id(), batch.name(), e);
         }

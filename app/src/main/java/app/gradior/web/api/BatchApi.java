@@ -369,7 +369,7 @@ class BatchApi {
         if (moment.isBefore(batch.startedAt())) {
             throw Refusal.unfit("at", Told.of("batch-api.at-is-before-the-batch-began", batch.startedAt()));
         }
-        Forecast forecast = at == null ? forecasts.now(kitchen, batch) : forecasts.at(kitchen, batch, moment);
+        Forecast forecast = at == null ? forecasts.nowForProgram(batch) : forecasts.forProgram(batch, moment);
         return BatchAnswers.forecast(batch, forecast, batches.prompt(batch, forecast, moment), moment);
     }
 }

@@ -4,6 +4,7 @@ import app.gradior.batch.Batch;
 import app.gradior.estimate.Forecast;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.house.Kitchen;
+import app.gradior.web.guard.PeopleFirst;
 import app.gradior.web.guard.Quotas;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -28,6 +29,7 @@ public class Forecasts {
 
     private final Batches batches;
     private final Quotas quotas;
+    private final PeopleFirst people;
     private final Cache<Key, Forecast> recent = Caffeine.newBuilder()
             .maximumSize(300)
             .recordStats()
@@ -39,9 +41,10 @@ public class Forecasts {
     private final Timer taken;
     private final Timer waited;
 
-    Forecasts(Batches batches, Quotas quotas, MeterRegistry registry) {
+    Forecasts(Batches batches, Quotas quotas, PeopleFirst people, MeterRegistry registry) {
         this.batches = batches;
         this.quotas = quotas;
+        this.people = people;
         this.taken = Timer.builder("gradior.forecast").register(registry);
         this.waited = Timer.builder("gradior.forecast.wait").register(registry);
         CaffeineCacheMetrics.monitor(registry, recent, "forecasts.now");
@@ -91,7 +94,28 @@ public class Forecasts {
 
     public Forecast now(Kitchen kitchen, Batch batch) {
         Instant now = batches.now();
-        Key key = new Key(batch.id(), batch.events().size(), now.getEpochSecond() / SECONDS_GOOD);
-        return recent.get(key, k -> at(kitchen, batch, now));
+        return recent.get(key(batch, now), k -> at(kitchen, batch, now));
+    }
+
+    private static Key key(Batch batch, Instant now) {
+        return new Key(batch.id(), batch.events().size(), now.getEpochSecond() / SECONDS_GOOD);
+    }
+
+    /** For a program, whose call has its turn already and makes room for pages: no page waits for it. */
+    public Forecast forProgram(Batch batch, Instant moment) {
+        return taken.record(() -> batches.forecast(batch, moment, people.first()));
+    }
+
+    /** The same of now; what it takes is there for pages, too. */
+    public Forecast nowForProgram(Batch batch) {
+        Instant now = batches.now();
+        Key key = key(batch, now);
+        Forecast known = recent.getIfPresent(key);
+        if (known != null) {
+            return known;
+        }
+        Forecast fresh = forProgram(batch, now);
+        recent.put(key, fresh);
+        return fresh;
     }
 }

@@ -26,9 +26,11 @@ public class Quotas {
     private static final int A_SECOND = 100;
     /** Kinds of work that a kitchen has a share of. */
     public enum Work {
-        /** Calls of programs: so many at once. */
+        /** Plain calls of programs: so many at once. */
         CALLS(2),
-        /** Forecasts of pots, one by one: with two cores, one is left for everybody else. */
+        /** Calls of programs that want something worked out, one by one: with two cores, one is left for everybody else. */
+        RECKONING(1),
+        /** Forecasts for people's pages and for who follows, as much one by one: no program's is before them. */
         FORECASTS(1);
 
         private final int atOnce;

@@ -95,8 +95,9 @@ public final class TokenFilter extends OncePerRequestFilter {
         request.setAttribute(
                 CALLER, new Caller(row.kitchenId(), row.id(), row.label(), Tokens.Scope.valueOf(row.scope())));
         try {
-            quotas.take("token:" + row.id(), cost(request.getRequestURI()));
-            quotas.inTurn(row.kitchenId(), Quotas.Work.CALLS, () -> {
+            boolean reckons = reckons(request.getRequestURI());
+            quotas.take("token:" + row.id(), reckons ? COST_OF_RECKONING : 1);
+            quotas.inTurn(row.kitchenId(), reckons ? Quotas.Work.RECKONING : Quotas.Work.CALLS, () -> {
                 chain.doFilter(new Buffered(request, body), response);
                 return row;
             });
@@ -112,14 +113,12 @@ public final class TokenFilter extends OncePerRequestFilter {
         }
     }
 
-    /** What a call takes of a token's share. */
-    private static int cost(String path) {
-        boolean reckons = path.endsWith("/forecast")
+    private static boolean reckons(String path) {
+        return path.endsWith("/forecast")
                 || path.endsWith("/routes")
                 || path.endsWith("/reduce")
                 || path.endsWith("/plan")
                 || path.endsWith("/batches");
-        return reckons ? COST_OF_RECKONING : 1;
     }
 
     private Refused tooMuch(TooMuch wait) {

@@ -1,6 +1,7 @@
 package app.gradior.web.guard;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 
 import app.gradior.ApplicationTest;
@@ -8,6 +9,11 @@ import app.gradior.NewKitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.house.Tokens;
 import java.time.Duration;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -32,6 +38,9 @@ class TokenFilterTest {
     @Autowired
     private ToldToWait told;
 
+    @Autowired
+    private Quotas quotas;
+
     @Test
     void refusedWhileItShouldWait() throws Exception {
         long kitchen = NewKitchen.of(kitchens).id();
@@ -54,8 +63,37 @@ class TokenFilterTest {
         assertThat(call(patient).getResponse().getStatus()).isEqualTo(200);
     }
 
+    @Test
+    void whatIsReckonedWaitsForWhatIsReckonedAndAPlainCallDoesNot() throws Exception {
+        long kitchen = NewKitchen.of(kitchens).id();
+        String token = tokens.make(kitchen, "device", Tokens.Scope.READ);
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch done = new CountDownLatch(1);
+        FutureTask<Boolean> before = inAThread(() -> quotas.inTurn(kitchen, Quotas.Work.RECKONING, () -> {
+            begun.countDown();
+            return done.await(1, TimeUnit.MINUTES);
+        }));
+        assertThat(begun.await(1, TimeUnit.MINUTES)).isTrue();
+        FutureTask<Integer> reckoned = inAThread(
+                () -> call(token, "/api/v1/batches/1/forecast").getResponse().getStatus());
+        assertThat(call(token).getResponse().getStatus()).isEqualTo(200);
+        assertThatThrownBy(() -> reckoned.get(300, TimeUnit.MILLISECONDS)).isInstanceOf(TimeoutException.class);
+        done.countDown();
+        assertThat(before.get(1, TimeUnit.MINUTES)).isTrue();
+        assertThat(reckoned.get(1, TimeUnit.MINUTES)).as("no pot of theirs").isEqualTo(404);
+    }
+
+    private static <T> FutureTask<T> inAThread(Callable<T> what) {
+        FutureTask<T> task = new FutureTask<>(what);
+        new Thread(task).start();
+        return task;
+    }
+
     private MvcResult call(String token) throws Exception {
-        return mvc.perform(get("/api/v1/foods?q=salt").header("Authorization", "Bearer " + token))
-                .andReturn();
+        return call(token, "/api/v1/foods?q=salt");
+    }
+
+    private MvcResult call(String token, String path) throws Exception {
+        return mvc.perform(get(path).header("Authorization", "Bearer " + token)).andReturn();
     }
 }
