@@ -1,14 +1,11 @@
 package app.gradior.journeys;
 
-import app.gradior.testing.PrivateMariaDb;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -31,7 +28,7 @@ import java.util.stream.Stream;
  * Two application nodes behind HAProxy over three Galera nodes, on loopback: in each of many kitchens a device records through the balancer and
  * two follow, while each part is killed in turn, asked to leave, or cut off from the others. Counts what was acknowledged and is lost or
  * doubled, the longest silence of all kitchens together, and how long an event takes to those who follow, while nothing is killed and in
- * all. Run by {@code ./gradior rehearse [--kills N] [--kitchens N] [--from REF]}.
+ * all. Run by {@code ./gradior rehearse [--kills N] [--storm N] [--kitchens N] [--from REF]}.
  */
 final class Rehearsal {
     /** Followers of each kitchen's pot. */
@@ -81,6 +78,7 @@ final class Rehearsal {
     public static void main(String[] args) throws InterruptedException, SQLException {
         int kills = Integer.parseInt(option(args, "--kills", String.valueOf(KILLS)));
         int kitchens = Integer.parseInt(option(args, "--kitchens", String.valueOf(KITCHENS)));
+        int storm = Integer.parseInt(option(args, "--storm", "0"));
         int first = Integer.parseInt(option(args, "--first", "0"));
         String before = option(args, "--before", "");
         try (GaleraCluster database = new GaleraCluster();
@@ -91,7 +89,7 @@ final class Rehearsal {
                 ManyKitchens.copy(connection, 1, kitchens);
             }
             Rehearsal rehearsal = new Rehearsal(database, List.of(one, two), balancer, kitchens);
-            System.exit(rehearsal.run(first, kills, !before.isEmpty()) ? 0 : 1);
+            System.exit(rehearsal.run(first, kills, storm, !before.isEmpty()) ? 0 : 1);
         }
     }
 
@@ -108,7 +106,7 @@ final class Rehearsal {
                 jar);
     }
 
-    private boolean run(int first, int kills, boolean older) throws InterruptedException {
+    private boolean run(int first, int kills, int storm, boolean older) throws InterruptedException {
         List<Thread> threads = new ArrayList<>();
         for (int copy = 1; copy <= kitchens; copy++) {
             int kitchen = copy;
@@ -136,12 +134,16 @@ final class Rehearsal {
             worst = Math.max(worst, killAndMend((first + i) % (2 * nodes.size() + 2 * database.size() + 1)));
         }
         awaitMore(BETWEEN);
+        if (storm > 0) {
+            worst = Math.max(worst, new Storm(database, nodes, balancer, this).blow(storm));
+            awaitMore(BETWEEN);
+        }
         over.set(true);
         balancer.close();
         for (Thread thread : threads) {
             thread.join(Duration.ofSeconds(20).toMillis());
         }
-        return tell(kills, worst);
+        return tell(kills + storm, worst);
     }
 
     private static Thread begin(String name, Runnable what) {
@@ -166,14 +168,7 @@ final class Rehearsal {
         }
         part -= database.size();
         if (part == 0) {
-            return during(
-                    "balancer killed",
-                    () -> {
-                        balancer.kill();
-                        LockSupport.parkNanos(Duration.ofSeconds(1).toNanos()); // whoever watches it starts it again
-                        balancer.start();
-                    },
-                    () -> {});
+            return during("balancer killed", balancer::killAndStart, () -> {});
         }
         part--;
         if (part < nodes.size()) {
@@ -222,8 +217,7 @@ final class Rehearsal {
 
     /** What happens, some seconds without it, and it is mended; the longest silence of all kitchens together, s. */
     private double during(String what, Runnable happens, Runnable mend) {
-        lastAnswer.set(System.nanoTime());
-        longestSilence.set(0);
+        listen();
         long began = System.nanoTime();
         happens.run();
         awaitMore(BETWEEN);
@@ -231,12 +225,27 @@ final class Rehearsal {
         mend.run();
         double back = (System.nanoTime() - began) / 1e9;
         awaitMore(BETWEEN);
-        double silent = longestSilence.get() / 1e9;
+        double silent = silent();
         System.out.printf(Locale.ROOT, "| %s | %.1f | %.0f s |%n", what, silent, back);
         return silent;
     }
 
-    private void awaitMore(int more) {
+    /** From now on silences count. */
+    void listen() {
+        lastAnswer.set(System.nanoTime());
+        longestSilence.set(0);
+    }
+
+    /** The longest silence of all kitchens together since then, s. */
+    double silent() {
+        return longestSilence.get() / 1e9;
+    }
+
+    int acknowledged() {
+        return acknowledged.size();
+    }
+
+    void awaitMore(int more) {
         int until = acknowledged.size() + more;
         while (acknowledged.size() < until) {
             LockSupport.parkNanos(Duration.ofMillis(5).toNanos());
@@ -357,72 +366,5 @@ final class Rehearsal {
 
     private static double at(List<Long> sorted, double share) {
         return sorted.get((int) Math.min(sorted.size() - 1, share * sorted.size())) / 1e6;
-    }
-
-    /** HAProxy of Debian's packages, asking each node whether it is well. */
-    private static final class Balancer implements AutoCloseable {
-        private final int port = PrivateMariaDb.freePort();
-        private final Path file;
-        private Process process;
-
-        Balancer(List<RunningApplication> nodes) {
-            try {
-                file = Files.createTempFile("gradior-rehearsal", ".cfg");
-                StringBuilder text = new StringBuilder("""
-                        defaults
-                          mode http
-                          timeout connect 1s
-                          timeout client 1h
-                          timeout server 1h
-                          retries 2
-                          option redispatch
-                          option http-no-delay
-                        frontend kitchens
-                          bind 127.0.0.1:%d
-                          default_backend nodes
-                        backend nodes
-                          balance leastconn
-                          option httpchk GET /health
-                          http-check expect status 200
-                          default-server check inter 500ms fall 2 rise 1 on-marked-down shutdown-sessions
-                        """.formatted(port));
-                for (RunningApplication node : nodes) {
-                    text.append("  server n")
-                            .append(node.port())
-                            .append(" 127.0.0.1:")
-                            .append(node.port())
-                            .append('\n');
-                }
-                Files.writeString(file, text);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-            start();
-            Runtime.getRuntime().addShutdownHook(new Thread(this::close));
-        }
-
-        String url() {
-            return "http://127.0.0.1:" + port;
-        }
-
-        void start() {
-            try {
-                process = new ProcessBuilder("haproxy", "-db", "-f", file.toString())
-                        .redirectErrorStream(true)
-                        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-                        .start();
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-        }
-
-        void kill() {
-            process.destroyForcibly();
-        }
-
-        @Override
-        public void close() {
-            kill();
-        }
     }
 }
