@@ -42,7 +42,7 @@ final class Gathered {
         int last = 1;
         int stages = builder.stages().size();
         for (int i = 0; i < book.entries().size(); i++) {
-            LineBook.Entry entry = book.entries().get(i);
+            MethodLine entry = book.entries().get(i);
             if (entry.thrown) {
                 left.add(new Left(entry.text, Why.BESIDE_THE_POT, entry.at));
                 continue;
@@ -108,7 +108,7 @@ final class Gathered {
         }
     }
 
-    private static boolean seasons(LineBook.Entry entry) {
+    private static boolean seasons(MethodLine entry) {
         return StageBuilder.is(entry.food(), FoodClass.SALT) || StageBuilder.is(entry.food(), FoodClass.SPICE);
     }
 

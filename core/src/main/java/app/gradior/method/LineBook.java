@@ -6,7 +6,6 @@ import app.gradior.measure.LineReading;
 import app.gradior.measure.LineRemark;
 import app.gradior.method.ReadRecipe.Span;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,130 +30,32 @@ final class LineBook {
 
     static final Pattern OPTIONAL = Pattern.compile(
             "\\b(?:optional|if you (?:like|want|wish|have)|if it want|if using|if liked|if you got)\\b");
-    private static final Pattern NUMBER =
-            Pattern.compile("\\d+(?:\\.\\d+)?|a|an|half|quarter|couple|few|some|handful|pinch|splash|squeeze");
-    private static final Set<String> BOUNDS =
-            Set.of(",", ";", "and", "with", "in", "into", "to", "plus", "or", "then", "of the", "but", "so");
-    private static final Set<String> COMMON = Set.of(
-            "fresh",
-            "large",
-            "small",
-            "medium",
-            "chopped",
-            "sliced",
-            "diced",
-            "fine",
-            "ground",
-            "whole",
-            "dried",
-            "cold",
-            "hot",
-            "dry",
-            "sweet",
-            "plain",
-            "thick",
-            "thin",
-            "smooth",
-            "soft",
-            "hard",
-            "long",
-            "wide",
-            "good",
-            "white",
-            "black",
-            "red",
-            "green",
-            "brown",
-            "yellow",
-            "light",
-            "dark",
-            "cup",
-            "gram",
-            "tbsp",
-            "tsp",
-            "the",
-            "and",
-            "for",
-            "taste",
-            "about",
-            "peeled",
-            "optional",
-            "each",
-            "plus",
-            "pan",
-            "pot",
-            "piece",
-            "half",
-            "sauce",
-            "raw",
-            "head");
+    private static final Set<String> COMMON = words("""
+            fresh large small medium chopped sliced diced fine ground whole dried cold hot dry sweet plain thick thin smooth soft
+            hard long wide good white black red green brown yellow light dark cup gram tbsp tsp the and for taste about peeled
+            optional each plus pan pot piece half sauce raw head
+            """);
 
     private static final Pattern TIMED = Pattern.compile("\\b(?:minute|min|hour|hr|second|sec|degree)\\b");
     private static final int BEHIND = 8;
-    private static final Set<String> PARTS =
-            Set.of("(", "and", "with", "in", "into", "to", "plus", "or", "then", "for");
     private static final Set<String> SPLASHES = Set.of("splash", "little", "bit", "spoonful", "drop");
     private static final Set<String> GOES_ON = Set.of("till", "until", "til", "when", "before", "after", "so", "while");
     private static final Pattern HALF_THE = Pattern.compile("\\bhalf (?:of )?(?:the|your|that)(?: \\w+)?$");
     private static final int HALF_NEAR = 5;
     private static final int SPLASH_NEAR = 3;
     /** Groups that are the sauce itself, or no thing. */
-    private static final Set<String> ALL_OF_IT = Set.of(
-            "",
-            "sauce",
-            "gravy",
-            "glaze",
-            "relish",
-            "ketchup",
-            "finish",
-            "serve",
-            "dish",
-            "garnish",
-            "ingredient",
-            "rest",
-            "seasoning",
-            "topping",
-            "season",
-            "thicken",
-            "pan",
-            "pot");
+    private static final Set<String> ALL_OF_IT = words("""
+            sauce gravy glaze relish ketchup finish serve dish garnish ingredient rest seasoning topping season thicken pan pot
+            """);
 
     private static final int MOST = 200;
 
     private final LineReader reader;
-    private final List<Entry> entries = new ArrayList<>();
+    private final List<MethodLine> entries = new ArrayList<>();
     private final boolean listed;
 
-    /**
-     * A line.
-     *
-     * @param listed whether the text lists it before the method
-     */
-    static final class Entry {
-        /** The text's words; of a divided line those of the whole. */
-        final String text;
-
-        final LineReading reading;
-        final Span at;
-        final boolean listed;
-        final Set<String> words = new HashSet<>();
-        String head = "";
-        String group = "";
-        boolean optional;
-        boolean placed;
-        boolean thrown;
-        boolean part;
-
-        Entry(String text, LineReading reading, Span at, boolean listed) {
-            this.text = text;
-            this.reading = reading;
-            this.at = at;
-            this.listed = listed;
-        }
-
-        Optional<Food> food() {
-            return reading.food();
-        }
+    private static Set<String> words(String list) {
+        return Set.of(list.strip().split("\\s+"));
     }
 
     LineBook(LineReader reader, boolean listed) {
@@ -166,7 +67,7 @@ final class LineBook {
         return reader;
     }
 
-    List<Entry> entries() {
+    List<MethodLine> entries() {
         return entries;
     }
 
@@ -186,7 +87,7 @@ final class LineBook {
                     || isFull()) {
                 continue;
             }
-            Entry entry = entry(part, reading, at, true);
+            MethodLine entry = entry(part, reading, at, true);
             entry.optional = OPTIONAL.matcher(Norm.of(line)).find();
             entry.group = group;
         }
@@ -197,8 +98,8 @@ final class LineBook {
         return entries.size() >= MOST;
     }
 
-    Entry entry(String text, LineReading reading, Span at, boolean isListed) {
-        Entry entry = new Entry(text, reading, at, isListed);
+    MethodLine entry(String text, LineReading reading, Span at, boolean isListed) {
+        MethodLine entry = new MethodLine(text, reading, at, isListed);
         List<String> words = LineReader.words(text);
         for (LineReader.Mention mention : reader.mentions(text)) {
             if (mention.food().id().equals(reading.food().map(Food::id).orElse(""))) {
@@ -218,7 +119,7 @@ final class LineBook {
     /** What is soaked goes in later; the water it is soaked in never does, if it is thrown away. */
     void soaked(Clause clause, boolean thrown) {
         for (int line : named(clause, false)) {
-            Entry entry = entries.get(line);
+            MethodLine entry = entries.get(line);
             boolean water = entry.food().filter(Food::plainWater).isPresent();
             entry.thrown |= thrown && water;
             entry.placed |= entry.thrown;
@@ -293,7 +194,7 @@ final class LineBook {
         return entries.stream()
                 .filter(entry -> !entry.placed && !entry.group.isEmpty())
                 .map(entry -> noun(entry.group))
-                .filter(noun -> !ALL_OF_IT.contains(noun))
+                .filter(noun -> !noun.isEmpty() && !ALL_OF_IT.contains(noun))
                 .collect(Collectors.toSet());
     }
 
@@ -306,7 +207,7 @@ final class LineBook {
     private void byWord(List<String> words, int at, List<Integer> found) {
         List<Integer> lines = new ArrayList<>();
         for (int e = 0; e < entries.size(); e++) {
-            Entry entry = entries.get(e);
+            MethodLine entry = entries.get(e);
             if (entry.listed && !entry.placed && !found.contains(e) && entry.words.contains(words.get(at))) {
                 lines.add(e);
             }
@@ -318,9 +219,9 @@ final class LineBook {
         lines.stream().filter(line -> !found.contains(line)).forEach(found::add);
     }
 
-    private void addAll(List<Integer> found, Predicate<Entry> which) {
+    private void addAll(List<Integer> found, Predicate<MethodLine> which) {
         for (int e = 0; e < entries.size(); e++) {
-            Entry entry = entries.get(e);
+            MethodLine entry = entries.get(e);
             if (entry.listed && !entry.placed && which.test(entry) && !found.contains(e)) {
                 found.add(e);
             }
@@ -332,7 +233,7 @@ final class LineBook {
         List<Integer> lines = new ArrayList<>();
         String head = words.get(mention.to() - 1);
         for (int e = 0; e < entries.size(); e++) {
-            Entry entry = entries.get(e);
+            MethodLine entry = entries.get(e);
             if (!entry.placed
                     && entry.food()
                             .filter(f -> f.id().equals(mention.food().id()))
@@ -342,7 +243,7 @@ final class LineBook {
         }
         if (lines.isEmpty() || mention.to() - mention.from() == 1) {
             for (int e = 0; e < entries.size(); e++) {
-                Entry entry = entries.get(e);
+                MethodLine entry = entries.get(e);
                 if (!entry.placed && entry.listed && entry.head.equals(head) && !lines.contains(e)) {
                     lines.add(e);
                 }
@@ -352,7 +253,7 @@ final class LineBook {
             // "The lime juice", of a lime that is listed whole.
             String first = words.get(mention.from());
             for (int e = 0; e < entries.size(); e++) {
-                Entry entry = entries.get(e);
+                MethodLine entry = entries.get(e);
                 if (entry.listed && !entry.placed && entry.head.equals(first)) {
                     lines.add(e);
                 }
@@ -388,15 +289,15 @@ final class LineBook {
         if (lines.size() != 1 || isFull()) {
             return lines;
         }
-        Entry entry = entries.get(lines.get(0));
-        LineReading part =
-                reader.read(String.join(" ", words.subList(start(words, before, mention.from()), mention.to())));
+        MethodLine entry = entries.get(lines.get(0));
+        LineReading part = reader.read(
+                String.join(" ", words.subList(AmountWords.start(words, before, mention.from()), mention.to())));
         if (!part.food().map(Food::id).equals(entry.food().map(Food::id))
                 && entry.food().isPresent()) {
             // "1 cup of the broth", of a chicken broth.
             String amount = String.join(
                     " ",
-                    words.subList(start(words, before, mention.from()), mention.from()).stream()
+                    words.subList(AmountWords.start(words, before, mention.from()), mention.from()).stream()
                             .filter(word -> !word.equals("of") && !word.equals("the"))
                             .toList());
             part = reader.read(amount + " " + entry.food().get().name());
@@ -417,9 +318,9 @@ final class LineBook {
         return new ArrayList<>(List.of(entries.size() - 1));
     }
 
-    private static Entry part(Entry whole, double grams) {
+    private static MethodLine part(MethodLine whole, double grams) {
         Food food = whole.food().orElseThrow();
-        Entry part = new Entry(whole.text, LineReading.corrected(whole.text, food, grams), whole.at, true);
+        MethodLine part = new MethodLine(whole.text, LineReading.corrected(whole.text, food, grams), whole.at, true);
         part.words.addAll(whole.words);
         part.head = whole.head;
         part.group = whole.group;
@@ -428,43 +329,10 @@ final class LineBook {
         return part;
     }
 
-    /** Where the words of an amount may begin that stands before a name. */
-    static int start(List<String> words, int before, int mention) {
-        int start = mention;
-        while (start > before && !BOUNDS.contains(words.get(start - 1))) {
-            start--;
-        }
-        return start;
-    }
-
-    /** Where the amount begins before a name: what stands before it ("soften a") says nothing of it. */
-    static int firstAmount(List<String> words, int start, int to) {
-        for (int i = start; i < to; i++) {
-            String word = words.get(i);
-            if (Character.isDigit(word.charAt(0)) || NUMBER.matcher(word).matches()) {
-                return i;
-            }
-        }
-        return start;
-    }
-
-    private static boolean hasNumber(List<String> words, int from, int to) {
-        return words.subList(from, to).stream().anyMatch(word -> Character.isDigit(word.charAt(0)));
-    }
-
-    private static int firstNumber(List<String> words, int from, int to) {
-        for (int i = from; i < to && !PARTS.contains(words.get(i)); i++) {
-            if (Character.isDigit(words.get(i).charAt(0))) {
-                return i;
-            }
-        }
-        return -1;
-    }
-
     /** A line that only the method names. */
     private Optional<Integer> make(
             Clause clause, LineReader.Mention mention, List<String> words, int before, int until) {
-        int start = firstAmount(words, start(words, before, mention.from()), mention.from());
+        int start = AmountWords.firstAmount(words, AmountWords.start(words, before, mention.from()), mention.from());
         if (start > 0 && words.get(start - 1).equals("no") || words.get(start).equals("no")) {
             return Optional.empty();
         }
@@ -473,8 +341,8 @@ final class LineBook {
             return Optional.empty();
         }
         LineReading reading = reader.read(phrase);
-        int behind = firstNumber(words, mention.to(), Math.min(until, mention.to() + BEHIND));
-        if (behind >= 0 && !hasNumber(words, start, mention.from())) {
+        int behind = AmountWords.firstNumber(words, mention.to(), Math.min(until, mention.to() + BEHIND));
+        if (behind >= 0 && !AmountWords.hasNumber(words, start, mention.from())) {
             String after = String.join(" ", words.subList(behind, Math.min(until, behind + 3))) + " "
                     + String.join(" ", words.subList(mention.from(), mention.to()));
             LineReading other = reader.read(after);
@@ -494,15 +362,14 @@ final class LineBook {
             return Optional.empty();
         }
         boolean given = reading.massG() > 0 && start == mention.from() && behind >= 0
-                || words.subList(start, mention.from()).stream()
-                        .anyMatch(word -> NUMBER.matcher(word).matches() || Character.isDigit(word.charAt(0)));
+                || AmountWords.isGiven(words.subList(start, mention.from()));
         boolean same =
                 reading.food().filter(f -> f.id().equals(mention.food().id())).isPresent();
         boolean seasoning = FoodClass.isToTaste(mention.food());
         if (!same || !(given && reading.massG() > 0) && !(seasoning && !listed)) {
             return Optional.empty();
         }
-        Entry entry = entry(phrase, reading, clause.at(), false);
+        MethodLine entry = entry(phrase, reading, clause.at(), false);
         entry.optional = OPTIONAL.matcher(clause.norm()).find();
         return Optional.of(entries.size() - 1);
     }

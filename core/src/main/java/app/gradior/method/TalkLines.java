@@ -3,7 +3,6 @@ package app.gradior.method;
 import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
-import app.gradior.measure.LineRemark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,15 +18,11 @@ final class TalkLines {
 
     private static final Set<String> FILLERS =
             Set.of("its", "the", "a", "an", "just", "er", "um", "uh", "kind", "one", "stuff", "like", "so");
-    private static final Set<String> SHAKES = Set.of(
-            "shake", "bit", "little", "touch", "grind", "twist", "drop", "grating", "dusting", "plenty", "some",
-            "scrape");
     private static final Set<String> USES = Set.of("i", "im", "we", "use", "using", "like", "prefer", "got", "have");
     private static final double SEASONING_SALT = 2;
     private static final int REFINING = 2;
     private static final int REFINING_LAST = 4;
     private static final int ASIDE = 8;
-    private static final Set<String> CITRUS = Set.of("lemon", "lime", "orange", "grapefruit", "clementine");
     private static final int SOON = 6;
     private static final int WAITS = 6;
     private static final int WAITS_FOR_A_NUMBER = 3;
@@ -36,8 +31,9 @@ final class TalkLines {
     private final LineBook book;
     private final StageBuilder stages;
     private final LineReader reader;
-    private final boolean metric;
     private final WhichOne which;
+    private final TalkPhrases phrases;
+    private final GoneIn gone;
     private final ToldEarly early = new ToldEarly();
     private @Nullable Food pending;
     private boolean goes;
@@ -54,11 +50,12 @@ final class TalkLines {
     private int waited;
 
     TalkLines(LineBook book, StageBuilder stages, boolean metric) {
-        this.metric = metric;
         this.book = book;
         this.stages = stages;
         this.reader = book.reader();
         this.which = new WhichOne(reader);
+        this.phrases = new TalkPhrases(reader, which, metric);
+        this.gone = new GoneIn(book);
     }
 
     /** The lines that a clause puts in. */
@@ -87,7 +84,7 @@ final class TalkLines {
         }
         squeezes = norm.contains("squeeze") ? 3 : Math.max(0, squeezes - 1);
         if (norm.equals("dried") && since <= 2 && last >= 0) {
-            LineBook.Entry entry = book.entries().get(last);
+            MethodLine entry = book.entries().get(last);
             String text = entry.text.replaceFirst("(\\p{L}+)$", "dried $1");
             LineReading dried = reader.read(text);
             if (dried.massG() > 0) {
@@ -111,14 +108,14 @@ final class TalkLines {
             return in;
         }
         Map<LineReader.Mention, String> amounts =
-                Pairing.of(words, mentions, (amount, mention) -> line(words, amount, mention));
+                Pairing.of(words, mentions, (amount, mention) -> phrases.line(words, amount, mention, squeezes > 0));
         boolean late = false;
         Optional<Integer> other = Optional.empty();
         for (LineReader.Mention mention : mentions) {
-            if ((forgot > 0 || TalkCue.IN_WITH.isIn(norm)) && last >= 0 && wentWith(norm, words, mention)) {
+            if ((forgot > 0 || TalkCue.IN_WITH.isIn(norm)) && last >= 0 && TalkPhrases.wentWith(norm, words, mention)) {
                 late = true;
                 Food with = which.meant(mention, words).food();
-                other = other.isPresent() ? other : placed(with).or(() -> placedLike(with));
+                other = other.isPresent() ? other : gone.placed(with).or(() -> gone.placedLike(with));
                 continue;
             }
             mention(clause, words, mention, amounts, in).ifPresent(line -> {
@@ -151,40 +148,10 @@ final class TalkLines {
         late.stream().filter(line -> !book.entries().get(line).placed).forEach(line -> stages.withLine(line, with));
     }
 
-    private static boolean wentWith(String norm, List<String> words, LineReader.Mention mention) {
-        for (int i = Math.max(0, mention.from() - 3); i < mention.from(); i++) {
-            if (words.get(i).equals("with") || words.get(i).equals("when")) {
-                return TalkCue.WENT_WITH.isIn(norm);
-            }
-        }
-        return false;
-    }
-
-    /** The line put in last of that food, or of one of that noun. */
-    private Optional<Integer> placedLike(Food food) {
-        for (int e = book.entries().size() - 1; e >= 0; e--) {
-            if (book.entries().get(e).placed && isLike(book.entries().get(e), food)) {
-                return Optional.of(e);
-            }
-        }
-        return Optional.empty();
-    }
-
-    private Optional<Integer> placed(Food food) {
-        for (int e = book.entries().size() - 1; e >= 0; e--) {
-            LineBook.Entry entry = book.entries().get(e);
-            if (entry.placed
-                    && entry.food().filter(f -> f.id().equals(food.id())).isPresent()) {
-                return Optional.of(e);
-            }
-        }
-        return Optional.empty();
-    }
-
     /** An amount without a food: of the food that was named in the breath before, or put right. Or what was named goes in without its name. */
     private void loose(Clause clause, List<String> words, List<Integer> in) {
         Food heard = lastHeard;
-        Optional<String> told = heard == null || placed(heard).isPresent() ? Optional.empty() : early.line(heard);
+        Optional<String> told = heard == null || gone.placed(heard).isPresent() ? Optional.empty() : early.line(heard);
         if (TalkCue.THEY_GO.isIn(clause.norm()) && told.isPresent()) {
             in.add(add(told.get(), reader.read(told.get()), clause));
             lastHeard = null;
@@ -203,9 +170,9 @@ final class TalkLines {
                 .findFirst()
                 .orElseGet(() -> TalkAmounts.strip(words.subList(at, Math.min(words.size(), at + 5))));
         Food waiting = waited <= (TalkAmounts.isBare(said) ? WAITS_FOR_A_NUMBER : WAITS) ? pending : null;
-        String amount = waiting != null && metric ? TalkAmounts.weighed(said, waiting.pourable()) : said;
+        String amount = waiting == null ? said : phrases.measured(said, waiting);
         LineReading ofWaiting = waiting == null ? null : reader.read(amount + " " + waiting.name());
-        if (!amount.equals("a") && waiting != null && ofWaiting != null && counts(ofWaiting, waiting)) {
+        if (!amount.equals("a") && waiting != null && ofWaiting != null && TalkPhrases.counts(ofWaiting, waiting)) {
             if (stages.nothingYet() && !goes) {
                 hear(waiting, amount + " " + waiting.name(), clause);
             } else {
@@ -230,7 +197,7 @@ final class TalkLines {
             correct(amount);
         } else if (heard != null && stages.nothingYet() && TalkCue.EXACT.isIn(amount)) {
             LineReading reading = reader.read(amount + " " + heard.name());
-            if (counts(reading, heard)) {
+            if (TalkPhrases.counts(reading, heard)) {
                 hear(heard, amount + " " + heard.name(), clause);
             }
         }
@@ -240,7 +207,7 @@ final class TalkLines {
     private List<Integer> heardAside() {
         List<Integer> in = new ArrayList<>();
         for (ToldEarly.Told told : early.all()) {
-            if (placed(told.food()).isEmpty() && reader.read(told.line()).massG() > 0) {
+            if (gone.placed(told.food()).isEmpty() && reader.read(told.line()).massG() > 0) {
                 in.add(add(told.line(), reader.read(told.line()), told.clause()));
             }
         }
@@ -256,7 +223,7 @@ final class TalkLines {
     void saidEarly() {
         for (ToldEarly.Told told : early.all()) {
             LineReading reading = reader.read(told.line());
-            boolean there = book.entries().stream().anyMatch(e -> isLike(e, told.food()));
+            boolean there = book.entries().stream().anyMatch(e -> GoneIn.isLike(e, told.food()));
             if (!there
                     && !told.isVague()
                     && reading.massG() > 0
@@ -264,16 +231,6 @@ final class TalkLines {
                 stages.withLine(add(told.line(), reading, told.clause()), told.before());
             }
         }
-    }
-
-    /** Whether a line may be what was called so before: of that food, or of one whose name has its noun. */
-    private static boolean isLike(LineBook.Entry entry, Food food) {
-        List<String> name = LineReader.words(food.name());
-        String head = name.get(name.size() - 1);
-        return is(entry.reading, food)
-                || entry.food()
-                        .filter(f -> LineReader.words(f.name()).contains(head))
-                        .isPresent();
     }
 
     /** "Now the wine. It's white": which one it is, said after its name. */
@@ -300,13 +257,13 @@ final class TalkLines {
         if (last < 0 || since > 1 || bare.size() != 1) {
             return false;
         }
-        LineBook.Entry entry = book.entries().get(last);
+        MethodLine entry = book.entries().get(last);
         List<String> text = List.of(entry.text.split(" "));
         String noun = text.get(text.size() - 1);
         String line = String.join(" ", text.subList(0, text.size() - 1)) + " " + bare.get(0) + " " + noun;
         LineReading reading = reader.read(line);
         boolean closer = which.closer(bare.get(0), noun)
-                .filter(food -> counts(reading, food))
+                .filter(food -> TalkPhrases.counts(reading, food))
                 .isPresent();
         if (closer) {
             replace(last, line, reading);
@@ -314,41 +271,28 @@ final class TalkLines {
         return closer;
     }
 
-    /** Whether a reading is a real amount of that food: not a number of pieces that nobody counts. */
-    private static boolean counts(LineReading reading, Food food) {
-        boolean guess = reading.remark()
-                .filter(r -> r instanceof LineRemark.NoUnit || r instanceof LineRemark.EachTakenAs)
-                .isPresent();
-        return reading.massG() > 0 && is(reading, food) && !guess;
-    }
-
     private void correct(String amount) {
-        LineBook.Entry entry = book.entries().get(last);
+        MethodLine entry = book.entries().get(last);
         Food food = entry.food().orElseThrow();
         boolean counted = TalkAmounts.isBare(amount) && !TalkAmounts.isMany(amount);
         if (counted && TalkCue.WEIGHED.isIn(entry.text)) {
             // "Two hundred grams. There are four of us."
             return;
         }
-        String right = TalkAmounts.inUnitOf(amount, entry.text);
-        String text = (metric ? TalkAmounts.weighed(right, food.pourable()) : right) + " " + food.name();
+        String text = phrases.measured(TalkAmounts.inUnitOf(amount, entry.text), food) + " " + food.name();
         LineReading reading = reader.read(text);
-        if (counts(reading, food)) {
+        if (TalkPhrases.counts(reading, food)) {
             replace(last, text, reading);
         }
     }
 
     private void replace(int at, String text, LineReading reading) {
-        LineBook.Entry old = book.entries().get(at);
-        LineBook.Entry entry = new LineBook.Entry(text, reading, old.at, false);
+        MethodLine old = book.entries().get(at);
+        MethodLine entry = new MethodLine(text, reading, old.at, false);
         entry.head = old.head;
         entry.placed = old.placed;
         entry.optional = old.optional;
         book.entries().set(at, entry);
-    }
-
-    private static boolean is(LineReading reading, Food food) {
-        return reading.food().filter(f -> f.id().equals(food.id())).isPresent();
     }
 
     private int add(String text, LineReading reading, Clause clause) {
@@ -363,7 +307,7 @@ final class TalkLines {
             since = 0;
             return before;
         }
-        LineBook.Entry entry = book.entry(text, reading, clause.at(), false);
+        MethodLine entry = book.entry(text, reading, clause.at(), false);
         entry.optional = LineBook.OPTIONAL.matcher(clause.norm()).find();
         last = book.entries().size() - 1;
         since = 0;
@@ -383,9 +327,10 @@ final class TalkLines {
         if (previous.equals("not") || previous.equals("no") || made) {
             return Optional.empty();
         }
-        Optional<String> amount = Optional.ofNullable(amounts.get(mention)).or(() -> whole(words, mention, named));
+        Optional<String> amount =
+                Optional.ofNullable(amounts.get(mention)).or(() -> phrases.whole(words, mention, named, squeezes > 0));
         String norm = clause.norm();
-        Optional<Integer> there = placed(food);
+        Optional<Integer> there = gone.placed(food);
         if (there.isPresent() && !TalkCue.AGAIN.isIn(norm)) {
             if (amount.isEmpty()) {
                 return Optional.empty();
@@ -410,7 +355,7 @@ final class TalkLines {
         }
         // The same food again in one breath: put right, or said twice.
         for (int e : in) {
-            if (is(book.entries().get(e).reading, food)
+            if (TalkPhrases.is(book.entries().get(e).reading, food)
                     && book.entries().get(e).text.endsWith(named.name())) {
                 replace(e, amount.get(), reading);
                 last = e;
@@ -436,14 +381,14 @@ final class TalkLines {
             }
             boolean shaken =
                     (FoodClass.of(food) == FoodClass.SPICE || food.per100g().salt() >= SEASONING_SALT)
-                            && isVague(words, mention);
+                            && TalkPhrases.isVague(words, mention);
             boolean seasons = shaken || puts && FoodClass.isToTaste(food);
-            boolean tasted = seasons && !stages.nothingYet() && !TalkCue.NOT_WANTED.isIn(norm) && !isSalted(food);
+            boolean tasted = seasons && !stages.nothingYet() && !TalkCue.NOT_WANTED.isIn(norm) && !gone.isSalted(food);
             if (tasted || TalkCue.STRONGLY.isIn(norm) && stages.cooking()) {
                 return Optional.of(add(named.name(), reader.read(named.name()), clause));
             }
         }
-        if (!there && placedLike(food).isPresent()) {
+        if (!there && gone.placedLike(food).isPresent()) {
             // The same in other words: "taste the apples first".
             return Optional.empty();
         }
@@ -454,59 +399,5 @@ final class TalkLines {
             lastHeard = food;
         }
         return Optional.empty();
-    }
-
-    /** Whether it is salt, and salt is in it already. */
-    private boolean isSalted(Food food) {
-        return FoodClass.of(food) == FoodClass.SALT
-                && book.entries().stream()
-                        .anyMatch(e -> e.reading.massG() > 0 && StageBuilder.is(e.food(), FoodClass.SALT));
-    }
-
-    /** "The cream off the top of a tin of it": where something is from goes in no further. */
-    private static boolean isSource(List<String> words, int amount) {
-        String before = String.join(" ", words.subList(Math.max(0, amount - 4), amount));
-        return before.endsWith("off the top of") || before.endsWith("from") || before.endsWith("out of");
-    }
-
-    /** "A couple of shakes of cayenne." */
-    private static boolean isVague(List<String> words, LineReader.Mention mention) {
-        return words.subList(Math.max(0, mention.from() - 3), mention.from()).stream()
-                .anyMatch(SHAKES::contains);
-    }
-
-    /** "A whole lime". */
-    private Optional<String> whole(List<String> words, LineReader.Mention mention, WhichOne.Named named) {
-        if (mention.from() == 0 || !words.get(mention.from() - 1).equals("whole")) {
-            return Optional.empty();
-        }
-        String phrase = (squeezes > 0 && CITRUS.contains(named.food().id()) ? "juice of 1 " : "1 ") + named.name();
-        return counts(reader.read(phrase), named.food()) ? Optional.of(phrase) : Optional.empty();
-    }
-
-    /** An amount of a food as a line; empty when nobody would say so. */
-    private Optional<String> line(List<String> words, Pairing.Amount amount, LineReader.Mention mention) {
-        WhichOne.Named named = which.meant(mention, words);
-        Food food = named.food();
-        boolean before = amount.to() <= mention.from();
-        if (before && isSource(words, amount.from())) {
-            return Optional.empty();
-        }
-        if (!before && amount.to() - amount.from() == 1 && TalkAmounts.isPronoun(words, amount.from())) {
-            return Optional.empty();
-        }
-        int start = amount.from();
-        boolean part = start >= 2
-                && words.get(start - 1).equals("of")
-                && (words.get(start - 2).equals("juice") || words.get(start - 2).equals("zest"));
-        boolean squeezed =
-                CITRUS.contains(food.id()) && squeezes > 0 && !amount.text().contains("squeeze");
-        String text = metric ? TalkAmounts.weighed(amount.text(), food.pourable()) : amount.text();
-        String phrase = (part ? words.get(start - 2) + " of " : squeezed ? "juice of " : "")
-                + text
-                + (before ? TalkAmounts.size(words, amount.to(), mention.from()) : "")
-                + " "
-                + named.name();
-        return counts(reader.read(phrase), food) ? Optional.of(phrase) : Optional.empty();
     }
 }
