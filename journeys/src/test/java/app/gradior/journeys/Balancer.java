@@ -80,5 +80,6 @@ final class Balancer implements AutoCloseable {
     @Override
     public void close() {
         kill();
+        file.toFile().delete();
     }
 }

@@ -36,6 +36,7 @@ final class Rehearsal {
     /** A kitchen records something so often, s: at 200 kitchens twenty events a second. */
     private static final int RECORDS_EVERY_S = 10;
 
+    private static final Duration FOR_EVER = Duration.ofDays(1);
     private static final Duration LONGEST_UNREADY = Duration.ofMinutes(2);
     private static final int BETWEEN = 30;
     private static final int KILLS = 8;
@@ -135,7 +136,7 @@ final class Rehearsal {
         }
         awaitMore(BETWEEN);
         if (storm > 0) {
-            worst = Math.max(worst, new Storm(database, nodes, balancer, this).blow(storm));
+            new Storm(database, nodes, balancer, this).blow(storm);
             awaitMore(BETWEEN);
         }
         over.set(true);
@@ -245,9 +246,15 @@ final class Rehearsal {
         return acknowledged.size();
     }
 
-    void awaitMore(int more) {
+    private void awaitMore(int more) {
+        awaitMore(more, FOR_EVER);
+    }
+
+    /** So many more answers, or so long. */
+    void awaitMore(int more, Duration atMost) {
         int until = acknowledged.size() + more;
-        while (acknowledged.size() < until) {
+        long end = System.nanoTime() + atMost.toNanos();
+        while (acknowledged.size() < until && System.nanoTime() < end) {
             LockSupport.parkNanos(Duration.ofMillis(5).toNanos());
         }
     }

@@ -23,8 +23,10 @@ import java.util.concurrent.locks.LockSupport;
 final class Storm {
     private static final long SEED = 20_261_128L;
     private static final int TOLD_EVERY = 25;
-    /** Kept between a thing and its mending, and after it: answers, of all kitchens. */
+    /** Between a thing and its mending, and after it: so many answers, of all kitchens. */
     private static final int BETWEEN = 5;
+    /** Without an answer for so long, whoever watches mends it all the same: two databases that lost each other, too, wait for the third. */
+    private static final Duration PATIENCE = Duration.ofSeconds(10);
 
     /** A silence so long is told at once, with what happened last, s. */
     private static final double LONG_SILENCE_S = 5;
@@ -49,8 +51,8 @@ final class Storm {
         this.rehearsal = rehearsal;
     }
 
-    /** So many things; answers the longest silence of all kitchens together, s. */
-    double blow(int things) throws InterruptedException {
+    /** So many things; tells the longest silence of all kitchens together, which several at once may make long. */
+    void blow(int things) throws InterruptedException {
         left.set(things);
         rehearsal.listen();
         System.out.printf("%n%d things, three hands%n", things);
@@ -75,7 +77,6 @@ final class Storm {
             throw new IllegalStateException(e.getCause());
         }
         tell();
-        return rehearsal.silent();
     }
 
     /** Does one thing, and mends it. */
@@ -87,7 +88,7 @@ final class Storm {
         FutureTask<Void> task = new FutureTask<>(() -> {
             while (left.getAndDecrement() > 0) {
                 thing.happens(random);
-                rehearsal.awaitMore(BETWEEN);
+                rehearsal.awaitMore(BETWEEN, PATIENCE);
             }
             return null;
         });
@@ -106,7 +107,7 @@ final class Storm {
             node.leave();
             count("applications asked to leave");
         }
-        rehearsal.awaitMore(BETWEEN);
+        rehearsal.awaitMore(BETWEEN, PATIENCE);
         startAgain(node);
     }
 
@@ -130,12 +131,12 @@ final class Storm {
         if (random.nextBoolean()) {
             database.kill(node);
             count("databases killed");
-            rehearsal.awaitMore(BETWEEN);
+            rehearsal.awaitMore(BETWEEN, PATIENCE);
             database.restart(node);
         } else {
             database.isolate(node, true);
             count("databases cut off");
-            rehearsal.awaitMore(BETWEEN);
+            rehearsal.awaitMore(BETWEEN, PATIENCE);
             database.isolate(node, false);
         }
     }
