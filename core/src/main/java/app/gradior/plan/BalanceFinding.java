@@ -22,11 +22,11 @@ public sealed interface BalanceFinding extends Finding {
     record NothingStandsIn(Food missing) implements BalanceFinding {}
 
     /** The other food does not do what the missing one is there for. */
-    record NotInItsPlace(Food food, Food missing, Substitution.Keeps keeps) implements BalanceFinding {}
+    record NotInItsPlace(Food food, Food missing, Keeps keeps) implements BalanceFinding {}
 
     /** It would take so many g of the other food, more than a cook would put in. */
-    record TooMuchOfIt(Food food, Food missing, Substitution.Keeps keeps, double massG) implements BalanceFinding {}
+    record TooMuchOfIt(Food food, Food missing, Keeps keeps, double massG) implements BalanceFinding {}
 
     /** The other food has next to nothing of what is to be kept: so many kg would not do. */
-    record BringsNone(Food food, Substitution.Keeps keeps, double mostKg) implements BalanceFinding {}
+    record BringsNone(Food food, Keeps keeps, double mostKg) implements BalanceFinding {}
 }

@@ -29,7 +29,7 @@ final class StandIns {
      * @param strengths of who does it, by food's id, in the table's order: how many grams of a plain one a gram is worth; empty where the
      *     food's composition says
      */
-    record Job(String name, Substitution.Keeps keeps, Map<String, OptionalDouble> strengths) {
+    record Job(String name, Keeps keeps, Map<String, OptionalDouble> strengths) {
         boolean isDoneBy(Food food) {
             return strengths.containsKey(food.id());
         }
@@ -84,7 +84,7 @@ final class StandIns {
             String strength = row.get("strength");
             jobs.computeIfAbsent(
                             row.get("role"),
-                            name -> new Job(name, Substitution.Keeps.valueOf(row.get("keeps")), new LinkedHashMap<>()))
+                            name -> new Job(name, Keeps.valueOf(row.get("keeps")), new LinkedHashMap<>()))
                     .strengths()
                     .put(
                             row.get("food"),

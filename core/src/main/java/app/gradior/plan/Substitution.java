@@ -7,7 +7,6 @@ import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Allergen;
 import app.gradior.larder.Catalogue;
-import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
 import app.gradior.mixture.Mixture;
 import app.gradior.texture.Consistency;
@@ -27,12 +26,6 @@ import java.util.function.ToDoubleFunction;
  * one, and what else changes. What does another job is refused.
  */
 public final class Substitution {
-    private static final double SWEET_PERCENT = 30;
-    private static final double SHARP_PERCENT = 3;
-    private static final double SALTY_PERCENT = 8;
-    private static final double STARCHY_PERCENT = 50;
-    private static final double FATTY_PERCENT = 60;
-    private static final double HOT_SHU = 1000;
     private static final double FIRST_SPAN_G = 1;
     private static final double MOST_G = 20_000;
     /** Less water than so much of what is missing is not made up. */
@@ -43,58 +36,9 @@ public final class Substitution {
     private static final double DRY_PERCENT = 20;
     private static final double MOST_TIMES_DRY_ACID = 24;
     private static final double THICKENED_G = 1000;
-    /** So much more of it in 100 g, and a food of no common job makes another sauce; heat in Scoville heat units. */
-    private static final double FAR_SALTIER = 2;
-
-    private static final double FAR_SOURER = 2;
-    private static final double FAR_FATTER = 10;
-    private static final double FAR_SWEETER = 10;
-    private static final double FAR_HOTTER = 100;
-    private static final double FAR_DRIER = 40;
     private static final double PAN_MM = 240;
     private static final double BOIL_C = 100;
     private static final int MOST_OPTIONS = 8;
-
-    /** What a food is mainly there for, and so what its substitute must keep. */
-    public enum Keeps {
-        SWEETNESS(3),
-        SHARPNESS(4),
-        SALT(12),
-        THICKNESS(8),
-        HEAT(60),
-        FAT(2.1),
-        AROMA(25),
-        VOLUME(70),
-        WEIGHT(3);
-
-        /** Most grams in place of one that a cook would take. */
-        private final double mostTimes;
-
-        Keeps(double mostTimes) {
-            this.mostTimes = mostTimes;
-        }
-
-        /** What a food of no known job is mainly there for, by its composition. */
-        public static Keeps of(Food food) {
-            Composition c = food.per100g();
-            if (food.starchKind().isPresent() && c.starch() >= STARCHY_PERCENT) {
-                return THICKNESS;
-            }
-            if (food.scovilleUnits() >= HOT_SHU) {
-                return HEAT;
-            }
-            if (c.salt() >= SALTY_PERCENT) {
-                return SALT;
-            }
-            if (c.fat() >= FATTY_PERCENT) {
-                return FAT;
-            }
-            if (c.sugars() >= SWEET_PERCENT) {
-                return SWEETNESS;
-            }
-            return c.acids() >= SHARP_PERCENT ? SHARPNESS : VOLUME;
-        }
-    }
 
     /** So much of a food. */
     public record Part(Food food, double massG) {
@@ -224,7 +168,7 @@ public final class Substitution {
         Part gone = missing.get(0);
         Optional<StandIns.Job> job = keeps.isPresent() ? Optional.empty() : StandIns.ofBoth(gone.food(), substitute);
         Keeps kept = keeps.or(() -> job.map(StandIns.Job::keeps)).orElseGet(() -> main(gone.food()));
-        if (keeps.isEmpty() && job.isEmpty() && doesAnother(gone.food(), substitute, kept)) {
+        if (keeps.isEmpty() && job.isEmpty() && AnotherSauce.isMadeBy(gone.food(), substitute, kept)) {
             throw new Unfit("food", new BalanceFinding.NotInItsPlace(substitute, gone.food(), kept));
         }
         double grams = grams(without, gone, substitute, kept, job, servedC);
@@ -242,7 +186,7 @@ public final class Substitution {
     /** How many times its grams a cook would take in its place: of a juice for a dry acid, many. */
     private static double mostTimes(Food gone, Keeps keeps) {
         boolean dryAcid = keeps == Keeps.SHARPNESS && gone.per100g().water() < DRY_PERCENT;
-        return dryAcid ? MOST_TIMES_DRY_ACID : keeps.mostTimes;
+        return dryAcid ? MOST_TIMES_DRY_ACID : keeps.mostTimes();
     }
 
     /** What a food by itself is weighed in: a thickener needs something to thicken, and a litre of water stands for the sauce. */
@@ -285,25 +229,6 @@ public final class Substitution {
                 LidState.OPEN,
                 1);
         return waterG / 1000 / kgPerS / 60;
-    }
-
-    /** Whether a food of no common job would bring so much else that the sauce were another. */
-    private static boolean doesAnother(Food missing, Food substitute, Keeps keeps) {
-        Composition old = missing.per100g();
-        Composition c = substitute.per100g();
-        boolean salty = keeps != Keeps.SALT && c.salt() > old.salt() + FAR_SALTIER;
-        boolean sour = keeps != Keeps.SHARPNESS && acids(c) > acids(old) + FAR_SOURER;
-        boolean fatty = keeps != Keeps.FAT && c.fat() > old.fat() + FAR_FATTER;
-        boolean sweet = keeps != Keeps.SWEETNESS && c.sugars() > old.sugars() + FAR_SWEETER;
-        boolean hot = keeps != Keeps.HEAT && substitute.scovilleUnits() > missing.scovilleUnits() + FAR_HOTTER;
-        boolean dry = old.water() - c.water() > FAR_DRIER;
-        boolean poured = missing.pourable() && substitute.pourable();
-        boolean flavoured = keeps == Keeps.AROMA || keeps == Keeps.WEIGHT || keeps == Keeps.VOLUME && !poured;
-        return salty || sour || fatty || sweet || hot || dry || flavoured;
-    }
-
-    private static double acids(Composition c) {
-        return c.acids();
     }
 
     /** One food for several: one of them, or what they together make. */

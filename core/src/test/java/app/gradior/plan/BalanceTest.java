@@ -9,7 +9,6 @@ import app.gradior.finding.Refused;
 import app.gradior.finding.Wrong;
 import app.gradior.mixture.Mixture;
 import app.gradior.plan.Seasoning.Taste;
-import app.gradior.plan.Substitution.Keeps;
 import app.gradior.sauce.Use;
 import app.gradior.texture.Consistency;
 import java.util.List;

@@ -12,7 +12,6 @@ import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
-import app.gradior.plan.Substitution.Keeps;
 import app.gradior.plan.Substitution.Part;
 import java.util.ArrayList;
 import java.util.List;

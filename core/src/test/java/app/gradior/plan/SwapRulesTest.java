@@ -13,7 +13,6 @@ import app.gradior.mixture.Mixture;
 import app.gradior.plan.Substitution.Answer;
 import app.gradior.plan.Substitution.Changed;
 import app.gradior.plan.Substitution.Difference;
-import app.gradior.plan.Substitution.Keeps;
 import app.gradior.plan.Substitution.Part;
 import app.gradior.texture.Consistency;
 import java.util.Arrays;

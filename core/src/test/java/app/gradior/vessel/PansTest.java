@@ -28,15 +28,45 @@ class PansTest {
                 PotShape.bowl(180, 0, 90));
     }
 
+    /** Up to any level, in the rounding of its floor too. */
     @ParameterizedTest
     @MethodSource("pans")
     void volumeIsTheSumOfItsSlices(PotShape pan) {
-        int slices = 20_000;
+        int slices = 40_000;
+        double mm = pan.heightMm() / slices;
         double sum = 0;
-        for (int i = 0; i < slices; i++) {
-            sum += pan.surfaceM2((i + 0.5) * pan.heightMm() / slices) * 1e6 * pan.heightMm() / slices / 1000;
+        for (int i = 1; i <= slices; i++) {
+            sum += pan.surfaceM2((i - 0.5) * mm) * 1e6 * mm / 1000;
+            if (i % 1000 == 0) {
+                assertThat(pan.volumeMl(i * mm)).as("at %s mm", i * mm).isCloseTo(sum, within(2e-6 * sum + 0.002));
+            }
         }
-        assertThat(pan.capacityMl()).isCloseTo(sum, within(1e-4 * sum));
+        assertThat(pan.capacityMl()).isEqualTo(pan.volumeMl(pan.heightMm()));
+    }
+
+    /** The floor is where it is said to be, and the rim; between them a bowl's wall is a sphere's. */
+    @ParameterizedTest
+    @MethodSource("pans")
+    void fromItsFloorToItsRim(PotShape pan) {
+        assertThat(pan.radiusMm(pan.heightMm())).isCloseTo(pan.topLengthMm() / 2, within(1e-9));
+        assertThat(pan.halfWidthMm(pan.heightMm())).isCloseTo(pan.topWidthMm() / 2, within(1e-9));
+        assertThat(pan.radiusMm(0)).isCloseTo(pan.baseLengthMm() / 2 - pan.cornerMm(), within(1e-6));
+        assertThat(pan.radiusMm(pan.cornerMm())).isCloseTo(pan.baseLengthMm() / 2, within(1e-6));
+        assertThat(pan.uprightMm(pan.heightMm())).isEqualTo(pan.outline() == Outline.RECTANGULAR ? pan.cornerMm() : 0);
+        assertThat(pan.mouthM2()).isEqualTo(pan.surfaceM2(pan.heightMm())).isEqualTo(pan.surfaceM2(2 * pan.heightMm()));
+    }
+
+    /** What is too much for it stands over the brim as if its walls went on: a round pot's slope on, the others' go straight up. */
+    @Test
+    void overTheBrim() {
+        PotShape round = new PotShape(260, 200, 120, 20);
+        assertThat(round.levelMm(round.volumeMl(150))).isCloseTo(150, within(1e-9));
+        for (PotShape pan : List.of(ROASTING, FISH_KETTLE, WOK)) {
+            double over = pan.mouthM2() * 1e6 * 7 / 1000;
+            assertThat(pan.levelMm(pan.capacityMl() + over)).isCloseTo(pan.heightMm() + 7, within(1e-9));
+            assertThat(pan.holds(pan.capacityMl())).isTrue();
+            assertThat(pan.holds(pan.capacityMl() + 1e-6)).isFalse();
+        }
     }
 
     @ParameterizedTest
