@@ -2,7 +2,6 @@ package app.gradior.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.hamcrest.Matchers.containsString;
-import static org.hamcrest.Matchers.not;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
@@ -14,10 +13,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import app.gradior.measure.MeasureSystem;
 import app.gradior.web.frame.KitchenUser;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 
@@ -276,91 +272,6 @@ class KitchensOwnTest extends PageCalls {
                 .andExpect(status().is(422));
     }
 
-    @Test
-    void potsAreChangedJarsCountedAndPapersPrinted() throws Exception {
-        mvc.perform(as(post("/kit/pots")
-                        .param("name", "Round pan")
-                        .param("top", "240")
-                        .param("base", "240")
-                        .param("height", "120")
-                        .param("corner", "40")
-                        .param("empty", "1500")
-                        .param("material", "STAINLESS")))
-                .andExpect(status().is3xxRedirection());
-        String kit = body(get("/kit"));
-        assertThat(kit).contains("Round pan").contains("no lid").contains("Jam jar");
-        String pot = kit.replaceAll("(?s).*/kit/pots/(\\d+)\" aria-label=\"Change Round pan.*", "$1");
-        assertThat(body(get("/kit/pots/" + pot)))
-                .contains("Change the Round pan")
-                .contains("value=\"40\"");
-        mvc.perform(as(get("/kit/print/dipstick/" + pot + ".pdf").param("stop", "30")))
-                .andExpect(status().isOk())
-                .andExpect(header().string("Content-Type", "application/pdf"));
-        mvc.perform(as(get("/kit/print/rings.pdf").param("paper", "letter"))).andExpect(status().isOk());
-        assertThat(body(get("/kit/pots/answer")
-                        .param("top", "200")
-                        .param("base", "200")
-                        .param("height", "100")))
-                .contains("Holds 3.14 L");
-        mvc.perform(as(post("/kit/pots")
-                        .param("name", "Roasting tin")
-                        .param("outline", "RECTANGULAR")
-                        .param("top", "380")
-                        .param("topWidth", "270")
-                        .param("base", "350")
-                        .param("baseWidth", "240")
-                        .param("height", "70")
-                        .param("corner", "20")
-                        .param("empty", "1400")
-                        .param("twoBurners", "true")
-                        .param("material", "STAINLESS")))
-                .andExpect(status().is3xxRedirection());
-        String pans = body(get("/kit"));
-        assertThat(pans).contains("380 × 270 mm rim").contains("The pan from above, 380 by 270 mm");
-        String tin = pans.replaceAll("(?s).*/kit/pots/(\\d+)\" aria-label=\"Change Roasting tin.*", "$1");
-        assertThat(body(get("/kit/pots/" + tin)))
-                .contains("name=\"topWidth\" inputmode=\"decimal\" value=\"270\"")
-                .contains("value=\"RECTANGULAR\" checked")
-                .contains("name=\"twoBurners\" value=\"true\" checked");
-        mvc.perform(as(post("/kit/pots/" + pot + "/remove"))).andExpect(status().is3xxRedirection());
-        assertThat(body(get("/kit"))).doesNotContain("Round pan");
-        mvc.perform(as(post("/kit/pots/" + pot + "/remove"))).andExpect(status().isNotFound());
-        mvc.perform(as(post("/kit/jars")
-                        .param("jarName", "Flask")
-                        .param("brimMl", "250")
-                        .param("headspaceMm", "400")
-                        .param("count", "3")))
-                .andExpect(status().is(422))
-                .andExpect(content().string(containsString("headspaceMm is 400")))
-                .andExpect(content().string(containsString("Flask")));
-    }
-
-    @Test
-    void whatWasTypedIntoARowOfTheKitIsShownAgain() throws Exception {
-        String kit = body(get("/kit"));
-        String burner = kit.replaceAll("(?s).*?/kit/burners/(\\d+)/remove.*", "$1");
-        String jar = kit.replaceAll("(?s).*?/kit/jars/(\\d+)/remove.*", "$1");
-        String refused = body(post("/kit/burners/" + burner)
-                .param("revision", "0")
-                .param("name", "By the window")
-                .param("netPowerW", "a lot"));
-        assertThat(refused)
-                .contains("Heat into the pot: “a lot” is not from 50 to 20,000 W.")
-                .contains("value=\"By the window\"")
-                .contains("value=\"a lot\"")
-                .contains("value=\"Small burner\"");
-        assertThat(body(post("/kit/jars/" + jar + "/count")
-                        .param("revision", "0")
-                        .param("count", "dozens")))
-                .contains("How many: “dozens” is not from 0 to 1,000.")
-                .contains("value=\"dozens\"");
-        assertThat(body(post("/kit/burners/" + burner)
-                        .param("revision", "7")
-                        .param("name", "B")
-                        .param("netPowerW", "900")))
-                .contains("was changed on another device");
-    }
-
     /** A tenth sugar: 15 mL of it have 1.6 g, a tablespoon of 20 mL 2.1 g. */
     @Test
     void aTablespoonIsTheKitchens() throws Exception {
@@ -370,86 +281,5 @@ class KitchensOwnTest extends PageCalls {
         assertThat(body(get("/sauces/" + saveSauce(syrup)))).contains("20 mL of it as mixed", "2.1 g sugar");
         cook = cook(MeasureSystem.US, false);
         assertThat(body(get("/sauces/" + saveSauce(syrup)))).contains("14.8 mL of it as mixed", "1.5 g sugar");
-    }
-
-    @Test
-    void aWaterTestMakesAPairsPlanSurer() throws Exception {
-        String kit = body(get("/kit"));
-        String pot = kit.replaceAll("(?s).*?/kit/pots/(\\d+)\".*", "$1");
-        String burner = kit.replaceAll("(?s).*?/kit/burners/(\\d+)/remove.*", "$1");
-        String test = mvc.perform(as(post("/kit/water")
-                        .param("pot", pot)
-                        .param("burner", burner)
-                        .param("look", "lively")
-                        .param("waterG", "1000")))
-                .andExpect(redirectedUrlPattern("/kit/water/*"))
-                .andReturn()
-                .getResponse()
-                .getRedirectedUrl();
-        clock.forward(Duration.ofMinutes(10));
-        mvc.perform(as(post(test).param("endG", "1200"))).andExpect(status().is(422));
-        mvc.perform(as(post(test).param("endG", "925"))).andExpect(status().is3xxRedirection());
-        assertThat(body(get(test))).contains("more than the model says").contains("10.0 minutes");
-        assertThat(body(get("/kit"))).contains("give or take");
-        mvc.perform(as(post(test).param("endG", "900"))).andExpect(status().is(422));
-        cook = cook(MeasureSystem.METRIC, false);
-        mvc.perform(as(get(test))).andExpect(status().isNotFound());
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "thicken?step=5 | Stir ",
-                "thicken?have=look&kind=pulp&looksStep=3&step=4.5&form=WHITE_ROUX&starch=wheat_flour | Butter",
-                "thicken?step=2 | already at step",
-                "thin?have=look&kind=starch&looksStep=6&looksC=65&step=4&with=milk | Add ",
-                "reduce?until=fraction&left=1/2 | stop at",
-                "reduce?until=step&step=6 | When served",
-                "cold?have=look&kind=syrup&looksStep=3&looksC=100 | From the pot to the fridge",
-                "alcohol?lines=300%20ml%20red%20wine%0A400%20ml%20stock&minutes=15 | of the alcohol is left",
-                "alcohol?lines=400%20ml%20stock | no alcohol in this",
-                "cold?lines=600%20ml%20milk%0A40%20g%20wheat%20flour | Its starch sets",
-                "cold?lines=600%20ml%20milk%0A40%20g%20wheat%20flour | its starch weeps",
-                "cold?lines=500%20g%20honey | g of water in it, it would be after a night",
-                "slurry?grams=12&parts=3 | part 3",
-                "season?taste=SALT&percent=1.5&with=soy%20sauce | of soy sauce",
-                "season?percent=abc | is not from",
-                "jars?hotMl=900 | Fill ",
-                "swap?from=sugar&grams=200&to=honey | the same sweetness",
-                "swap?from=salt&grams=10&to=water | brings no salt",
-                "convert?line=2%20tbsp%20honey | of honey",
-                "convert?line=wurzel | No food found"
-            })
-    void everyQuestionOfTheBenchIsAnsweredFromItsAddress(String question, String expected) throws Exception {
-        String page = body(get(java.net.URI.create("/bench/" + question)));
-        assertThat(page).contains(expected);
-        String piece = body(get(java.net.URI.create("/bench/" + question.replaceFirst("\\?", "/answer?"))));
-        assertThat(piece).contains(expected).doesNotContain("<html");
-    }
-
-    @Test
-    void theBenchSpeaksTheKitchensUnitsAndKnowsNoOtherQuestion() throws Exception {
-        mvc.perform(as(get("/bench/nothing"))).andExpect(status().isNotFound());
-        mvc.perform(as(post("/kitchen")
-                        .param("name", "Cove kitchen")
-                        .param("measures", "US")
-                        .param("fahrenheit", "true")
-                        .param("altitude", "0")
-                        .param("timeZone", "UTC")))
-                .andExpect(status().is3xxRedirection());
-        assertThat(body(get("/bench/cold")))
-                .contains("213 °F")
-                .contains("US, °F")
-                .doesNotContain("100 °C");
-        mvc.perform(as(post("/kitchen")
-                        .param("name", "")
-                        .param("measures", "US")
-                        .param("altitude", "99999")
-                        .param("timeZone", "Nowhere")))
-                .andExpect(status().is(422))
-                .andExpect(content().string(containsString("altitudeM is 99,999")))
-                .andExpect(content().string(containsString("no time zone")))
-                .andExpect(content().string(not(containsString("Kept."))));
     }
 }

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 import static org.hamcrest.Matchers.containsString;
 import static org.hamcrest.Matchers.not;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
@@ -18,50 +16,32 @@ import app.gradior.batch.EventBody;
 import app.gradior.batch.IngredientInput;
 import app.gradior.batch.Origin;
 import app.gradior.heat.Look;
-import app.gradior.larder.StarchKind;
 import app.gradior.reading.ReadingKind;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.batch.UntouchedPots;
-import app.gradior.room.book.SauceBook;
 import app.gradior.room.exchange.KitchenFileWriter;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Larder;
-import app.gradior.room.plan.PlanDraft;
 import app.gradior.room.plan.Planning;
-import app.gradior.room.plan.Plans;
 import app.gradior.testing.Refused;
 import app.gradior.web.frame.LivePots;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.Callable;
-import java.util.concurrent.CyclicBarrier;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
 
-/** One thing that cannot be reckoned, or is done twice, or has too much recorded of it, shuts nobody out. */
+/** One thing that cannot be reckoned, or has too much recorded of it, shuts nobody out. */
 class OddThingsTest extends PageCalls {
     @Autowired
     private Batches batches;
 
     @Autowired
     private Larder larder;
-
-    @Autowired
-    private KitchenKit kit;
-
-    @Autowired
-    private SauceBook book;
-
-    @Autowired
-    private Plans plans;
 
     @Autowired
     private Planning planning;
@@ -214,19 +194,6 @@ class OddThingsTest extends PageCalls {
                 .andExpect(redirectedUrl("/log"));
     }
 
-    private long keptPlan(long pot) throws Exception {
-        long sauce = Long.parseLong(saveSauce("1 kg damsons, stoned", "260 g soft brown sugar", "300 ml water"));
-        PlanDraft draft = PlanDraft.asWritten(
-                        book.sauce(kitchen, sauce),
-                        pot,
-                        kit.burners(kitchen.id()).get(0).id(),
-                        0,
-                        StarchKind.MAIZE)
-                .servedAt(java.time.LocalDateTime.ofInstant(clock.instant(), kitchen.zone())
-                        .plusHours(6));
-        return plans.save(kitchen, 0, 0, draft);
-    }
-
     private long startedFrom(long plan) throws Exception {
         String pot = mvc.perform(as(post("/plan/start").param("plan", String.valueOf(plan))))
                 .andExpect(status().is3xxRedirection())
@@ -248,7 +215,7 @@ class OddThingsTest extends PageCalls {
     /** A pot taken off too early leaves its plan waiting; one that was cooked takes plan, jars and lesson with it. */
     @Test
     void whatHangsOnABatchGoesWithIt() throws Exception {
-        long plan = keptPlan(kit.pots(kitchen.id()).get(1).id());
+        long plan = keptPlan(kitchen, kit.pots(kitchen.id()).get(1).id());
         long first = startedFrom(plan);
         deleted(first);
         assertThat(count("plan", first)).isZero();
@@ -280,7 +247,7 @@ class OddThingsTest extends PageCalls {
     @Test
     void aPlanWhosePotIsGoneSaysSoAndTheFileIsStillWritten() throws Exception {
         long pot = kit.pots(kitchen.id()).get(0).id();
-        long plan = keptPlan(pot);
+        long plan = keptPlan(kitchen, pot);
         jdbc.update("delete from pot where id = ?", pot);
         opens("/", "/plan", "/kit");
         mvc.perform(as(get("/plan/clock")))
@@ -297,7 +264,7 @@ class OddThingsTest extends PageCalls {
     void aPotThatIsUsedIsPutAway() throws Exception {
         long pot = kit.pots(kitchen.id()).get(0).id();
         String name = kit.pot(kitchen.id(), pot).name();
-        long plan = keptPlan(pot);
+        long plan = keptPlan(kitchen, pot);
         kit.removePot(kitchen.id(), pot);
         kit.removeBurner(kitchen.id(), kit.burners(kitchen.id()).get(0).id());
         opens("/", "/plan", "/plan/clock");
@@ -330,95 +297,6 @@ class OddThingsTest extends PageCalls {
                 .isEmpty();
         assertThat(odd).extracting(Odd::name, Odd::address).containsExactly(tuple("Steady glaze", "/pot/" + good));
         assertThat(on.get(0).shown(odd, () -> "a card")).contains("a card");
-    }
-
-    @Test
-    void aPlanStartedFourTimesAtOnceIsOnePot() throws Exception {
-        long plan = keptPlan(kit.pots(kitchen.id()).get(1).id());
-        List<String> places = atOnce(
-                4,
-                () -> mvc.perform(post("/plan/start")
-                                .with(user(cook))
-                                .with(csrf())
-                                .param("plan", String.valueOf(plan)))
-                        .andReturn()
-                        .getResponse()
-                        .getRedirectedUrl());
-        assertThat(places).doesNotContainNull().containsOnly(places.get(0));
-        assertThat(batches.liveHeads(kitchen.id())).hasSize(3);
-    }
-
-    @Test
-    void aFormSentFourTimesAtOnceIsDoneOnceAndAgainWithOtherWords() throws Exception {
-        List<String> places = atOnce(4, () -> addJar("mark-1", "Squat jar"));
-        assertThat(places).containsOnly(places.get(0));
-        assertThat(jarNames()).containsOnlyOnce("Squat jar");
-        addJar("mark-1", "Squat jar");
-        assertThat(jarNames()).as("by a reload").containsOnlyOnce("Squat jar");
-        addJar("mark-1", "Tall jar");
-        addJar("mark-2", "Squat jar");
-        assertThat(jarNames())
-                .contains("Tall jar")
-                .filteredOn("Squat jar"::equals)
-                .hasSize(2);
-        List<Integer> refused = atOnce(
-                3,
-                () -> mvc.perform(post("/kit/jars")
-                                .with(user(cook))
-                                .with(csrf())
-                                .param("_once", "mark-4")
-                                .param("jarName", " ")
-                                .param("brimMl", "140")
-                                .param("headspaceMm", "6")
-                                .param("count", "3"))
-                        .andReturn()
-                        .getResponse()
-                        .getStatus());
-        assertThat(refused).as("each is told what is wrong").containsOnly(422);
-        assertThat(addJar("mark-3", " ")).as("refused").isNull();
-        assertThat(addJar("mark-3", " "))
-                .as("refused again, not answered as done")
-                .isNull();
-        assertThat(body(get("/kit"))).contains("name=\"_once\"");
-    }
-
-    private List<String> jarNames() {
-        return kit.jars(kitchen.id()).stream().map(jar -> jar.name()).toList();
-    }
-
-    private String addJar(String mark, String name) throws Exception {
-        return mvc.perform(post("/kit/jars")
-                        .with(user(cook))
-                        .with(csrf())
-                        .param("_once", mark)
-                        .param("jarName", name)
-                        .param("brimMl", "140")
-                        .param("headspaceMm", "6")
-                        .param("count", "3"))
-                .andReturn()
-                .getResponse()
-                .getRedirectedUrl();
-    }
-
-    private static <T> List<T> atOnce(int times, Callable<T> what) throws Exception {
-        ExecutorService hands = Executors.newFixedThreadPool(times);
-        CyclicBarrier together = new CyclicBarrier(times);
-        try {
-            List<Future<T>> running = new ArrayList<>();
-            for (int i = 0; i < times; i++) {
-                running.add(hands.submit(() -> {
-                    together.await();
-                    return what.call();
-                }));
-            }
-            List<T> done = new ArrayList<>();
-            for (Future<T> one : running) {
-                done.add(one.get());
-            }
-            return done;
-        } finally {
-            hands.shutdownNow();
-        }
     }
 
     @Test

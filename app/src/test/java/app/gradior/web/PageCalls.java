@@ -9,8 +9,14 @@ import app.gradior.ApplicationTest;
 import app.gradior.Foods;
 import app.gradior.access.Members;
 import app.gradior.batch.BatchPlan;
+import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.room.book.SauceBook;
+import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
+import app.gradior.room.kit.KitchenKit;
+import app.gradior.room.plan.PlanDraft;
+import app.gradior.room.plan.Plans;
 import app.gradior.web.frame.KitchenUser;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -32,6 +38,15 @@ abstract class PageCalls {
 
     @Autowired
     ApplicationTest.SetClock clock;
+
+    @Autowired
+    SauceBook book;
+
+    @Autowired
+    KitchenKit kit;
+
+    @Autowired
+    Plans plans;
 
     KitchenUser cook = new KitchenUser(0, 0, "");
 
@@ -71,6 +86,20 @@ abstract class PageCalls {
                 .getResponse()
                 .getRedirectedUrl();
         return location.replaceAll("\\D", "");
+    }
+
+    /** A plan of damsons in that pot, for six hours from now. */
+    long keptPlan(Kitchen kitchen, long pot) throws Exception {
+        long sauce = Long.parseLong(saveSauce("1 kg damsons, stoned", "260 g soft brown sugar", "300 ml water"));
+        PlanDraft draft = PlanDraft.asWritten(
+                        book.sauce(kitchen, sauce),
+                        pot,
+                        kit.burners(kitchen.id()).get(0).id(),
+                        0,
+                        StarchKind.MAIZE)
+                .servedAt(java.time.LocalDateTime.ofInstant(clock.instant(), kitchen.zone())
+                        .plusHours(6));
+        return plans.save(kitchen, 0, 0, draft);
     }
 
     static BatchPlan glaze(String potName) {
