@@ -40,14 +40,14 @@ final class Gathered {
     ReadRecipe recipe(LineBook book, StageBuilder builder, Head head) {
         List<ReadLine> lines = new ArrayList<>();
         int last = 1;
-        int stages = builder.stages().size();
+        int stages = builder.list().stages().size();
         for (int i = 0; i < book.entries().size(); i++) {
             MethodLine entry = book.entries().get(i);
             if (entry.thrown) {
                 left.add(new Left(entry.text, Why.BESIDE_THE_POT, entry.at));
                 continue;
             }
-            int stage = builder.stageOf(i);
+            int stage = builder.list().stageOf(i);
             if (stage == 0 && stages > 0) {
                 stage = seasons(entry) ? lastSeason(builder).orElse(last) : last;
             }
@@ -55,11 +55,17 @@ final class Gathered {
             lines.add(
                     new ReadLine(entry.text, entry.reading, stage, entry.optional, entry.part, entry.group, entry.at));
         }
-        left.addAll(builder.left());
-        unsaid(lines, builder.stages());
+        left.addAll(builder.list().left());
+        unsaid(lines, builder.list().stages());
         left.sort(Comparator.comparingInt(piece -> piece.at().from()));
         return new ReadRecipe(
-                head.name(), head.spoken(), head.measures(), lines, builder.stages(), head.yield(), together(left));
+                head.name(),
+                head.spoken(),
+                head.measures(),
+                lines,
+                builder.list().stages(),
+                head.yield(),
+                together(left));
     }
 
     /** Pieces that follow one another for the same reason are one. */
@@ -113,8 +119,8 @@ final class Gathered {
     }
 
     private static Optional<Integer> lastSeason(StageBuilder builder) {
-        for (int s = builder.stages().size() - 1; s >= 0; s--) {
-            if (builder.stages().get(s).kind() == StageWord.SEASON) {
+        for (int s = builder.list().stages().size() - 1; s >= 0; s--) {
+            if (builder.list().stages().get(s).kind() == StageWord.SEASON) {
                 return Optional.of(s + 1);
             }
         }

@@ -59,7 +59,7 @@ final class Talk {
         LineBook book = new LineBook(reader, false);
         Ends ends = new Ends(system);
         StageBuilder builder = new StageBuilder(book, ends);
-        TalkLines lines = new TalkLines(book, builder, system != MeasureSystem.US);
+        TalkLines lines = new TalkLines(book, builder.list(), system != MeasureSystem.US);
         builder.telling(lines);
         Optional<ReadRecipe.Range> yield = Optional.empty();
         boolean elseInstead = false;
@@ -77,20 +77,20 @@ final class Talk {
             boolean instead =
                     norm.matches("if (?:you (?:havent|dont|got|have|want|like)|its too|it is too|thats too)\\b.*");
             if (norm.matches("(?:and |but )?(?:i|we|you) (?:dont|do not|never)\\b.*")) {
-                builder.leave(clause, Why.A_WARNING);
+                builder.list().leave(clause, Why.A_WARNING);
             } else if (elseInstead && clause.then()
                     || instead && !norm.matches(".*\\b(?:screen|guard)\\b.*")
                     || norm.matches(".*\\blater\\b.*")) {
-                builder.leave(clause, Why.A_CHOICE);
+                builder.list().leave(clause, Why.A_CHOICE);
             } else if (meal && !clause.says(Act.PACK)) {
-                builder.leave(clause, Why.THE_MEAL);
+                builder.list().leave(clause, Why.THE_MEAL);
             } else {
                 builder.accept(clause);
             }
             elseInstead = instead;
             beside = meal;
         }
-        builder.close();
+        builder.list().close();
         lines.saidEarly();
         ReadRecipe read = new Gathered(text, List.of())
                 .recipe(book, builder, new Gathered.Head(name(plain), true, system, yield));

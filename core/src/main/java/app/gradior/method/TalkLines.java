@@ -29,7 +29,7 @@ final class TalkLines {
     private static final int SHORT = 9;
 
     private final LineBook book;
-    private final StageBuilder stages;
+    private final StageList stages;
     private final LineReader reader;
     private final WhichOne which;
     private final TalkPhrases phrases;
@@ -49,7 +49,7 @@ final class TalkLines {
     private int since = 99;
     private int waited;
 
-    TalkLines(LineBook book, StageBuilder stages, boolean metric) {
+    TalkLines(LineBook book, StageList stages, boolean metric) {
         this.book = book;
         this.stages = stages;
         this.reader = book.reader();

@@ -88,7 +88,7 @@ final class Written {
                 sentence(sentence, book, builder);
             }
         }
-        builder.close();
+        builder.list().close();
         return new Gathered(text, left).recipe(book, builder, new Gathered.Head(name, false, system, yield));
     }
 
@@ -121,14 +121,14 @@ final class Written {
         for (Clause clause : Clause.of(plain, sentence)) {
             if (soaks) {
                 book.soaked(clause, THROWN.matcher(norm).find());
-                builder.leave(clause, Why.BESIDE_THE_POT);
+                builder.list().leave(clause, Why.BESIDE_THE_POT);
             } else if (meal
                     && book.named(clause, false).isEmpty()
                     && !clause.says(Act.PACK)
                     && !clause.says(Act.COOL)) {
-                builder.leave(clause, Why.THE_MEAL);
+                builder.list().leave(clause, Why.THE_MEAL);
             } else if (keeping && book.named(clause, false).isEmpty() && !clause.says(Act.PACK)) {
-                builder.leave(clause, Why.KEEPING);
+                builder.list().leave(clause, Why.KEEPING);
             } else {
                 builder.accept(clause);
             }
