@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 /** A start beside a database node that is cut off. */
 class TablesInTimeTest {
     private final Flyway flyway = mock(Flyway.class);
-    private final TablesInTime tables = new TablesInTime(Duration.ZERO);
+    private final TablesInTime tables = new TablesInTime(new Patience(4, Duration.ZERO));
 
     private static FlywayException becauseOf(SQLException cause) {
         return new FlywayException("the history could not be read", cause);

@@ -6,104 +6,40 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.user;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import app.gradior.access.DoorWord;
-import app.gradior.access.Invitations;
 import app.gradior.access.Role;
 import app.gradior.access.StoveDevices;
-import app.gradior.batch.Batch;
-import app.gradior.batch.BatchEvent;
-import app.gradior.batch.EventBody;
-import app.gradior.batch.Origin;
 import app.gradior.finding.Refusal;
 import app.gradior.measure.MeasureSystem;
-import app.gradior.room.batch.Batches;
-import app.gradior.room.exchange.KitchenFileReader;
-import app.gradior.room.exchange.KitchenFileWriter;
-import app.gradior.room.house.Tokens;
 import app.gradior.web.frame.KitchenUser;
 import jakarta.servlet.http.Cookie;
-import java.io.ByteArrayInputStream;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
-/** A kitchen's people and devices: how they come in, what each may do, who recorded what, and how they go. */
-class PeopleTest extends PageCalls {
-    @Autowired
-    private Invitations invitations;
-
+/** A kitchen's people and devices: how they come in, what each may do, and how they go. */
+class PeopleTest extends PeopleCalls {
     @Autowired
     private StoveDevices devices;
-
-    @Autowired
-    private Batches batches;
-
-    @Autowired
-    private Tokens tokens;
 
     @Autowired
     private DoorWord door;
 
     @Autowired
-    private KitchenFileWriter writer;
-
-    @Autowired
-    private KitchenFileReader reader;
-
-    @Autowired
     @Qualifier("requestMappingHandlerMapping")
     private RequestMappingHandlerMapping routes;
-
-    private String word(Role role) {
-        return invitations.make(cook.kitchenId(), role, "Jo", cook.username());
-    }
-
-    /** Somebody with a kitchen of their own who joined this one too. */
-    private KitchenUser joined(Role role) {
-        KitchenUser other = cook(MeasureSystem.METRIC, false);
-        invitations.join(word(role), other.accountId());
-        return new KitchenUser(cook.kitchenId(), other.accountId(), other.username());
-    }
-
-    private MockHttpServletResponse by(KitchenUser who, String path, String... fields) throws Exception {
-        return mvc.perform(with(post(path), fields).with(user(who)).with(csrf()))
-                .andReturn()
-                .getResponse();
-    }
-
-    private MockHttpServletResponse byNobody(String path, String... fields) throws Exception {
-        return mvc.perform(with(post(path), fields).with(csrf())).andReturn().getResponse();
-    }
-
-    private static org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder with(
-            org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder request, String... fields) {
-        for (int i = 0; i < fields.length; i += 2) {
-            request.param(fields[i], fields[i + 1]);
-        }
-        return request;
-    }
-
-    private MockHttpServletResponse at(String path, Cookie... cookies) throws Exception {
-        return mvc.perform(cookies.length == 0 ? get(path) : get(path).cookie(cookies))
-                .andReturn()
-                .getResponse();
-    }
 
     @Test
     void anInvitationLetsOneNewCookInOnceWithinADay() throws Exception {
@@ -217,10 +153,6 @@ class PeopleTest extends PageCalls {
         assertThat(by(looker, "/kitchen", "name", "Mine").getContentAsString()).contains("Only an owner");
     }
 
-    private String page(KitchenUser who, String path) throws Exception {
-        return mvc.perform(get(path).with(user(who))).andReturn().getResponse().getContentAsString();
-    }
-
     @Test
     void aPairedDeviceNeedsNoPasswordUntilItIsEnded() throws Exception {
         String word = word(Role.STOVE);
@@ -252,126 +184,6 @@ class PeopleTest extends PageCalls {
         String late = word(Role.STOVE);
         clock.forward(Duration.ofMinutes(16));
         assertThat(byNobody("/join/" + late + "/device").getStatus()).isEqualTo(404);
-    }
-
-    @Test
-    void everyEventSaysWhoOrWhatRecordedIt() throws Exception {
-        long batch = batches.start(
-                kitchens.kitchen(cook.kitchenId()), "Glaze", Origin.NONE, glaze("A pot"), clock.instant());
-        KitchenUser jo = joined(Role.COOK);
-        StoveDevices.Device device =
-                devices.find(invitations.pair(word(Role.STOVE))).orElseThrow();
-        KitchenUser tablet = new KitchenUser(cook.kitchenId(), 0, device.id(), " device " + device.id(), false);
-        for (KitchenUser who : List.of(cook, jo, tablet)) {
-            mvc.perform(post("/pot/" + batch + "/events")
-                    .with(user(who))
-                    .with(csrf())
-                    .contentType(MediaType.APPLICATION_JSON)
-                    .content("{\"clientKey\":\"by-" + who.mark()
-                            + "\",\"type\":\"stir\",\"agoSeconds\":0,\"fields\":{}}"));
-        }
-        String token = tokens.make(cook.kitchenId(), "Scale by the hob", Tokens.Scope.READINGS);
-        String answer = mvc.perform(
-                        request(org.springframework.http.HttpMethod.POST, "/api/v1/batches/" + batch + "/events")
-                                .header("Authorization", "Bearer " + token)
-                                .contentType(MediaType.APPLICATION_JSON)
-                                .content("{\"clientKey\":\"device-1\",\"type\":\"stir\"}"))
-                .andReturn()
-                .getResponse()
-                .getContentAsString();
-        assertThat(answer).contains("\"by\":\"Scale by the hob\"");
-        batches.record(
-                kitchens.kitchen(cook.kitchenId()),
-                batch,
-                new Batches.Draft("untouched", clock.instant(), new EventBody.Stirred()));
-        List<String> names = List.of(cook.username(), jo.username(), "Jo", "Scale by the hob", "Gradior");
-        assertThat(recorded(cook.kitchenId(), batch)).containsExactlyElementsOf(names);
-        assertThat(page(cook, "/pot/" + batch)).contains(names);
-
-        members.remove(cook.kitchenId(), jo.accountId());
-        devices.end(cook.kitchenId(), device.id());
-        assertThat(recorded(cook.kitchenId(), batch)).as("names stay").containsExactlyElementsOf(names);
-        byte[] file = writer.write(kitchens.kitchen(cook.kitchenId()));
-        KitchenUser elsewhere = cook(MeasureSystem.METRIC, false);
-        reader.read(kitchens.kitchen(elsewhere.kitchenId()), () -> new ByteArrayInputStream(file));
-        List<Batch> read = batches.livePlans(elsewhere.kitchenId());
-        assertThat(recorded(elsewhere.kitchenId(), read.get(0).id())).containsExactlyElementsOf(names);
-    }
-
-    @Test
-    void whatTwoDevicesTappedWithoutANetworkIsPutInOrderAndAConflictIsTold() throws Exception {
-        long batch = batches.start(
-                kitchens.kitchen(cook.kitchenId()), "Glaze", Origin.NONE, glaze("A pot"), clock.instant());
-        clock.forward(Duration.ofMinutes(20));
-        KitchenUser jo = joined(Role.COOK);
-        tapped(cook, batch, "done-1", "heat", 600, "\"look\":\"gentle\"");
-        MockHttpServletResponse first = tapped(cook, batch, "done-2", "stageDone", 300, "\"stage\":\"0\"");
-        assertThat(first.getStatus()).isEqualTo(200);
-        MockHttpServletResponse second = tapped(jo, batch, "done-3", "stageDone", 240, "\"stage\":\"0\"");
-        assertThat(second.getStatus()).isEqualTo(409);
-        assertThat(second.getContentAsString()).as("both ended it").contains("over");
-        MockHttpServletResponse late = tapped(jo, batch, "late", "weight", 420, "\"grossG\":\"2900\"");
-        assertThat(late.getContentAsString()).as("what it changed").contains("says");
-        assertThat(batches.batch(cook.kitchenId(), batch).events())
-                .extracting(event -> event.body().type() + " by " + event.by())
-                .containsExactly(
-                        "heat by " + cook.username(), "weight by " + jo.username(), "stageDone by " + cook.username());
-    }
-
-    private MockHttpServletResponse tapped(KitchenUser who, long batch, String key, String type, int ago, String fields)
-            throws Exception {
-        return mvc.perform(post("/pot/" + batch + "/events")
-                        .with(user(who))
-                        .with(csrf())
-                        .accept(MediaType.APPLICATION_JSON)
-                        .contentType(MediaType.APPLICATION_JSON)
-                        .content("{\"clientKey\":\"" + key + "\",\"type\":\"" + type + "\",\"agoSeconds\":" + ago
-                                + ",\"fields\":{" + fields + "}}"))
-                .andReturn()
-                .getResponse();
-    }
-
-    @Test
-    void whatIsHeardOnOneDeviceIsHeardOnAll() throws Exception {
-        long batch = batches.start(
-                kitchens.kitchen(cook.kitchenId()), "Glaze", Origin.NONE, glaze("A pot"), clock.instant());
-        KitchenUser jo = joined(Role.COOK);
-        clock.forward(Duration.ofHours(2)); // far too thick by now
-        Pattern told = Pattern.compile("data-pot=\"" + batch + "\"[^>]*data-told=\"([0-9a-f]{64})\"");
-        Matcher chip = told.matcher(reckoned(batch));
-        assertThat(chip.find()).isTrue();
-        String key = chip.group(1);
-        assertThat(by(cook(MeasureSystem.METRIC, false), "/strip/heard", "pot", "" + batch, "told", key)
-                        .getStatus())
-                .as("another kitchen's")
-                .isEqualTo(404);
-        assertThat(by(jo, "/strip/heard", "pot", "" + batch, "told", "<b>").getStatus())
-                .isEqualTo(422);
-        assertThat(page(cook, "/strip")).doesNotContain("data-heard-by");
-        by(jo, "/strip/heard", "pot", "" + batch, "told", key.replace('0', '1').replace('2', '3'));
-        assertThat(page(cook, "/strip")).as("something else was heard").doesNotContain("data-heard-by");
-        by(jo, "/strip/heard", "pot", "" + batch, "told", key);
-        assertThat(page(cook, "/strip")).contains("data-heard-by=\"" + jo.username() + "\"");
-
-        // Once it was over, the same is told anew.
-        tapped(jo, batch, "off", "offHeat", 0, "");
-        assertThat(reckoned(batch)).doesNotContain("class=\"urgent\"");
-        clock.forward(Duration.ofMinutes(1));
-        tapped(jo, batch, "on", "backOn", 0, "");
-        assertThat(reckoned(batch)).contains("class=\"urgent\"", key).doesNotContain("data-heard-by");
-    }
-
-    /** The strip with the pot reckoned anew. */
-    private String reckoned(long batch) throws Exception {
-        page(cook, "/pot/" + batch);
-        page(cook, "/strip");
-        return page(cook, "/strip");
-    }
-
-    private List<String> recorded(long kitchenId, long batch) {
-        return batches.batch(kitchenId, batch).events().stream()
-                .map(BatchEvent::by)
-                .toList();
     }
 
     @Test

@@ -240,6 +240,10 @@ final class RunningApplication implements AutoCloseable {
         process = start();
     }
 
+    boolean isRunning() {
+        return process.isAlive();
+    }
+
     /** From nothing to its first answer, ms. */
     double timedStart() {
         kill();

@@ -99,6 +99,11 @@ final class Storm {
     }
 
     private void toAnApplication(Random random) {
+        for (RunningApplication node : nodes) {
+            if (!node.isRunning()) {
+                throw new IllegalStateException("an application ended by itself:\n" + node.log());
+            }
+        }
         RunningApplication node = nodes.get(random.nextInt(nodes.size()));
         if (random.nextBoolean()) {
             node.kill();

@@ -1,5 +1,6 @@
 package app.gradior.room.batch;
 
+import app.gradior.nodes.Patience;
 import app.gradior.room.faults.Odd;
 import app.gradior.room.house.Kitchen;
 import app.gradior.room.house.Kitchens;
@@ -34,7 +35,7 @@ public class SummaryUpkeep {
 
     @EventListener(ApplicationReadyEvent.class)
     void begin() {
-        Thread thread = new Thread(this::bringUp, "summaries");
+        Thread thread = new Thread(() -> Patience.OF_A_START.until(this::bringUp), "summaries");
         thread.setDaemon(true);
         thread.start();
     }

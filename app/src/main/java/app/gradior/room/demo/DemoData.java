@@ -5,6 +5,7 @@ import app.gradior.care.Storage;
 import app.gradior.heat.BurnerKind;
 import app.gradior.larder.StarchKind;
 import app.gradior.measure.MeasureSystem;
+import app.gradior.nodes.Patience;
 import app.gradior.room.batch.BatchSummaries;
 import app.gradior.room.batch.Batches;
 import app.gradior.room.book.SauceBook;
@@ -116,12 +117,12 @@ class DemoData implements ApplicationRunner {
         if (!properties.demo()) {
             return;
         }
-        transaction.executeWithoutResult(status -> {
+        Patience.OF_A_START.until(() -> transaction.executeWithoutResult(status -> {
             Kitchen kitchen = kitchens.demo().orElseGet(this::load);
             if (!properties.demoToken().isEmpty()) {
                 tokens.keep(kitchen.id(), "demo", properties.demoToken(), Tokens.Scope.ALL, Tokens.Life.LONG);
             }
-        });
+        }));
     }
 
     private Kitchen load() {

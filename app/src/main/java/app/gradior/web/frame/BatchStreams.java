@@ -185,11 +185,22 @@ public class BatchStreams {
                                     : SseEmitter.event()
                                             .name(message.name())
                                             .data(message.data(), MediaType.APPLICATION_JSON));
-                } catch (IOException | RuntimeException e) {
+                } catch (IOException e) {
+                    gone(this); // what serves it has seen it, and ends it
+                    return;
+                } catch (RuntimeException e) {
                     gone(this);
-                    emitter.completeWithError(e);
+                    endWith(e);
                     return;
                 }
+            }
+        }
+
+        private void endWith(RuntimeException fault) {
+            try {
+                emitter.completeWithError(fault);
+            } catch (IllegalStateException e) {
+                LOG.debug("a stream had ended by itself: {}", e.getMessage());
             }
         }
 

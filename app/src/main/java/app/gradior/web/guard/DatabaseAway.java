@@ -1,9 +1,8 @@
 package app.gradior.web.guard;
 
+import app.gradior.nodes.Passing;
 import app.gradior.room.words.Words;
 import java.sql.SQLException;
-import java.sql.SQLNonTransientConnectionException;
-import java.sql.SQLTransientConnectionException;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -21,11 +20,6 @@ public final class DatabaseAway {
     private static final Set<Integer> FULL_IF_THE_SYSTEM_SAYS_SO = Set.of(3, 1026, 1030);
     /** The system's number for "no space left on device", as the server writes it into its message. */
     private static final Pattern NO_SPACE = Pattern.compile("(?i)(errno|error):? 28\\b");
-    /**
-     * MariaDB: a node that is cut off from its cluster, or was at the commit; server shutdown, lock waited for too long, deadlock, read-only
-     * for now. Whether what was sent is kept is not known then: it is sent again under its client key.
-     */
-    private static final Set<Integer> PASSING = Set.of(1047, 1053, 1180, 1205, 1213, 1290, 1836);
 
     private DatabaseAway() {}
 
@@ -35,11 +29,9 @@ public final class DatabaseAway {
             if (cause instanceof SQLException sql && full(sql)) {
                 return Optional.of(Words.text("database-away.the-disk-of-the-kitchen-s"));
             }
-            if (cause instanceof SQLTransientConnectionException
-                    || cause instanceof SQLNonTransientConnectionException
+            if (Passing.isItself(cause)
                     || cause instanceof DataAccessResourceFailureException
-                    || cause instanceof CannotCreateTransactionException
-                    || cause instanceof SQLException known && PASSING.contains(known.getErrorCode())) {
+                    || cause instanceof CannotCreateTransactionException) {
                 return Optional.of(Words.text("database-away.the-database-is-away-for-a"));
             }
         }
