@@ -136,8 +136,9 @@ final class Rehearsal {
         }
         awaitMore(BETWEEN);
         if (storm > 0) {
-            new Storm(database, nodes, balancer, this).blow(storm);
+            double silent = new Storm(database, nodes, balancer, this).blow(storm);
             awaitMore(BETWEEN);
+            System.out.printf(Locale.ROOT, "%nlongest silence in the storm %.1f s%n", silent);
         }
         over.set(true);
         balancer.close();

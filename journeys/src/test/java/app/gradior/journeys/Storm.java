@@ -51,8 +51,8 @@ final class Storm {
         this.rehearsal = rehearsal;
     }
 
-    /** So many things; tells the longest silence of all kitchens together, which several at once may make long. */
-    void blow(int things) throws InterruptedException {
+    /** So many things; answers the longest silence of all kitchens together, s, which several at once may make long. */
+    double blow(int things) throws InterruptedException {
         left.set(things);
         rehearsal.listen();
         System.out.printf("%n%d things, three hands%n", things);
@@ -77,6 +77,7 @@ final class Storm {
             throw new IllegalStateException(e.getCause());
         }
         tell();
+        return rehearsal.silent();
     }
 
     /** Does one thing, and mends it. */
