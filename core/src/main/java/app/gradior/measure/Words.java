@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 /** A line cut into words and numbers, and the small words of recipes. */
 final class Words {
     /** Words that describe without changing which food it is. */
-    private static final Set<String> DESCRIPTORS = words("""
+    private static final Set<String> DESCRIPTORS = WordList.of("""
             chopped diced sliced minced grated crushed peeled fresh freshly ripe finely roughly coarsely thinly stoned
             pitted halved quartered picked washed trimmed good quality organic unwaxed cold hot warm cool soft whole small
             medium large big very extra dry drained rinsed frozen thawed toasted softened melted homemade plain fine the
@@ -44,7 +44,7 @@ final class Words {
             Map.entry("salted", "salted"));
 
     /** Words that make another food: where none is known that they make, the line is not sure. */
-    private static final Set<String> CHANGING = words("""
+    private static final Set<String> CHANGING = WordList.of("""
             dried powdered powder smoked flaked candied crystallised crystallized pickled fermented condensed evaporated
             skimmed yolk flavoured flavored alternative substitute extract essence oil vinegar juice syrup seasoning
             spread
@@ -99,10 +99,6 @@ final class Words {
     private static final Pattern ACCENTS = Pattern.compile("[\\p{M}'’]");
 
     private Words() {}
-
-    private static Set<String> words(String list) {
-        return Set.of(list.strip().split("\\s+"));
-    }
 
     /** One piece of a line: a number, a word in the singular without accents, or a mark. */
     record Token(String text, OptionalDouble number) {

@@ -5,6 +5,7 @@ import app.gradior.larder.Composition;
 import app.gradior.larder.Food;
 import app.gradior.larder.StarchKind;
 import app.gradior.larder.Trait;
+import java.util.Optional;
 import java.util.Set;
 
 /** What a food is to a cook at the stove, by its composition, so that own foods are known too. */
@@ -55,6 +56,11 @@ enum FoodClass {
     /** Whether a food that is given no amount goes in to taste: salt and pepper. */
     static boolean isToTaste(Food food) {
         return of(food) == SALT || PEPPERS.contains(food.id());
+    }
+
+    /** Whether there is a food, and it is of that class. */
+    static boolean is(Optional<Food> food, FoodClass wanted) {
+        return food.filter(f -> of(f) == wanted).isPresent();
     }
 
     static FoodClass of(Food food) {

@@ -115,7 +115,7 @@ final class Gathered {
     }
 
     private static boolean seasons(MethodLine entry) {
-        return StageBuilder.is(entry.food(), FoodClass.SALT) || StageBuilder.is(entry.food(), FoodClass.SPICE);
+        return FoodClass.is(entry.food(), FoodClass.SALT) || FoodClass.is(entry.food(), FoodClass.SPICE);
     }
 
     private static Optional<Integer> lastSeason(StageBuilder builder) {

@@ -49,6 +49,6 @@ final class GoneIn {
     boolean isSalted(Food food) {
         return FoodClass.of(food) == FoodClass.SALT
                 && book.entries().stream()
-                        .anyMatch(e -> e.reading.massG() > 0 && StageBuilder.is(e.food(), FoodClass.SALT));
+                        .anyMatch(e -> e.reading.massG() > 0 && FoodClass.is(e.food(), FoodClass.SALT));
     }
 }

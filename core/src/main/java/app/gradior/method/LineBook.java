@@ -4,6 +4,7 @@ import app.gradior.larder.Food;
 import app.gradior.measure.LineReader;
 import app.gradior.measure.LineReading;
 import app.gradior.measure.LineRemark;
+import app.gradior.measure.WordList;
 import app.gradior.method.ReadRecipe.Span;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,7 +31,7 @@ final class LineBook {
 
     static final Pattern OPTIONAL = Pattern.compile(
             "\\b(?:optional|if you (?:like|want|wish|have)|if it want|if using|if liked|if you got)\\b");
-    private static final Set<String> COMMON = words("""
+    private static final Set<String> COMMON = WordList.of("""
             fresh large small medium chopped sliced diced fine ground whole dried cold hot dry sweet plain thick thin smooth soft
             hard long wide good white black red green brown yellow light dark cup gram tbsp tsp the and for taste about peeled
             optional each plus pan pot piece half sauce raw head
@@ -44,7 +45,7 @@ final class LineBook {
     private static final int HALF_NEAR = 5;
     private static final int SPLASH_NEAR = 3;
     /** Groups that are the sauce itself, or no thing. */
-    private static final Set<String> ALL_OF_IT = words("""
+    private static final Set<String> ALL_OF_IT = WordList.of("""
             sauce gravy glaze relish ketchup finish serve dish garnish ingredient rest seasoning topping season thicken pan pot
             """);
 
@@ -53,10 +54,6 @@ final class LineBook {
     private final LineReader reader;
     private final List<MethodLine> entries = new ArrayList<>();
     private final boolean listed;
-
-    private static Set<String> words(String list) {
-        return Set.of(list.strip().split("\\s+"));
-    }
 
     LineBook(LineReader reader, boolean listed) {
         this.reader = reader;
@@ -142,7 +139,7 @@ final class LineBook {
         }
         KINDS.forEach((pattern, kind) -> {
             if (pattern.matcher(norm).find()) {
-                addAll(found, entry -> StageBuilder.is(entry.food(), kind));
+                addAll(found, entry -> FoodClass.is(entry.food(), kind));
             }
         });
         List<String> words = new ArrayList<>(LineReader.words(clause.text()));

@@ -177,7 +177,7 @@ public final class RecipeSense {
     private Optional<SchoolAnswer> thickening() {
         boolean starch = has(StageWord.SLURRY)
                 || read.lines().stream()
-                        .anyMatch(line -> StageBuilder.is(line.reading().food(), FoodClass.FLOUR));
+                        .anyMatch(line -> FoodClass.is(line.reading().food(), FoodClass.FLOUR));
         boolean reduced = has(StageWord.REDUCE);
         if (starch) {
             return Optional.of(reduced ? SchoolAnswer.REDUCE_THEN_STARCH : SchoolAnswer.STARCH_ONLY);

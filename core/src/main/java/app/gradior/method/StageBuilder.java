@@ -1,6 +1,5 @@
 package app.gradior.method;
 
-import app.gradior.larder.Food;
 import app.gradior.method.ReadRecipe.EndWord;
 import app.gradior.method.ReadRecipe.ReadStage;
 import app.gradior.method.ReadRecipe.StageWord;
@@ -300,10 +299,5 @@ final class StageBuilder {
 
     private static Optional<StageWord> kindIf(boolean is, StageWord kind) {
         return is ? Optional.of(kind) : Optional.empty();
-    }
-
-    /** Whether a food is of a class. */
-    static boolean is(Optional<Food> food, FoodClass wanted) {
-        return food.filter(f -> FoodClass.of(f) == wanted).isPresent();
     }
 }

@@ -124,8 +124,7 @@ final class StageList {
         return draft != null
                 && draft.lines.stream()
                         .map(line -> book.entries().get(line).food())
-                        .anyMatch(food ->
-                                StageBuilder.is(food, FoodClass.CURED) || StageBuilder.is(food, FoodClass.MEAT));
+                        .anyMatch(food -> FoodClass.is(food, FoodClass.CURED) || FoodClass.is(food, FoodClass.MEAT));
     }
 
     /** Whether something was put in beside the heat that is not cooked yet. */

@@ -299,8 +299,8 @@ final class TalkLines {
         int before = book.entries().size() - 1;
         boolean salted = before >= 0
                 && book.entries().get(before).reading.massG() == 0
-                && StageBuilder.is(reading.food(), FoodClass.SALT)
-                && StageBuilder.is(book.entries().get(before).food(), FoodClass.SALT);
+                && FoodClass.is(reading.food(), FoodClass.SALT)
+                && FoodClass.is(book.entries().get(before).food(), FoodClass.SALT);
         if (salted) {
             replace(before, text, reading);
             last = before;

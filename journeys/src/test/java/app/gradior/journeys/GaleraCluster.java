@@ -73,17 +73,7 @@ final class GaleraCluster implements AutoCloseable {
         private String recovered() throws IOException {
             Path found = folder.resolve(name + ".recovered");
             Files.deleteIfExists(found);
-            new ProcessBuilder(
-                            "mariadbd",
-                            "--no-defaults",
-                            "--user=" + USER,
-                            "--datadir=" + data(),
-                            "--tmpdir=" + PrivateMariaDb.own(data(), USER),
-                            "--socket=" + folder.resolve(name + ".sock"),
-                            "--skip-networking",
-                            "--wsrep-on=ON",
-                            "--wsrep-provider=" + LIBRARY,
-                            "--wsrep-recover")
+            new ProcessBuilder(server("--skip-networking", "--wsrep-recover"))
                     .redirectErrorStream(true)
                     .redirectOutput(found.toFile())
                     .start()
@@ -93,42 +83,48 @@ final class GaleraCluster implements AutoCloseable {
             return position.find() ? position.group(1) : "";
         }
 
+        /** The server's command over its own data. */
+        private List<String> server(String... more) throws IOException {
+            List<String> command = new ArrayList<>(List.of(
+                    "mariadbd",
+                    "--no-defaults",
+                    "--user=" + USER,
+                    "--datadir=" + data(),
+                    "--tmpdir=" + PrivateMariaDb.own(data(), USER),
+                    "--socket=" + folder.resolve(name + ".sock"),
+                    "--wsrep-on=ON",
+                    "--wsrep-provider=" + LIBRARY));
+            command.addAll(List.of(more));
+            return command;
+        }
+
         private void start(boolean first) throws IOException {
             start(first, "");
         }
 
         private void start(boolean first, String position) throws IOException {
             String peers = nodes.stream().map(n -> n.host + ":" + n.group).collect(Collectors.joining(","));
-            List<String> command = new ArrayList<>(
-                    List.of(
-                            "mariadbd",
-                            "--no-defaults",
-                            "--user=" + USER,
-                            "--datadir=" + data(),
-                            "--tmpdir=" + PrivateMariaDb.own(data(), USER),
-                            "--socket=" + folder.resolve(name + ".sock"),
-                            "--pid-file=" + folder.resolve(name + ".pid"),
-                            "--bind-address=" + host,
-                            "--port=" + port,
-                            "--skip-name-resolve",
-                            "--character-set-server=utf8mb4",
-                            "--collation-server=utf8mb4_unicode_ci",
-                            "--default-time-zone=+00:00",
-                            "--binlog-format=ROW",
-                            "--innodb-autoinc-lock-mode=2",
-                            "--innodb-buffer-pool-size=64M",
-                            "--innodb-flush-log-at-trx-commit=2",
-                            "--wsrep-on=ON",
-                            "--wsrep-provider=" + LIBRARY,
-                            "--wsrep-cluster-name=rehearsal",
-                            "--wsrep-cluster-address=gcomm://" + (first ? "" : peers),
-                            "--wsrep-node-name=" + name,
-                            "--wsrep-node-address=" + host + ":" + group,
-                            "--wsrep-sst-method=rsync",
-                            "--wsrep-sst-receive-address=" + host + ":" + snapshots,
-                            "--wsrep-provider-options=gmcast.listen_addr=tcp://" + host + ":" + group
-                                    + ";ist.recv_addr=" + host + ":" + increments
-                                    + ";evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT6S;gcache.size=64M"));
+            List<String> command = server(
+                    "--pid-file=" + folder.resolve(name + ".pid"),
+                    "--bind-address=" + host,
+                    "--port=" + port,
+                    "--skip-name-resolve",
+                    "--character-set-server=utf8mb4",
+                    "--collation-server=utf8mb4_unicode_ci",
+                    "--default-time-zone=+00:00",
+                    "--binlog-format=ROW",
+                    "--innodb-autoinc-lock-mode=2",
+                    "--innodb-buffer-pool-size=64M",
+                    "--innodb-flush-log-at-trx-commit=2",
+                    "--wsrep-cluster-name=rehearsal",
+                    "--wsrep-cluster-address=gcomm://" + (first ? "" : peers),
+                    "--wsrep-node-name=" + name,
+                    "--wsrep-node-address=" + host + ":" + group,
+                    "--wsrep-sst-method=rsync",
+                    "--wsrep-sst-receive-address=" + host + ":" + snapshots,
+                    "--wsrep-provider-options=gmcast.listen_addr=tcp://" + host + ":" + group
+                            + ";ist.recv_addr=" + host + ":" + increments
+                            + ";evs.keepalive_period=PT0.5S;evs.suspect_timeout=PT2S;evs.inactive_timeout=PT6S;gcache.size=64M");
             if (!position.isEmpty()) {
                 command.add("--wsrep-start-position=" + position);
             }

@@ -39,6 +39,9 @@ public class Forecasts {
     private final Cache<Key, Forecast> ended = kept();
     private final Cache<Key, List<Forecast>> past = kept();
     private final Timer taken;
+    /** Of programs: with their rests, and without what their calls waited. */
+    private final Timer takenForPrograms;
+
     private final Timer waited;
 
     Forecasts(Batches batches, Quotas quotas, PeopleFirst people, MeterRegistry registry) {
@@ -46,6 +49,7 @@ public class Forecasts {
         this.quotas = quotas;
         this.people = people;
         this.taken = Timer.builder("gradior.forecast").register(registry);
+        this.takenForPrograms = Timer.builder("gradior.forecast.program").register(registry);
         this.waited = Timer.builder("gradior.forecast.wait").register(registry);
         CaffeineCacheMetrics.monitor(registry, recent, "forecasts.now");
         CaffeineCacheMetrics.monitor(registry, ended, "forecasts.ended");
@@ -103,7 +107,7 @@ public class Forecasts {
 
     /** For a program, whose call has its turn already and makes room for pages: no page waits for it. */
     public Forecast forProgram(Batch batch, Instant moment) {
-        return taken.record(() -> batches.forecast(batch, moment, people.first()));
+        return takenForPrograms.record(() -> batches.forecast(batch, moment, people.first()));
     }
 
     /** The same of now; what it takes is there for pages, too. */

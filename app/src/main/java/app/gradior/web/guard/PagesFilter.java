@@ -32,11 +32,8 @@ class PagesFilter extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        PeopleFirst.Page page = people.page();
-        try {
+        try (PeopleFirst.Page page = people.page()) {
             chain.doFilter(request, response);
-        } finally {
-            page.close();
         }
     }
 }

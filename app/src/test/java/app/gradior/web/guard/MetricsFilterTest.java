@@ -51,7 +51,11 @@ class MetricsFilterTest {
         assertThat(events()).isEqualTo(before + 1);
         MockFilterChain chain = new MockFilterChain();
         assertThat(at(PORT, PORT, "/metrics", chain).getContentAsString())
-                .contains("gradior_forecast_seconds_count", "gradior_streams ", "gradior_streams_unsaid ")
+                .contains(
+                        "gradior_forecast_seconds_count",
+                        "gradior_forecast_program_seconds_count",
+                        "gradior_streams ",
+                        "gradior_streams_unsaid ")
                 .contains(
                         "cache_gets_total{cache=\"forecasts.now\"",
                         "hikaricp_connections_active",
