@@ -6,16 +6,12 @@ import app.gradior.testing.PrivateMariaDb;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
-import java.net.CookieManager;
-import java.net.HttpCookie;
 import java.net.Socket;
 import java.net.URI;
-import java.net.URLEncoder;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,9 +26,7 @@ import org.junit.jupiter.api.Test;
 
 /** The real server over HTTP against those who mean no good: planted sessions, guessing, slow connections, foreign hosts. */
 class HostileHttpTest {
-    private static final Duration PATIENCE = Duration.ofSeconds(90);
     private static final String WORD = "cedar-plum-sage-1234";
-    private static final String PASSWORD = "a long password of a cook";
     private static RunningApplication application;
 
     @BeforeAll
@@ -46,104 +40,17 @@ class HostileHttpTest {
         application.close();
     }
 
-    /** A browser of somebody. */
-    private static final class Client {
-        private final CookieManager cookies = new CookieManager();
-        private final HttpClient http = HttpClient.newBuilder()
-                .cookieHandler(cookies)
-                .connectTimeout(PATIENCE)
-                .version(HttpClient.Version.HTTP_1_1)
-                .build();
-
-        HttpResponse<String> get(String path, String... headers) {
-            HttpRequest.Builder request =
-                    HttpRequest.newBuilder(URI.create(application.url() + path)).timeout(PATIENCE);
-            for (int i = 0; i < headers.length; i += 2) {
-                request.header(headers[i], headers[i + 1]);
-            }
-            return send(request.build());
-        }
-
-        private HttpResponse<String> send(HttpRequest request) {
-            try {
-                return http.send(request, HttpResponse.BodyHandlers.ofString());
-            } catch (IOException e) {
-                throw new java.io.UncheckedIOException(e);
-            } catch (InterruptedException e) {
-                throw new IllegalStateException(e);
-            }
-        }
-
-        HttpResponse<String> post(String form, String action, Map<String, String> fields) {
-            Matcher token = Pattern.compile("name=\"_csrf\" value=\"([^\"]+)\"")
-                    .matcher(get(form).body());
-            assertThat(token.find()).isTrue();
-            Map<String, String> all = new LinkedHashMap<>(fields);
-            all.put("_csrf", token.group(1));
-            StringBuilder body = new StringBuilder();
-            all.forEach((name, value) -> body.append(body.isEmpty() ? "" : "&")
-                    .append(name)
-                    .append('=')
-                    .append(URLEncoder.encode(value, StandardCharsets.UTF_8)));
-            return send(HttpRequest.newBuilder(URI.create(application.url() + action))
-                    .timeout(PATIENCE)
-                    .header("Content-Type", "application/x-www-form-urlencoded")
-                    .POST(HttpRequest.BodyPublishers.ofString(body.toString()))
-                    .build());
-        }
-
-        HttpResponse<String> signIn(String name, String password) {
-            return post("/login", "/login", Map.of("username", name, "password", password));
-        }
-
-        HttpResponse<String> signUp(String name) {
-            return post(
-                    "/setup",
-                    "/setup",
-                    Map.of(
-                            "name", "Kitchen of " + name,
-                            "login", name,
-                            "password", PASSWORD,
-                            "measures", "METRIC",
-                            "fahrenheit", "false",
-                            "altitude", "0",
-                            "timeZone", "UTC"));
-        }
-
-        String session() {
-            return cookies.getCookieStore().getCookies().stream()
-                    .filter(cookie -> cookie.getName().equals("gradior"))
-                    .map(HttpCookie::getValue)
-                    .findFirst()
-                    .orElse("");
-        }
-
-        void plant(String session) {
-            HttpCookie cookie = new HttpCookie("gradior", session);
-            cookie.setPath("/");
-            cookie.setVersion(0);
-            cookies.getCookieStore().add(URI.create(application.url()), cookie);
-        }
-
-        /** Whose kitchen the pages are of; empty when nobody is signed in. */
-        String kitchen() {
-            HttpResponse<String> page = get("/kitchen");
-            Matcher name = Pattern.compile("<a href=\"/kitchen\">([^<]+)</a>").matcher(page.body());
-            return page.statusCode() == 200 && name.find() ? name.group(1) : "";
-        }
-    }
-
     @Test
     void aPlantedSessionOpensNothingAfterwardsHoweverTheVictimComesIn() {
-        new Client().signUp("victim");
-        Client attacker = new Client();
+        new Visitor(application).signUp("victim");
+        Visitor attacker = new Visitor(application);
         attacker.signUp("attacker");
         for (String way : List.of("sign in", "sign up", "demo", "switch")) {
-            attacker.signIn("attacker", PASSWORD);
+            attacker.signIn("attacker", Visitor.PASSWORD);
             String planted = attacker.session();
-            Client victim = new Client();
+            Visitor victim = new Visitor(application);
             if (way.equals("switch")) {
-                victim.signIn("victim", PASSWORD);
+                victim.signIn("victim", Visitor.PASSWORD);
             }
             victim.plant(planted);
             String expected = switch (way) {
@@ -156,16 +63,16 @@ class HostileHttpTest {
                     yield victim.kitchen();
                 }
                 default -> {
-                    victim.signIn("victim", PASSWORD);
+                    victim.signIn("victim", Visitor.PASSWORD);
                     yield "Kitchen of victim";
                 }
             };
             assertThat(victim.kitchen()).as(way).isEqualTo(expected).isNotEmpty();
-            assertThat(victim.cookies.getCookieStore().getCookies())
+            assertThat(victim.cookies())
                     .as(way + ": a new id")
                     .anyMatch(cookie -> cookie.getName().equals("gradior")
                             && !cookie.getValue().equals(planted));
-            Client withPlanted = new Client();
+            Visitor withPlanted = new Visitor(application);
             withPlanted.plant(planted);
             assertThat(withPlanted.kitchen())
                     .as(way + ": the old session has ended")
@@ -175,11 +82,11 @@ class HostileHttpTest {
 
     @Test
     void aSignOutEndsTheSessionAndItsRow() {
-        Client cook = new Client();
+        Visitor cook = new Visitor(application);
         cook.signUp("leaver");
         String session = cook.session();
         cook.post("/kitchen", "/logout", Map.of());
-        Client later = new Client();
+        Visitor later = new Visitor(application);
         later.plant(session);
         assertThat(later.kitchen()).isEmpty();
         assertThat(application.ask("select hex(ATTRIBUTE_BYTES) from SPRING_SESSION_ATTRIBUTES"))
@@ -194,9 +101,9 @@ class HostileHttpTest {
 
     @Test
     void whoeverGuessesWaitsLongerAndLongerAndTheCooksOwnDeviceDoesNot() {
-        Client cook = new Client();
+        Visitor cook = new Visitor(application);
         cook.signUp("guessed");
-        Client stranger = new Client();
+        Visitor stranger = new Visitor(application);
         int taken = 0;
         HttpResponse<String> answer = stranger.signIn("guessed", "wrong 0");
         for (int i = 1; i < 40 && answer.statusCode() != 429; i++) {
@@ -209,28 +116,28 @@ class HostileHttpTest {
         assertThat(Integer.parseInt(answer.headers().firstValue("Retry-After").orElse("0")))
                 .isPositive();
         assertThat(answer.body()).contains("Too many tries").contains("value=\"guessed\"");
-        assertThat(stranger.signIn("guessed", PASSWORD).statusCode())
+        assertThat(stranger.signIn("guessed", Visitor.PASSWORD).statusCode())
                 .as("the right one, from there, has to wait too")
                 .isEqualTo(429);
         assertThat(stranger.kitchen()).isEmpty();
-        assertThat(cook.signIn("guessed", PASSWORD).statusCode()).isEqualTo(302);
+        assertThat(cook.signIn("guessed", Visitor.PASSWORD).statusCode()).isEqualTo(302);
         assertThat(cook.kitchen()).isEqualTo("Kitchen of guessed");
 
         // Another browser of the cook's, where the stranger is: the word of whoever runs this computer lets it in,
         // once.
-        Client fresh = new Client();
-        assertThat(fresh.signIn("guessed", PASSWORD).body()).contains("name=\"word\"");
+        Visitor fresh = new Visitor(application);
+        assertThat(fresh.signIn("guessed", Visitor.PASSWORD).body()).contains("name=\"word\"");
         application.sql("insert into signup_word (word_hash, made_at) values (sha2('" + WORD + "', 256), now(3))");
-        Map<String, String> form = new LinkedHashMap<>(Map.of("username", "guessed", "password", PASSWORD));
+        Map<String, String> form = new LinkedHashMap<>(Map.of("username", "guessed", "password", Visitor.PASSWORD));
         form.put("word", "cedar-plum-sage-1235");
         assertThat(fresh.post("/login", "/login", form).statusCode()).isEqualTo(429);
         form.put("word", WORD);
         form.put("password", "wrong again");
         assertThat(fresh.post("/login", "/login", form).statusCode()).isEqualTo(401);
-        form.put("password", PASSWORD);
+        form.put("password", Visitor.PASSWORD);
         assertThat(fresh.post("/login", "/login", form).statusCode()).isEqualTo(302);
         assertThat(fresh.kitchen()).isEqualTo("Kitchen of guessed");
-        assertThat(new Client().post("/login", "/login", form).statusCode())
+        assertThat(new Visitor(application).post("/login", "/login", form).statusCode())
                 .as("used up")
                 .isEqualTo(429);
         assertThat(application.log())
@@ -240,17 +147,17 @@ class HostileHttpTest {
 
     @Test
     void passwordsOfAnyScriptAndOldHashesFitAndTheCommonestAreRefused() {
-        Client cook = new Client();
+        Visitor cook = new Visitor(application);
         cook.signUp("scripts");
         for (String password : List.of("пароль-повара-длинный", "厨房密码长一些八字", "p".repeat(60) + "äöüß€".repeat(13))) {
             String name = "script-" + password.hashCode();
             Map<String, String> form = new LinkedHashMap<>(Map.of(
                     "name", "Scripts", "login", name, "password", password, "measures", "METRIC", "altitude", "0"));
             form.put("timeZone", "UTC");
-            assertThat(new Client().post("/setup", "/setup", form).statusCode())
+            assertThat(new Visitor(application).post("/setup", "/setup", form).statusCode())
                     .as(password)
                     .isEqualTo(302);
-            assertThat(new Client().signIn(name, password).statusCode())
+            assertThat(new Visitor(application).signIn(name, password).statusCode())
                     .as(password)
                     .isEqualTo(302);
         }
@@ -258,13 +165,13 @@ class HostileHttpTest {
             Map<String, String> form = new LinkedHashMap<>(
                     Map.of("name", "Bad", "login", "scripted", "password", bad, "measures", "METRIC", "altitude", "0"));
             form.put("timeZone", "UTC");
-            HttpResponse<String> answer = new Client().post("/setup", "/setup", form);
+            HttpResponse<String> answer = new Visitor(application).post("/setup", "/setup", form);
             assertThat(answer.statusCode()).as(bad).isEqualTo(422);
             assertThat(answer.body()).contains("Password:").contains("value=\"scripted\"");
         }
         String old = "{bcrypt}$2a$10$" + "N9qo8uLOickgx2ZMRZoMyeIjZAgcfl7p92ldGxad68LJZdL17lhWy";
         application.sql("update account set password_hash = '" + old + "' where login = 'scripts'");
-        assertThat(new Client().signIn("scripts", "x".repeat(100)).statusCode())
+        assertThat(new Visitor(application).signIn("scripts", "x".repeat(100)).statusCode())
                 .as("no 500")
                 .isEqualTo(401);
     }
@@ -273,7 +180,7 @@ class HostileHttpTest {
     void oneNameForSixAtOnceIsOneAccount() {
         List<Integer> answers = IntStream.range(0, 6)
                 .mapToObj(i -> CompletableFuture.supplyAsync(
-                        () -> new Client().signUp("racer").statusCode()))
+                        () -> new Visitor(application).signUp("racer").statusCode()))
                 .toList()
                 .stream()
                 .map(CompletableFuture::join)
@@ -289,7 +196,9 @@ class HostileHttpTest {
         int before = Integer.parseInt(
                 application.ask("select count(*) from SPRING_SESSION").get(0));
         for (int i = 0; i < 60; i++) {
-            assertThat(new Client().get(i % 2 == 0 ? "/login" : "/sauces").statusCode())
+            assertThat(new Visitor(application)
+                            .get(i % 2 == 0 ? "/login" : "/sauces")
+                            .statusCode())
                     .isIn(200, 302);
         }
         assertThat(Integer.parseInt(
@@ -305,14 +214,14 @@ class HostileHttpTest {
         for (int i = 0; i < 300; i++) {
             languages.append(",x").append((char) ('a' + i % 26)).append("-Y").append((char) ('A' + i % 26));
         }
-        HttpResponse<String> many = new Client().get("/login", "Accept-Language", languages.toString());
+        HttpResponse<String> many = new Visitor(application).get("/login", "Accept-Language", languages.toString());
         assertThat(many.statusCode()).isEqualTo(200);
         assertThat(many.headers().firstValue("Referrer-Policy")).contains("same-origin");
         assertThat(many.headers().firstValue("Permissions-Policy").orElse("")).contains("camera=()");
-        assertThat(new Client().get("/api/openapi.json").statusCode())
+        assertThat(new Visitor(application).get("/api/openapi.json").statusCode())
                 .as("shown to anybody where the setting says so")
                 .isEqualTo(200);
-        assertThat(cookies(new Client().get("/login", "X-Forwarded-Proto", "https")))
+        assertThat(cookies(new Visitor(application).get("/login", "X-Forwarded-Proto", "https")))
                 .as("nobody is believed to be a proxy")
                 .isNotEmpty()
                 .noneMatch(cookie -> cookie.contains("Secure"));
@@ -324,7 +233,7 @@ class HostileHttpTest {
 
     private static String raw(String request) throws IOException {
         try (Socket socket = new Socket("127.0.0.1", application.port())) {
-            socket.setSoTimeout((int) PATIENCE.toMillis());
+            socket.setSoTimeout((int) Visitor.PATIENCE.toMillis());
             socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
             return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         }
@@ -336,7 +245,7 @@ class HostileHttpTest {
         try {
             for (int i = 0; i < 400; i++) {
                 Socket socket = new Socket("127.0.0.1", application.port());
-                socket.setSoTimeout((int) PATIENCE.toMillis());
+                socket.setSoTimeout((int) Visitor.PATIENCE.toMillis());
                 OutputStream out = socket.getOutputStream();
                 String head = i % 4 == 0
                         ? "GET /login HTTP/1.1\r\nHost: 127.0.0.1\r\nX-Slow: "
@@ -346,7 +255,7 @@ class HostileHttpTest {
                 out.flush();
                 slow.add(socket);
             }
-            Client cook = new Client();
+            Visitor cook = new Visitor(application);
             cook.post("/login", "/demo", Map.of());
             assertThat(cook.get("/sauces").statusCode()).isEqualTo(200);
             assertThat(cook.get("/pot/41").statusCode()).isEqualTo(200);
@@ -386,9 +295,9 @@ class HostileHttpTest {
 
     @Test
     void aStreamEndsWithItsSessionAndWithItsToken() throws Exception {
-        Client cook = new Client();
+        Visitor cook = new Visitor(application);
         cook.post("/login", "/demo", Map.of());
-        HttpResponse<InputStream> page = cook.http.send(
+        HttpResponse<InputStream> page = cook.send(
                 HttpRequest.newBuilder(URI.create(application.url() + "/pot/41/stream"))
                         .header("X-Requested-By", "page")
                         .build(),
@@ -412,7 +321,7 @@ class HostileHttpTest {
     }
 
     /** A new token of a cook's kitchen that may read. */
-    private static String token(Client cook, String label) {
+    private static String token(Visitor cook, String label) {
         String made = cook.post("/kit", "/kit/tokens", Map.of("label", label, "scope", "READ", "life", "MONTH"))
                 .headers()
                 .firstValue("Location")
@@ -433,7 +342,7 @@ class HostileHttpTest {
                     }
                     return true;
                 })
-                .completeOnTimeout(false, PATIENCE.toSeconds(), java.util.concurrent.TimeUnit.SECONDS)
+                .completeOnTimeout(false, Visitor.PATIENCE.toSeconds(), java.util.concurrent.TimeUnit.SECONDS)
                 .join();
     }
 
@@ -465,7 +374,7 @@ class HostileHttpTest {
     @Test
     void aFloodOfOneTokenIsToldToWait() throws Exception {
         HttpClient http = HttpClient.newHttpClient();
-        Client cook = new Client();
+        Visitor cook = new Visitor(application);
         cook.post("/login", "/demo", Map.of());
         HttpRequest forecast = HttpRequest.newBuilder(URI.create(application.url() + "/api/v1/batches/42/forecast"))
                 .header(
@@ -475,7 +384,7 @@ class HostileHttpTest {
         List<CompletableFuture<HttpResponse<String>>> flood = IntStream.range(0, 60)
                 .mapToObj(i -> http.sendAsync(forecast, HttpResponse.BodyHandlers.ofString()))
                 .toList();
-        Client other = new Client();
+        Visitor other = new Visitor(application);
         other.signUp("bystander");
         assertThat(other.get("/sauces").statusCode()).isEqualTo(200);
         List<Integer> answers =
@@ -485,7 +394,7 @@ class HostileHttpTest {
 
     @Test
     void withoutItsDatabaseItSaysSoPlainlyAndComesBackByItself() {
-        Client cook = new Client();
+        Visitor cook = new Visitor(application);
         cook.post("/login", "/demo", Map.of());
         PrivateMariaDb.get().kill();
         try {
@@ -495,23 +404,26 @@ class HostileHttpTest {
             assertThat(page.body())
                     .contains("The database is away for a moment")
                     .doesNotContain("SQL");
-            HttpResponse<String> call =
-                    new Client().get("/api/v1/batches", "Authorization", "Bearer " + RunningApplication.TOKEN);
+            HttpResponse<String> call = new Visitor(application)
+                    .get("/api/v1/batches", "Authorization", "Bearer " + RunningApplication.TOKEN);
             assertThat(call.statusCode()).isEqualTo(503);
             assertThat(call.headers().firstValue("Content-Type")).contains("application/problem+json");
-            assertThat(new Client().get("/health/readiness").statusCode()).isEqualTo(503);
-            assertThat(new Client().get("/health/liveness").statusCode()).isEqualTo(200);
+            assertThat(new Visitor(application).get("/health/readiness").statusCode())
+                    .isEqualTo(503);
+            assertThat(new Visitor(application).get("/health/liveness").statusCode())
+                    .isEqualTo(200);
         } finally {
             PrivateMariaDb.get().restart();
         }
         int status = 503;
-        long until = System.nanoTime() + PATIENCE.toNanos();
+        long until = System.nanoTime() + Visitor.PATIENCE.toNanos();
         while (status != 200 && System.nanoTime() < until) {
             status = cook.get("/sauces").statusCode();
             assertThat(status).isIn(200, 503);
         }
         assertThat(status).as("without a restart").isEqualTo(200);
-        assertThat(new Client().get("/health/readiness").statusCode()).isEqualTo(200);
+        assertThat(new Visitor(application).get("/health/readiness").statusCode())
+                .isEqualTo(200);
     }
 
     @Test
@@ -521,7 +433,7 @@ class HostileHttpTest {
             RunningApplication open = application;
             application = closed;
             try {
-                Client newcomer = new Client();
+                Visitor newcomer = new Visitor(application);
                 HttpResponse<String> without = newcomer.signUp("newcomer");
                 assertThat(without.statusCode()).isEqualTo(422);
                 assertThat(without.body()).contains("name=\"word\"").contains("Word:");
@@ -531,7 +443,7 @@ class HostileHttpTest {
                         "login",
                         "newcomer",
                         "password",
-                        PASSWORD,
+                        Visitor.PASSWORD,
                         "measures",
                         "METRIC",
                         "altitude",
@@ -543,15 +455,19 @@ class HostileHttpTest {
                 assertThat(newcomer.post("/setup", "/setup", form).statusCode()).isEqualTo(302);
                 assertThat(newcomer.kitchen()).isEqualTo("New");
                 form.put("login", "second");
-                assertThat(new Client().post("/setup", "/setup", form).statusCode())
+                assertThat(new Visitor(application)
+                                .post("/setup", "/setup", form)
+                                .statusCode())
                         .as("used up")
                         .isEqualTo(422);
-                assertThat(new Client().get("/api/openapi.json").statusCode()).isEqualTo(401);
-                assertThat(cookies(new Client().get("/login", "X-Forwarded-Proto", "https")))
+                assertThat(new Visitor(application).get("/api/openapi.json").statusCode())
+                        .isEqualTo(401);
+                assertThat(cookies(new Visitor(application).get("/login", "X-Forwarded-Proto", "https")))
                         .as("behind a proxy that is believed")
                         .isNotEmpty()
                         .allMatch(cookie -> cookie.startsWith("__Host-") && cookie.contains("Secure"));
-                new Client().get("/api/v1/batches", "X-Forwarded-For", "192.0.2.7", "Authorization", "Bearer grd_none");
+                new Visitor(application)
+                        .get("/api/v1/batches", "X-Forwarded-For", "192.0.2.7", "Authorization", "Bearer grd_none");
                 assertThat(closed.log()).contains("192.0.2.7");
             } finally {
                 application = open;

@@ -53,6 +53,7 @@ final class PeerBenchmark {
                 nginx.serve(ours.get(page));
                 row(page, own, "the same bytes by nginx", p95(files, i -> "/page.html"));
                 row(page, own, "a page with nothing to reckon", plain);
+                row(page + ", first byte", firstByte(ours, page), "nginx’ first byte", firstByte(files, "/page.html"));
             }
             row("/log?q=gla&sort=step", p95(ours, i -> "/log?q=gla&sort=step"), "its query alone", query(database));
             long before = heap(metrics);
@@ -104,7 +105,11 @@ final class PeerBenchmark {
         return ms;
     }
 
-    private static double p95(HttpBenchmark pages, IntFunction<String> path) throws IOException, InterruptedException {
+    private static double firstByte(HttpBenchmark pages, String path) {
+        return pages.firstBytes(path, MEASURED)[(int) (0.95 * MEASURED)];
+    }
+
+    private static double p95(HttpBenchmark pages, IntFunction<String> path) {
         double[] ms = pages.times(path, WARM_UP, MEASURED);
         return ms[(int) (0.95 * ms.length)];
     }

@@ -107,7 +107,7 @@ public class Forecasts {
 
     /** For a program, whose call has its turn already and makes room for pages: no page waits for it. */
     public Forecast forProgram(Batch batch, Instant moment) {
-        return takenForPrograms.record(() -> batches.forecast(batch, moment, people.first()));
+        return takenForPrograms.record(() -> batches.forecast(batch, moment, people.pace()));
     }
 
     /** The same of now; what it takes is there for pages, too. */

@@ -7,6 +7,7 @@ import app.gradior.room.house.GradiorProperties;
 import app.gradior.room.house.SentForms;
 import app.gradior.room.house.Tokens;
 import app.gradior.room.words.Words;
+import app.gradior.web.guard.PeopleFirst;
 import app.gradior.web.guard.PlainAnswer;
 import app.gradior.web.guard.Quotas;
 import app.gradior.web.guard.TokenFilter;
@@ -106,6 +107,7 @@ class SecurityConfig {
             JsonMapper json,
             Quotas quotas,
             ToldToWait told,
+            PeopleFirst people,
             GradiorProperties properties)
             throws Exception {
         return http.securityMatcher("/api/**")
@@ -114,7 +116,7 @@ class SecurityConfig {
                 .requestCache(cache -> cache.disable())
                 .headers(this::headers)
                 .addFilterBefore(
-                        new TokenFilter(tokens, json, quotas, told, properties.openapi()),
+                        new TokenFilter(tokens, json, quotas, told, people, properties.openapi()),
                         UsernamePasswordAuthenticationFilter.class)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 .build();

@@ -1,6 +1,8 @@
 package app.gradior.web.guard;
 
 import app.gradior.estimate.Pace;
+import jakarta.servlet.ServletException;
+import java.io.IOException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
@@ -10,18 +12,28 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 
 /**
- * A program's forecast makes room for people's pages ({@link PagesFilter}): while one is being made, of whichever kitchen, it works a fifth of the
- * time. A core of its own does not do: two cores that a host lets are often two halves of one, and what runs on one of them slows what runs on the
- * other by two thirds (docs/performance.md). The forecast, which nobody looks at, takes five times as long while pages are made.
+ * What a program asks to have reckoned makes room for people's pages ({@link PagesFilter}): while one is being made, of whichever kitchen, it
+ * rests sixteen times as long as it worked. A core of its own does not do: two cores that a host lets are often two halves of one, and what runs
+ * on one of them slows what runs on the other by two thirds (docs/performance.md). A program's answer, which nobody looks at, comes later while
+ * pages are made.
  */
 @Component
 public class PeopleFirst {
+    /** A forecast rests after so much work; everything else when it is done. */
     private static final long WORK_NS = TimeUnit.MICROSECONDS.toNanos(500);
-    private static final long REST_NS = 4 * WORK_NS;
+
+    private static final int REST = 16;
+    /** A call that was slow because everything is does not make it worse. */
+    private static final long MOST_REST_NS = TimeUnit.MILLISECONDS.toNanos(600);
+
+    /** Between a page and what it asks for next: a rest does not end in such a gap. */
+    private static final long GAP_NS = TimeUnit.MILLISECONDS.toNanos(30);
 
     private final AtomicInteger pages = new AtomicInteger();
+    private volatile long lastMade;
     private final LongSupplier nanos;
     private final LongConsumer park;
+    private final ThreadLocal<Room> here = new ThreadLocal<>();
 
     @Autowired
     PeopleFirst() {
@@ -35,6 +47,7 @@ public class PeopleFirst {
     PeopleFirst(LongSupplier nanos, LongConsumer park) {
         this.nanos = nanos;
         this.park = park;
+        this.lastMade = nanos.getAsLong() - GAP_NS;
     }
 
     /** A page that is being made. */
@@ -46,25 +59,63 @@ public class PeopleFirst {
     /** Begins a page; closed when it is made. */
     public Page page() {
         pages.incrementAndGet();
-        return pages::decrementAndGet;
+        return () -> {
+            lastMade = nanos.getAsLong();
+            pages.decrementAndGet();
+        };
     }
 
-    /** The pace of one forecast for a program, to be asked by one thread. */
-    public Pace first() {
-        return new Pace() {
-            private long since = nanos.getAsLong();
+    private boolean anybody() {
+        return pages.get() > 0 || nanos.getAsLong() - lastMade < GAP_NS;
+    }
 
-            @Override
-            public void goOn() {
-                if (pages.get() == 0 || nanos.getAsLong() - since < WORK_NS) {
-                    return;
-                }
-                long end = nanos.getAsLong() + REST_NS;
-                for (long left = REST_NS; left > 0 && pages.get() > 0; left = end - nanos.getAsLong()) {
-                    park.accept(Math.min(left, WORK_NS));
-                }
-                since = nanos.getAsLong();
+    /**
+     * Does what a program asked for; what of the work has not been rested for by then is rested for afterwards, before the next of its kitchen's has
+     * its turn.
+     *
+     * @param work done on this thread, its answer on its way when it is done
+     */
+    public void behind(Work work) throws IOException, ServletException {
+        Room room = new Room();
+        here.set(room);
+        try {
+            work.run();
+        } finally {
+            here.remove();
+            room.rest();
+        }
+    }
+
+    /** What a program asked for. */
+    @FunctionalInterface
+    public interface Work {
+        void run() throws IOException, ServletException;
+    }
+
+    /** The pace of a forecast for the program whose work this thread does, or for any other program. */
+    public Pace pace() {
+        Room room = here.get();
+        return room == null ? new Room() : room;
+    }
+
+    /** The room that one program's work makes; asked by one thread. */
+    private final class Room implements Pace {
+        private long since = nanos.getAsLong();
+
+        @Override
+        public void goOn() {
+            if (anybody() && nanos.getAsLong() - since >= WORK_NS) {
+                rest();
             }
-        };
+        }
+
+        void rest() {
+            long restNs = Math.min(MOST_REST_NS, REST * (nanos.getAsLong() - since));
+            long end = nanos.getAsLong() + restNs;
+            for (long left = restNs; left > 0 && anybody(); left = end - nanos.getAsLong()) {
+                park.accept(Math.min(left, WORK_NS));
+            }
+            since = nanos.getAsLong();
+        }
     }
 }

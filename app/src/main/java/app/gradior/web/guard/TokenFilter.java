@@ -38,16 +38,25 @@ public final class TokenFilter extends OncePerRequestFilter {
 
     private final Quotas quotas;
     private final ToldToWait told;
+    private final PeopleFirst people;
     private final boolean openDescription;
 
     /**
      * @param openDescription whether the API's description is shown to those without a token
      */
-    public TokenFilter(Tokens tokens, JsonMapper json, Quotas quotas, ToldToWait told, boolean openDescription) {
+    // Wide: all that lets a call in or holds it back.
+    public TokenFilter(
+            Tokens tokens,
+            JsonMapper json,
+            Quotas quotas,
+            ToldToWait told,
+            PeopleFirst people,
+            boolean openDescription) {
         this.tokens = tokens;
         this.json = json;
         this.quotas = quotas;
         this.told = told;
+        this.people = people;
         this.openDescription = openDescription;
     }
 
@@ -98,7 +107,15 @@ public final class TokenFilter extends OncePerRequestFilter {
             boolean reckons = reckons(request.getRequestURI());
             quotas.take("token:" + row.id(), reckons ? COST_OF_RECKONING : 1);
             quotas.inTurn(row.kitchenId(), reckons ? Quotas.Work.RECKONING : Quotas.Work.CALLS, () -> {
-                chain.doFilter(new Buffered(request, body), response);
+                Buffered call = new Buffered(request, body);
+                if (reckons) {
+                    people.behind(() -> {
+                        chain.doFilter(call, response);
+                        response.flushBuffer(); // it need not wait for the room that its work makes
+                    });
+                } else {
+                    chain.doFilter(call, response);
+                }
                 return row;
             });
         } catch (TooMuch e) {

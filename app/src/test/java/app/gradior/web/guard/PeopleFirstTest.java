@@ -3,6 +3,8 @@ package app.gradior.web.guard;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.estimate.Pace;
+import jakarta.servlet.ServletException;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -35,58 +37,113 @@ class PeopleFirstTest {
 
     @Test
     void withNobodyThereItWorksOn() {
-        assertThat(works(people.first(), 24_000)).isEqualTo(24_000);
+        assertThat(works(people.pace(), 24_000)).isEqualTo(24_000);
         assertThat(rests).isEmpty();
     }
 
     @Test
-    void besidePagesItWorksAFifthOfTheTimeAndAfterThemAllOfIt() {
-        Pace pace = people.first();
+    void besidePagesItWorksASeventeenthOfTheTimeAndAfterThemAllOfIt() {
+        Pace pace = people.pace();
         PeopleFirst.Page one = people.page();
         PeopleFirst.Page two = people.page();
-        assertThat(works(pace, 24_000)).isEqualTo(5 * 24_000);
+        assertThat(works(pace, 24_000)).isEqualTo(17 * 24_000);
         two.close();
-        assertThat(works(pace, 5_000)).as("one of the two is still made").isEqualTo(5 * 5_000);
+        assertThat(works(pace, 5_000)).as("one of the two is still made").isEqualTo(17 * 5_000);
         one.close();
+        long made = now;
+        now += 20_000;
+        pace.goOn();
+        assertThat(now - made).as("the next may follow, for 30 ms").isEqualTo(30_000);
         assertThat(works(pace, 24_000)).isEqualTo(24_000);
     }
 
     @Test
     void aPageThatComesFindsRoomAtOnceAndOneThatIsMadeEndsTheRest() {
-        Pace pace = people.first();
+        Pace pace = people.pace();
         works(pace, 10_000);
         PeopleFirst.Page page = people.page();
-        meanwhile = page::close;
+        meanwhile = once(page);
         now += 100;
+        long began = now;
         pace.goOn();
-        assertThat(rests).as("half a millisecond of the two").containsExactly(500L);
+        assertThat(now - began)
+                .as("half a millisecond, and whether another follows, of the hundred and more that were owed")
+                .isEqualTo(30_500);
         assertThat(works(pace, 3_000)).isEqualTo(3_000);
     }
 
     @Test
     void eachForecastHasItsOwnPace() {
-        Pace pace = people.first();
+        Pace pace = people.pace();
         people.page();
         works(pace, 400);
         assertThat(rests).isEmpty();
-        Pace another = people.first();
+        Pace another = people.pace();
         works(another, 400);
         assertThat(rests).isEmpty();
         works(another, 100);
-        assertThat(rests).hasSize(4);
+        assertThat(rests).hasSize(16);
+    }
+
+    /** How long a call's work takes with the room that it makes afterwards. */
+    private long behind(PeopleFirst.Work work) {
+        long began = now;
+        try {
+            people.behind(work);
+        } catch (IOException | ServletException e) {
+            assertThat(e).hasMessage("broken off");
+        }
+        return now - began;
+    }
+
+    @Test
+    void workWithoutAPaceMakesItsRoomWhenItIsDone() {
+        assertThat(behind(() -> now += 20_000)).as("with nobody there").isEqualTo(20_000);
+        PeopleFirst.Page page = people.page();
+        assertThat(behind(() -> now += 20_000)).isEqualTo(17 * 20_000);
+        assertThat(behind(() -> {
+                    now += 20_000;
+                    throw new IOException("broken off");
+                }))
+                .isEqualTo(17 * 20_000);
+        assertThat(behind(() -> now += 5_000_000))
+                .as("everything is slow: no more than 0.6 s")
+                .isEqualTo(5_600_000);
+        meanwhile = once(page);
+        assertThat(behind(() -> now += 20_000)).as("until the page is made").isEqualTo(50_500);
+    }
+
+    private Runnable once(PeopleFirst.Page page) {
+        return () -> {
+            page.close();
+            meanwhile = () -> {};
+        };
+    }
+
+    @Test
+    void aForecastWithinACallRestsOnceForWhatItDid() {
+        people.page();
+        assertThat(behind(() -> {
+                    now += 3_000; // its batch is read
+                    works(people.pace(), 24_000);
+                    now += 1_000; // and its answer written
+                }))
+                .isEqualTo(17 * 28_000);
+        assertThat(people.pace()).as("the next call's own").isNotSameAs(people.pace());
     }
 
     @ParameterizedTest
     @CsvSource({"/, true", "/pot/41/panel, true", "/log/7, true", "/api/v1/batches/41/forecast, false", "/health, false"
     })
     void aPageIsWhatPeopleAskFor(String path, boolean page) throws Exception {
-        Pace pace = people.first();
+        Pace pace = people.pace();
         new PagesFilter(people)
                 .doFilter(
                         new MockHttpServletRequest("GET", path),
                         new MockHttpServletResponse(),
                         (request, response) -> works(pace, 500));
         assertThat(rests.isEmpty()).isEqualTo(!page);
-        assertThat(works(pace, 3_000)).as("once it is made").isEqualTo(3_000);
+        now += 30_000;
+        assertThat(works(people.pace(), 3_000)).as("once it is made").isEqualTo(3_000);
     }
 }
