@@ -17,11 +17,8 @@ final class AmountReader {
     private static final double GENEROUS = 1.15;
     private static final double LOOSE = 0.8;
     private static final double CM_PER_INCH = 2.54;
-    /** A range is read as four in five of what cooks would take: tenth and ninetieth percentile of a standard normal. */
-    private static final double BAND = 1.2816;
 
-    private final List<Token> tokens;
-    private int at;
+    private final Cursor line;
     private OptionalDouble count = OptionalDouble.empty();
     private double rangeLogSd;
     private Optional<Unit> unit = Optional.empty();
@@ -34,13 +31,15 @@ final class AmountReader {
     private OptionalDouble lengthCm = OptionalDouble.empty();
 
     AmountReader(List<Token> tokens) {
-        this.tokens = tokens;
+        this.line = new Cursor(tokens);
     }
 
     Amount read() {
         skipHedges();
         readParts();
-        readCount();
+        CountReader.Counted counted = CountReader.read(line);
+        count = counted.count();
+        rangeLogSd = counted.rangeLogSd();
         readPartsOfCount();
         readAdjectives();
         readLength();
@@ -49,11 +48,12 @@ final class AmountReader {
         readHalfMore();
         readMore();
         skipSecondMeasure();
-        if (now(",") && (next(1, "heaped") || next(1, "heaping") || next(1, "rounded") || next(1, "level"))) {
-            at++;
+        if (line.is(",")
+                && (line.is(1, "heaped") || line.is(1, "heaping") || line.is(1, "rounded") || line.is(1, "level"))) {
+            line.on(1);
         }
         readAdjectives();
-        skip(",");
+        line.skip(",");
         if (count.isEmpty() && unit.isEmpty() && parts.isEmpty()) {
             readTrailing();
         }
@@ -63,37 +63,11 @@ final class AmountReader {
         } else if (heaped) {
             fill *= unit.filter(u -> u == Unit.CUP).isPresent() ? HEAPED_CUP : HEAPED_SPOON;
         }
-        return new Amount(count, rangeLogSd, unit, more, size, fill, packing, parts, lengthCm, at);
-    }
-
-    private boolean now(String word) {
-        return at < tokens.size() && tokens.get(at).is(word);
-    }
-
-    private boolean next(int ahead, String word) {
-        return at + ahead < tokens.size() && tokens.get(at + ahead).is(word);
-    }
-
-    private boolean skip(String... words) {
-        for (String word : words) {
-            if (now(word)) {
-                at++;
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private Optional<Unit> unitAt(int i) {
-        return i < tokens.size() ? Unit.named(tokens.get(i).text()) : Optional.empty();
-    }
-
-    private boolean numberAt(int i) {
-        return i < tokens.size() && tokens.get(i).isNumber();
+        return new Amount(count, rangeLogSd, unit, more, size, fill, packing, parts, lengthCm, line.at());
     }
 
     private void skipHedges() {
-        while (skip(
+        while (line.skip(
                 "about",
                 "approx",
                 "approximately",
@@ -119,26 +93,26 @@ final class AmountReader {
 
     /** "juice of 1 lemon", "zest and juice of 2 limes". */
     private void readParts() {
-        if (!now("juice") && !now("zest")) {
+        if (!line.is("juice") && !line.is("zest")) {
             return;
         }
         int ahead = 1;
-        if (next(1, "and") && (next(2, "zest") || next(2, "juice"))) {
+        if (line.is(1, "and") && (line.is(2, "zest") || line.is(2, "juice"))) {
             ahead = 3;
         }
-        boolean follows = at + ahead < tokens.size()
-                && (next(ahead, "of")
-                        || next(ahead, "from")
-                        || Words.numberWord(tokens.get(at + ahead)).isPresent());
+        boolean follows = !line.isOver(ahead)
+                && (line.is(ahead, "of")
+                        || line.is(ahead, "from")
+                        || line.number(ahead).isPresent());
         if (!follows) {
             return;
         }
         for (int i = 0; i < ahead; i++) {
-            takePart(tokens.get(at + i));
+            takePart(line.token(i));
         }
-        at += ahead;
-        skip("of", "from");
-        skip("the");
+        line.on(ahead);
+        line.skip("of", "from");
+        line.skip("the");
     }
 
     private void takePart(Token token) {
@@ -149,94 +123,27 @@ final class AmountReader {
         }
     }
 
-    private void readCount() {
-        if (at >= tokens.size()) {
-            return;
-        }
-        OptionalDouble first = Words.numberWord(tokens.get(at));
-        if (first.isEmpty()) {
-            return;
-        }
-        double value = first.getAsDouble();
-        at++;
-        value = mixedWords(value);
-        if (value < 1) {
-            skip("of");
-            skip("a", "an", "the");
-            if (skip("dozen")) {
-                value *= 12;
-            }
-        } else if (skip("dozen")) {
-            value *= 12;
-        }
-        count = OptionalDouble.of(value);
-        readRangeEnd(value);
-    }
-
-    /** "one and a half", "a few", "three quarters", "1 and 1/2", "a couple of". */
-    private double mixedWords(double value) {
-        if (value == 1 && (now("few") || now("couple") || now("half") || now("quarter") || now("third"))) {
-            double words = Words.numberWord(tokens.get(at)).orElse(1);
-            at++;
-            skip("of");
-            return words;
-        }
-        if (value >= 1 && value <= 7 && (now("quarter") || now("third") || now("half") || now("eighth"))) {
-            double share = Words.numberWord(tokens.get(at)).orElse(1);
-            at++;
-            return value * share;
-        }
-        if (now("and")) {
-            int back = at++;
-            skip("a", "one");
-            OptionalDouble rest = at < tokens.size() ? Words.numberWord(tokens.get(at)) : OptionalDouble.empty();
-            if (rest.isPresent() && rest.getAsDouble() > 0 && rest.getAsDouble() < 1) {
-                at++;
-                return value + rest.getAsDouble();
-            }
-            at = back;
-        }
-        return value;
-    }
-
-    private void readRangeEnd(double low) {
-        int back = at;
-        if (skip("-", "–", "to", "or", "and") && at < tokens.size()) {
-            OptionalDouble end = Words.numberWord(tokens.get(at));
-            boolean word = end.isPresent()
-                    && !tokens.get(at).is("a")
-                    && !tokens.get(at).is("an");
-            if (word && end.getAsDouble() > low && low > 0 && end.getAsDouble() <= 12 * low) {
-                at++;
-                count = OptionalDouble.of((low + end.getAsDouble()) / 2);
-                rangeLogSd = Math.log(end.getAsDouble() / low) / (2 * BAND);
-                return;
-            }
-        }
-        at = back;
-    }
-
     /** "half the juice of a lemon", "1 zest". */
     private void readPartsOfCount() {
-        int back = at;
-        skip("the");
-        if ((now("juice") || now("zest")) && next(1, "of")) {
-            takePart(tokens.get(at));
-            at += 2;
-            OptionalDouble times = at < tokens.size() ? Words.numberWord(tokens.get(at)) : OptionalDouble.empty();
+        int back = line.at();
+        line.skip("the");
+        if ((line.is("juice") || line.is("zest")) && line.is(1, "of")) {
+            takePart(line.token(0));
+            line.on(2);
+            OptionalDouble times = line.number(0);
             if (times.isPresent()) {
-                at++;
+                line.on(1);
                 count = OptionalDouble.of(count.orElse(1) * times.getAsDouble());
             }
         } else {
-            at = back;
+            line.to(back);
         }
     }
 
     private void readAdjectives() {
         boolean on = true;
-        while (on && at < tokens.size()) {
-            switch (tokens.get(at).text()) {
+        while (on && !line.isOver()) {
+            switch (line.token(0).text()) {
                 case "small", "little" -> size = "small";
                 case "large", "big" -> size = "large";
                 case "medium",
@@ -268,32 +175,34 @@ final class AmountReader {
                 default -> on = false;
             }
             if (on) {
-                at++;
+                line.on(1);
             }
         }
     }
 
     /** "5 cm piece of", "a 2-inch knob of", "thumb-sized piece of". */
     private void readLength() {
-        int back = at;
+        int back = line.at();
+        boolean ofEach = line.isNumber(0) && count.isPresent();
         double each = count.orElse(1);
-        if (numberAt(at) && count.isPresent()) {
-            each = tokens.get(at).number().orElse(1);
-            at++;
-            skip("-");
+        if (ofEach) {
+            each = line.number(0).orElse(1);
+            line.on(1);
+            line.skip("-");
         }
-        boolean inches = now("inch") || now("in") && (next(1, "piece") || next(1, "knob") || next(1, "length"));
-        if (inches || now("cm") || now("centimetre") || now("centimeter")) {
-            at++;
-            skip("-");
+        boolean inches =
+                line.is("inch") || line.is("in") && (line.is(1, "piece") || line.is(1, "knob") || line.is(1, "length"));
+        if (inches || line.is("cm") || line.is("centimetre") || line.is("centimeter")) {
+            line.on(1);
+            line.skip("-");
             lengthCm = OptionalDouble.of(each * (inches ? CM_PER_INCH : 1));
-            count = OptionalDouble.of(back == at ? 1 : numberAt(back) ? count.orElse(1) : 1);
-            skip("long");
-            skip("piece", "knob", "length", "chunk", "stick", "slice");
-            skip("of");
+            count = OptionalDouble.of(ofEach ? count.getAsDouble() : 1);
+            line.skip("long");
+            line.skip("piece", "knob", "length", "chunk", "stick", "slice");
+            line.skip("of");
             return;
         }
-        at = back;
+        line.to(back);
     }
 
     /** "2 x 400 g cans", "a 400 g can": a second number, with its unit, is the size of one. */
@@ -301,50 +210,47 @@ final class AmountReader {
         if (count.isEmpty() || lengthCm.isPresent()) {
             return;
         }
-        int back = at;
-        skip("x", "×", "*");
-        if (numberAt(at)) {
-            int unitAt = at + 1;
-            if (unitAt < tokens.size() && tokens.get(unitAt).is("-")) {
-                unitAt++;
-            }
-            Optional<Unit> each = unitAt(unitAt);
+        int back = line.at();
+        line.skip("x", "×", "*");
+        if (line.isNumber(0)) {
+            int unitAhead = line.is(1, "-") ? 2 : 1;
+            Optional<Unit> each = line.unit(unitAhead);
             if (each.isPresent() && each.get().isExact()) {
                 count = OptionalDouble.of(
-                        count.getAsDouble() * tokens.get(at).number().getAsDouble());
+                        count.getAsDouble() * line.token(0).number().getAsDouble());
                 unit = each;
-                at = unitAt + 1;
+                line.on(unitAhead + 1);
                 skipContainer();
                 return;
             }
         }
-        at = back;
+        line.to(back);
     }
 
     private void skipContainer() {
-        skip("-");
-        if (now("spoon")
-                || unitAt(at).filter(u -> u.kind() == Unit.Kind.CONTAINER).isPresent()) {
-            at++;
+        line.skip("-");
+        if (line.is("spoon")
+                || line.unit(0).filter(u -> u.kind() == Unit.Kind.CONTAINER).isPresent()) {
+            line.on(1);
         }
     }
 
     private void readUnit() {
-        if (unit.isPresent() || at >= tokens.size() || lengthCm.isPresent()) {
+        if (unit.isPresent() || line.isOver() || lengthCm.isPresent()) {
             return;
         }
-        if (now("fl") || now("fluid")) {
-            at++;
-            skip("oz", "ounce");
+        if (line.is("fl") || line.is("fluid")) {
+            line.on(1);
+            line.skip("oz", "ounce");
             unit = Optional.of(Unit.FLUID_OUNCE);
             return;
         }
-        Optional<Unit> named = unitAt(at);
+        Optional<Unit> named = line.unit(0);
         // "4 cloves" ends there: then it is the spice, not a unit of something.
-        boolean nothingFollows = at + 1 >= tokens.size() || tokens.get(at + 1).isMark();
+        boolean nothingFollows = line.isOver(1) || line.token(1).isMark();
         if (named.isPresent() && !(named.get().kind() == Unit.Kind.COUNT && nothingFollows)) {
             unit = named;
-            at++;
+            line.on(1);
             if (unit.get().isExact()) {
                 skipContainer();
             }
@@ -353,18 +259,18 @@ final class AmountReader {
 
     /** "a stick and a half of butter", "a cup and a half". */
     private void readHalfMore() {
-        int back = at;
-        if (unit.isPresent() && skip("and", "&")) {
-            skip("a", "one");
-            OptionalDouble part = at < tokens.size() ? Words.numberWord(tokens.get(at)) : OptionalDouble.empty();
-            boolean unitFollows = unitAt(at + 1).isPresent();
+        int back = line.at();
+        if (unit.isPresent() && line.skip("and", "&")) {
+            line.skip("a", "one");
+            OptionalDouble part = line.number(0);
+            boolean unitFollows = line.unit(1).isPresent();
             if (part.isPresent() && part.getAsDouble() > 0 && part.getAsDouble() < 1 && !unitFollows) {
-                at++;
+                line.on(1);
                 count = OptionalDouble.of(count.orElse(1) + part.getAsDouble());
                 return;
             }
         }
-        at = back;
+        line.to(back);
     }
 
     /** "1 lb 4 oz", "1 pint 5 fl oz", "1 cup plus 2 tbsp", "50 g + 20 g". */
@@ -372,22 +278,22 @@ final class AmountReader {
         if (unit.isEmpty() || !unit.get().isExact()) {
             return;
         }
-        int back = at;
-        boolean plus = skip("plus", "+", "and", "&");
-        if (numberAt(at)) {
-            boolean fluid = next(1, "fl") || next(1, "fluid");
-            Optional<Unit> second = fluid ? Optional.of(Unit.FLUID_OUNCE) : unitAt(at + 1);
+        int back = line.at();
+        boolean plus = line.skip("plus", "+", "and", "&");
+        if (line.isNumber(0)) {
+            boolean fluid = line.is(1, "fl") || line.is(1, "fluid");
+            Optional<Unit> second = fluid ? Optional.of(Unit.FLUID_OUNCE) : line.unit(1);
             boolean fits = second.isPresent() && second.get().isExact();
             if (fits && (plus || isPartOf(second.get(), unit.get()))) {
-                more = Optional.of(new Measured(tokens.get(at).number().getAsDouble(), second.get()));
-                at += 2;
+                more = Optional.of(new Measured(line.token(0).number().getAsDouble(), second.get()));
+                line.on(2);
                 if (fluid) {
-                    skip("oz", "ounce");
+                    line.skip("oz", "ounce");
                 }
                 return;
             }
         }
-        at = back;
+        line.to(back);
     }
 
     /** Units that are said one after the other without a word between. */
@@ -403,41 +309,41 @@ final class AmountReader {
 
     /** "500 g / 1 lb 2 oz", "250 ml/1 cup": the same again in other units. */
     private void skipSecondMeasure() {
-        while (unit.isPresent() && now("/") && numberAt(at + 1)) {
-            int back = at;
-            at += 2;
-            if (now("fl") || now("fluid")) {
-                at++;
+        while (unit.isPresent() && line.is("/") && line.isNumber(1)) {
+            int back = line.at();
+            line.on(2);
+            if (line.is("fl") || line.is("fluid")) {
+                line.on(1);
             }
-            if (unitAt(at).filter(Unit::isExact).isEmpty()) {
-                at = back;
+            if (line.unit(0).filter(Unit::isExact).isEmpty()) {
+                line.to(back);
                 return;
             }
-            at++;
-            if (numberAt(at) && unitAt(at + 1).filter(Unit::isExact).isPresent()) {
-                at += 2;
+            line.on(1);
+            if (line.isNumber(0) && line.unit(1).filter(Unit::isExact).isPresent()) {
+                line.on(2);
             }
         }
     }
 
     /** "Cornflour 20 g", "salt: 1 tsp", "butter – a knob". */
     private void readTrailing() {
-        for (int i = at; i + 1 < tokens.size(); i++) {
-            Optional<Unit> named = unitAt(i + 1);
-            if (tokens.get(i).isNumber() && named.isPresent()) {
-                count = tokens.get(i).number();
+        for (int ahead = 0; !line.isOver(ahead + 1); ahead++) {
+            Optional<Unit> named = line.unit(ahead + 1);
+            if (line.isNumber(ahead) && named.isPresent()) {
+                count = line.number(ahead);
                 unit = named;
                 return;
             }
         }
-        for (int i = at + 1; i < tokens.size(); i++) {
-            boolean afterMark = tokens.get(i - 1).isMark() || tokens.get(i - 1).is("x");
-            if (tokens.get(i).isNumber() && afterMark) {
-                count = tokens.get(i).number();
-                int end = at;
-                at = i + 1;
+        for (int ahead = 1; !line.isOver(ahead); ahead++) {
+            Token before = line.token(ahead - 1);
+            if (line.isNumber(ahead) && (before.isMark() || before.is("x"))) {
+                count = line.number(ahead);
+                int end = line.at();
+                line.on(ahead + 1);
                 readAdjectives();
-                at = end;
+                line.to(end);
                 return;
             }
         }

@@ -86,25 +86,23 @@ public final class Numbers {
         return text.matches("-0(\\.0+)?") ? text.substring(1) : text;
     }
 
-    /** As cooks write: whole, or with the nearest of ⅛ ¼ ⅓ ½ ⅔ ¾ when within 4 %, else one or two decimals. */
+    /** As cooks write: whole, or with the nearest of ⅛ ¼ ⅓ ½ ⅔ ¾ when within 4 %, else one decimal, below 1 two. */
     public static String cooks(double value) {
         double whole = Math.floor(value + 1e-9);
         double rest = value - whole;
-        if (value >= 10 || rest < 0.02 * Math.max(1, whole)) {
+        if (value >= 10 || whole > 0 && rest < 0.02 * whole) {
             return plain(value, value >= 10 ? 0 : 1);
         }
-        String best = "";
-        double error = Double.MAX_VALUE;
+        double nearest = whole > 0 && rest < 1 - rest ? whole : whole + 1;
+        String best = plain(nearest, 0);
+        double error = Math.abs(value - nearest);
         for (char c : "⅛¼⅓½⅔¾".toCharArray()) {
             double off = Math.abs(rest - VULGAR_VALUES[VULGAR.indexOf(c)]);
             if (off < error) {
                 error = off;
-                best = String.valueOf(c);
+                best = (whole > 0 ? plain(whole, 0) : "") + c;
             }
         }
-        if (error <= 0.04 * value) {
-            return (whole > 0 ? plain(whole, 0) : "") + best;
-        }
-        return plain(value, value < 1 ? 2 : 1);
+        return error <= 0.04 * value ? best : plain(value, value < 1 ? 2 : 1);
     }
 }

@@ -46,7 +46,18 @@ public final class MadeUp {
         return food(new Composition(100 - percent, 0, 0, 0, 0, 0, 0, 0, percent, 0, 0), OptionalDouble.empty(), 0);
     }
 
+    /** Pieces that never fall apart, so much of them pulp. */
+    public static Food lasting(double pulp) {
+        return food(
+                new Composition(100 - pulp, 0, 0, 0, 0, 0, 0, 0, 0, pulp, 0), BodyForm.CUT, OptionalDouble.empty(), 0);
+    }
+
     private static Food food(Composition composition, OptionalDouble ph, double scovilleUnits, Trait... traits) {
+        return food(composition, BodyForm.SMOOTH, ph, scovilleUnits, traits);
+    }
+
+    private static Food food(
+            Composition composition, BodyForm form, OptionalDouble ph, double scovilleUnits, Trait... traits) {
         return new Food(
                 "made-up",
                 "made up",
@@ -54,7 +65,7 @@ public final class MadeUp {
                 composition,
                 composition.starch() > 0 ? Optional.of(StarchKind.MAIZE) : Optional.empty(),
                 FatForm.FREE,
-                BodyForm.SMOOTH,
+                form,
                 1,
                 1,
                 Map.of(),

@@ -160,23 +160,28 @@ class LineReaderTest {
         LineReading r = reader.read(row.get("line"));
         return String.format(
                 Locale.ROOT,
-                "%s|%s|%s|%.2f|%.3f|%s|%s|%s",
+                "%s|%s|%s|%.2f|%.3f|%s|%s|%s|%s",
                 row.get("kitchen"),
                 row.get("line"),
                 r.food().map(Food::id).orElse(""),
                 r.massG(),
                 r.logSd(),
                 r.sureness(),
+                r.amount(),
                 String.join(" ", r.unknownWords()),
                 r.remark().map(Finding::code).orElse(""));
     }
 
-    /** What is read of each line to the last figure; ./gradior docs writes it down anew, to be looked through. */
-    @Test
-    void everyLineIsReadAsItWasLastLookedThrough() throws IOException {
+    /**
+     * What is read of each line to the last figure; ./gradior docs writes it down anew, to be looked through. The third list has every unit, and
+     * every way to say an amount that the reader knows.
+     */
+    @ParameterizedTest
+    @CsvSource({"lines, reads", "more-lines, more-reads", "amounts, amounts"})
+    void everyLineIsReadAsItWasLastLookedThrough(String lines, String reads) throws IOException {
         Written.inFile(
-                Path.of("src/test/resources/measure/reads.txt"),
-                handWritten().stream().map(LineReaderTest::reads).toList());
+                Path.of("src/test/resources/measure/" + reads + ".txt"),
+                lines(lines).stream().map(LineReaderTest::reads).toList());
     }
 
     @ParameterizedTest

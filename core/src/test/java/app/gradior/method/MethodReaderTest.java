@@ -2,16 +2,24 @@ package app.gradior.method;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.gradior.Written;
+import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
+import app.gradior.larder.Food;
 import app.gradior.measure.MeasureSystem;
 import app.gradior.method.ReadRecipe.Span;
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -85,6 +93,60 @@ class MethodReaderTest {
         assertThat(read.lines())
                 .allSatisfy(line ->
                         assertThat(line.stage()).isBetween(1, read.stages().size()));
+    }
+
+    /** What is read of each text to the last figure; ./gradior docs writes it down anew, so that a changed rule shows all that it changes. */
+    @Test
+    void everyTextIsReadAsItWasLastLookedThrough() throws IOException {
+        Written.inFile(
+                Path.of("src/test/resources/method/reads.txt"),
+                texts().stream()
+                        .flatMap(text -> told(text.id(), read(text.text())))
+                        .toList());
+    }
+
+    private static Stream<String> told(String id, ReadRecipe read) {
+        List<String> told = new ArrayList<>();
+        told.add(row(id, "sauce", read.name(), range(read.yieldMl())));
+        read.lines()
+                .forEach(line -> told.add(row(
+                        id,
+                        "line",
+                        line.text(),
+                        line.reading().food().map(Food::id).orElse("?"),
+                        String.format(Locale.ROOT, "%.1f g", line.reading().massG()),
+                        line.stage(),
+                        line.optional() ? "optional" : "",
+                        line.part() ? "part" : "",
+                        line.group(),
+                        place(line.at()))));
+        read.stages()
+                .forEach(stage -> told.add(row(
+                        id,
+                        "stage",
+                        stage.kind().key(),
+                        stage.end().by(),
+                        stage.end().value().isPresent() ? stage.end().value().getAsDouble() : "",
+                        range(stage.minutes()),
+                        stage.look().map(Look::key).orElse(""),
+                        stage.lid().map(Enum::name).orElse(""),
+                        stage.sure() ? "sure" : "doubtful",
+                        place(stage.at()))));
+        read.left().forEach(left -> told.add(row(id, "left", left.why(), place(left.at()))));
+        return told.stream();
+    }
+
+    private static String row(Object... cells) {
+        return Arrays.stream(cells).map(String::valueOf).collect(Collectors.joining("|"));
+    }
+
+    private static String range(Optional<ReadRecipe.Range> range) {
+        return range.map(r -> String.format(Locale.ROOT, "%.2f-%.2f", r.low(), r.high()))
+                .orElse("");
+    }
+
+    private static String place(Span span) {
+        return span.from() + "-" + span.to();
     }
 
     private static List<Span> spans(ReadRecipe read) {

@@ -13,8 +13,11 @@ import java.sql.Statement;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.locks.LockSupport;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -30,6 +33,8 @@ final class GaleraCluster implements AutoCloseable {
             "root".equals(System.getProperty("user.name")) ? "mysql" : System.getProperty("user.name");
 
     private static final Duration LONGEST_JOIN = Duration.ofMinutes(3);
+    /** So often in a row, half a second apart, all agree before it is believed: longer than who is cut off takes to notice. */
+    private static final int WHOLE_SEEN = 5;
 
     private static final Pattern POSITION = Pattern.compile("Recovered position: *(\\S+:\\d+)");
 
@@ -137,13 +142,22 @@ final class GaleraCluster implements AutoCloseable {
         }
 
         private boolean isSynced() {
+            return "Synced".equals(status().get("wsrep_local_state_comment"));
+        }
+
+        /** What it says of itself and the others; nothing when nobody gets through to it. */
+        private Map<String, String> status() {
+            Map<String, String> status = new HashMap<>();
             try (Connection connection = DriverManager.getConnection(address() + "/" + AS_ROOT);
                     Statement statement = connection.createStatement();
-                    ResultSet row = statement.executeQuery("show status like 'wsrep_local_state_comment'")) {
-                return row.next() && "Synced".equals(row.getString(2));
+                    ResultSet row = statement.executeQuery("show status like 'wsrep_%'")) {
+                while (row.next()) {
+                    status.put(row.getString(1), row.getString(2));
+                }
             } catch (SQLException e) {
-                return false;
+                status.clear();
             }
+            return status;
         }
 
         private String lastLines() {
@@ -283,6 +297,31 @@ final class GaleraCluster implements AutoCloseable {
             throw new UncheckedIOException(e);
         }
         nodes.get(node).awaitSynced();
+        awaitWhole();
+    }
+
+    /**
+     * Until each sees all others in the same view and has what they have. One that was cut off for a moment still says so of the view before, and if
+     * whoever sends it what it lacks is then killed, it waits for the rest for ever.
+     */
+    private void awaitWhole() {
+        long end = System.nanoTime() + LONGEST_JOIN.toNanos();
+        int seen = 0;
+        while (seen < WHOLE_SEEN) {
+            Set<String> views = nodes.stream()
+                    .map(Node::status)
+                    .map(status -> status.get("wsrep_local_state_comment")
+                            + status.get("wsrep_cluster_size")
+                            + status.get("wsrep_cluster_conf_id"))
+                    .collect(Collectors.toSet());
+            boolean whole = views.size() == 1 && views.iterator().next().startsWith("Synced" + nodes.size());
+            seen = whole ? seen + 1 : 0;
+            if (System.nanoTime() > end) {
+                throw new IllegalStateException("never whole again: " + views + "\n"
+                        + nodes.stream().map(Node::lastLines).collect(Collectors.joining("\n--\n")));
+            }
+            LockSupport.parkNanos(Duration.ofMillis(500).toNanos());
+        }
     }
 
     /** One node sees the others no more, nor they it; by a cable that is pulled nobody else does either. */
@@ -293,7 +332,7 @@ final class GaleraCluster implements AutoCloseable {
             on(node, "set global wsrep_provider_options = 'gmcast.isolate=" + (away ? 1 : 0) + "'");
         }
         if (!away) {
-            nodes.get(node).awaitSynced();
+            awaitWhole();
         }
     }
 

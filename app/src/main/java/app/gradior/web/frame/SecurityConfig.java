@@ -99,6 +99,7 @@ class SecurityConfig {
                                 .CrossOriginResourcePolicy.SAME_ORIGIN));
     }
 
+    // Wide: all that lets a call in or holds it back.
     @Bean
     @Order(1)
     SecurityFilterChain api(

@@ -9,17 +9,24 @@ import app.gradior.NewKitchen;
 import app.gradior.room.house.Kitchens;
 import app.gradior.room.house.Tokens;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.MvcResult;
+import tools.jackson.databind.json.JsonMapper;
 
 /** A token that was told to wait is not asked about again before it has waited; another of the same kitchen is. */
 @ApplicationTest
@@ -40,6 +47,9 @@ class TokenFilterTest {
 
     @Autowired
     private Quotas quotas;
+
+    @Autowired
+    private JsonMapper json;
 
     @Test
     void refusedWhileItShouldWait() throws Exception {
@@ -81,6 +91,27 @@ class TokenFilterTest {
         done.countDown();
         assertThat(before.get(1, TimeUnit.MINUTES)).isTrue();
         assertThat(reckoned.get(1, TimeUnit.MINUTES)).as("no pot of theirs").isEqualTo(404);
+    }
+
+    /** While somebody's page is made: what was reckoned is rested for, with its answer on its way already; a plain call is not. */
+    @ParameterizedTest
+    @CsvSource({"/api/v1/plan, true", "/api/v1/batches/7/forecast, true", "/api/v1/batches/7, false"})
+    void whatIsReckonedMakesRoomOnceItsAnswerIsOut(String path, boolean reckoned) throws Exception {
+        String token = tokens.make(NewKitchen.of(kitchens).id(), "device", Tokens.Scope.READ);
+        MockHttpServletRequest request = new MockHttpServletRequest("GET", path);
+        request.addHeader("Authorization", "Bearer " + token);
+        MockHttpServletResponse response = new MockHttpServletResponse();
+        AtomicLong nanos = new AtomicLong();
+        List<Boolean> outBeforeRests = new ArrayList<>();
+        PeopleFirst people = new PeopleFirst(nanos::get, ns -> {
+            nanos.addAndGet(ns);
+            outBeforeRests.add(response.isCommitted());
+        });
+        people.page();
+        new TokenFilter(tokens, json, quotas, told, people, false)
+                .doFilter(request, response, (call, answer) -> nanos.addAndGet(1_000_000));
+        assertThat(response.getStatus()).isEqualTo(200);
+        assertThat(outBeforeRests).hasSize(reckoned ? 32 : 0).doesNotContain(false);
     }
 
     private static <T> FutureTask<T> inAThread(Callable<T> what) {
