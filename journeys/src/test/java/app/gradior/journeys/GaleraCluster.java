@@ -36,7 +36,7 @@ final class GaleraCluster implements AutoCloseable {
     /** So often in a row, half a second apart, all agree before it is believed: longer than who is cut off takes to notice. */
     private static final int WHOLE_SEEN = 5;
 
-    private static final Pattern POSITION = Pattern.compile("Recovered position: *(\\S+:\\d+)");
+    private static final Pattern POSITION = Pattern.compile("Recovered position: *(\\S+:-?\\d+)");
 
     private static final int SIZE = 3;
     private static final String LOOPBACK = "127.0.0.1";
@@ -78,18 +78,25 @@ final class GaleraCluster implements AutoCloseable {
         private String recovered() throws IOException {
             Path found = folder.resolve(name + ".recovered");
             Files.deleteIfExists(found);
-            new ProcessBuilder(server("--skip-networking", "--wsrep-recover"))
+            new ProcessBuilder(server(others(), "--skip-networking", "--wsrep-recover"))
                     .redirectErrorStream(true)
                     .redirectOutput(found.toFile())
                     .start()
                     .onExit()
                     .join();
             Matcher position = POSITION.matcher(Files.readString(found));
-            return position.find() ? position.group(1) : "";
+            if (!position.find()) {
+                throw new IllegalStateException(name + " does not say how far it had come: " + Files.readString(found));
+            }
+            return position.group(1);
         }
 
-        /** The server's command over its own data. */
-        private List<String> server(String... more) throws IOException {
+        private String others() {
+            return nodes.stream().map(n -> n.host + ":" + n.group).collect(Collectors.joining(","));
+        }
+
+        /** The server's command over its own data: with less it does not even say how far it had come. */
+        private List<String> server(String others, String... more) throws IOException {
             List<String> command = new ArrayList<>(List.of(
                     "mariadbd",
                     "--no-defaults",
@@ -97,8 +104,12 @@ final class GaleraCluster implements AutoCloseable {
                     "--datadir=" + data(),
                     "--tmpdir=" + PrivateMariaDb.own(data(), USER),
                     "--socket=" + folder.resolve(name + ".sock"),
+                    "--binlog-format=ROW",
+                    "--innodb-autoinc-lock-mode=2",
                     "--wsrep-on=ON",
-                    "--wsrep-provider=" + LIBRARY));
+                    "--wsrep-provider=" + LIBRARY,
+                    "--wsrep-cluster-name=rehearsal",
+                    "--wsrep-cluster-address=gcomm://" + others));
             command.addAll(List.of(more));
             return command;
         }
@@ -108,8 +119,8 @@ final class GaleraCluster implements AutoCloseable {
         }
 
         private void start(boolean first, String position) throws IOException {
-            String peers = nodes.stream().map(n -> n.host + ":" + n.group).collect(Collectors.joining(","));
             List<String> command = server(
+                    first ? "" : others(),
                     "--pid-file=" + folder.resolve(name + ".pid"),
                     "--bind-address=" + host,
                     "--port=" + port,
@@ -117,12 +128,8 @@ final class GaleraCluster implements AutoCloseable {
                     "--character-set-server=utf8mb4",
                     "--collation-server=utf8mb4_unicode_ci",
                     "--default-time-zone=+00:00",
-                    "--binlog-format=ROW",
-                    "--innodb-autoinc-lock-mode=2",
                     "--innodb-buffer-pool-size=64M",
                     "--innodb-flush-log-at-trx-commit=2",
-                    "--wsrep-cluster-name=rehearsal",
-                    "--wsrep-cluster-address=gcomm://" + (first ? "" : peers),
                     "--wsrep-node-name=" + name,
                     "--wsrep-node-address=" + host + ":" + group,
                     "--wsrep-sst-method=rsync",

@@ -29,7 +29,11 @@ public class PeopleFirst {
     /** Between a page and what it asks for next: a rest does not end in such a gap. */
     private static final long GAP_NS = TimeUnit.MILLISECONDS.toNanos(30);
 
+    /** A page that takes longer waits for something, a picture over a slow line say, and needs no room. */
+    private static final long LONGEST_NS = TimeUnit.SECONDS.toNanos(2);
+
     private final AtomicInteger pages = new AtomicInteger();
+    private volatile long lastBegun;
     private volatile long lastMade;
     private final LongSupplier nanos;
     private final LongConsumer park;
@@ -47,6 +51,7 @@ public class PeopleFirst {
     PeopleFirst(LongSupplier nanos, LongConsumer park) {
         this.nanos = nanos;
         this.park = park;
+        this.lastBegun = nanos.getAsLong() - LONGEST_NS;
         this.lastMade = nanos.getAsLong() - GAP_NS;
     }
 
@@ -58,6 +63,7 @@ public class PeopleFirst {
 
     /** Begins a page; closed when it is made. */
     public Page page() {
+        lastBegun = nanos.getAsLong();
         pages.incrementAndGet();
         return () -> {
             lastMade = nanos.getAsLong();
@@ -66,7 +72,8 @@ public class PeopleFirst {
     }
 
     private boolean anybody() {
-        return pages.get() > 0 || nanos.getAsLong() - lastMade < GAP_NS;
+        long now = nanos.getAsLong();
+        return pages.get() > 0 && now - lastBegun < LONGEST_NS || now - lastMade < GAP_NS;
     }
 
     /**
@@ -104,7 +111,9 @@ public class PeopleFirst {
 
         @Override
         public void goOn() {
-            if (anybody() && nanos.getAsLong() - since >= WORK_NS) {
+            if (!anybody()) {
+                since = nanos.getAsLong(); // what was done with nobody there is owed to nobody
+            } else if (nanos.getAsLong() - since >= WORK_NS) {
                 rest();
             }
         }

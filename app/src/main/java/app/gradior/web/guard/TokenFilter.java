@@ -111,7 +111,7 @@ public final class TokenFilter extends OncePerRequestFilter {
                 if (reckons) {
                     people.behind(() -> {
                         chain.doFilter(call, response);
-                        response.flushBuffer(); // it need not wait for the room that its work makes
+                        end(response); // it need not wait for the room that its work makes
                     });
                 } else {
                     chain.doFilter(call, response);
@@ -127,6 +127,16 @@ public final class TokenFilter extends OncePerRequestFilter {
             throw e;
         } catch (Exception e) {
             throw new ServletException(e);
+        }
+    }
+
+    /** Sends all of an answer, its last piece too, before this thread is done. */
+    private static void end(HttpServletResponse response) throws IOException {
+        response.flushBuffer();
+        try {
+            response.getOutputStream().close();
+        } catch (IllegalStateException e) {
+            response.getWriter().close(); // it was written so
         }
     }
 

@@ -63,11 +63,11 @@ class PeopleFirstTest {
         works(pace, 10_000);
         PeopleFirst.Page page = people.page();
         meanwhile = once(page);
-        now += 100;
+        now += 5_000;
         long began = now;
         pace.goOn();
         assertThat(now - began)
-                .as("half a millisecond, and whether another follows, of the hundred and more that were owed")
+                .as("half a millisecond, and whether another follows, of the eighty that were owed")
                 .isEqualTo(30_500);
         assertThat(works(pace, 3_000)).isEqualTo(3_000);
     }
@@ -106,11 +106,23 @@ class PeopleFirstTest {
                     throw new IOException("broken off");
                 }))
                 .isEqualTo(17 * 20_000);
-        assertThat(behind(() -> now += 5_000_000))
+        assertThat(behind(() -> now += 400_000))
                 .as("everything is slow: no more than 0.6 s")
-                .isEqualTo(5_600_000);
+                .isEqualTo(1_000_000);
         meanwhile = once(page);
         assertThat(behind(() -> now += 20_000)).as("until the page is made").isEqualTo(50_500);
+    }
+
+    @Test
+    void aPageThatWaitsForSomethingNeedsNoRoom() {
+        people.page();
+        Pace pace = people.pace();
+        now += 1_999_000;
+        pace.goOn();
+        assertThat(rests).as("until the two seconds are over").containsExactly(500L, 500L);
+        assertThat(works(pace, 24_000)).isEqualTo(24_000);
+        people.page();
+        assertThat(works(pace, 1_000)).as("another page").isEqualTo(17_000);
     }
 
     private Runnable once(PeopleFirst.Page page) {
