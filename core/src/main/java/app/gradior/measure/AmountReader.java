@@ -48,8 +48,7 @@ final class AmountReader {
         readHalfMore();
         readMore();
         skipSecondMeasure();
-        if (line.is(",")
-                && (line.is(1, "heaped") || line.is(1, "heaping") || line.is(1, "rounded") || line.is(1, "level"))) {
+        if (line.is(",") && line.isAny(1, "heaped", "heaping", "rounded", "level")) {
             line.on(1);
         }
         readAdjectives();
@@ -93,17 +92,14 @@ final class AmountReader {
 
     /** "juice of 1 lemon", "zest and juice of 2 limes". */
     private void readParts() {
-        if (!line.is("juice") && !line.is("zest")) {
+        if (!line.isAny(0, "juice", "zest")) {
             return;
         }
         int ahead = 1;
-        if (line.is(1, "and") && (line.is(2, "zest") || line.is(2, "juice"))) {
+        if (line.is(1, "and") && line.isAny(2, "juice", "zest")) {
             ahead = 3;
         }
-        boolean follows = !line.isOver(ahead)
-                && (line.is(ahead, "of")
-                        || line.is(ahead, "from")
-                        || line.number(ahead).isPresent());
+        boolean follows = line.isAny(ahead, "of", "from") || line.number(ahead).isPresent();
         if (!follows) {
             return;
         }
@@ -127,7 +123,7 @@ final class AmountReader {
     private void readPartsOfCount() {
         int back = line.at();
         line.skip("the");
-        if ((line.is("juice") || line.is("zest")) && line.is(1, "of")) {
+        if (line.isAny(0, "juice", "zest") && line.is(1, "of")) {
             takePart(line.token(0));
             line.on(2);
             OptionalDouble times = line.number(0);
@@ -190,9 +186,8 @@ final class AmountReader {
             line.on(1);
             line.skip("-");
         }
-        boolean inches =
-                line.is("inch") || line.is("in") && (line.is(1, "piece") || line.is(1, "knob") || line.is(1, "length"));
-        if (inches || line.is("cm") || line.is("centimetre") || line.is("centimeter")) {
+        boolean inches = line.is("inch") || line.is("in") && line.isAny(1, "piece", "knob", "length");
+        if (inches || line.isAny(0, "cm", "centimetre", "centimeter")) {
             line.on(1);
             line.skip("-");
             lengthCm = OptionalDouble.of(each * (inches ? CM_PER_INCH : 1));

@@ -49,13 +49,13 @@ final class CountReader {
 
     /** "one and a half", "a few", "three quarters", "1 and 1/2", "a couple of". */
     private double mixedWords(double value) {
-        if (value == 1 && isAny("few", "couple", "half", "quarter", "third")) {
+        if (value == 1 && line.isAny(0, "few", "couple", "half", "quarter", "third")) {
             double words = line.number(0).orElse(1);
             line.on(1);
             line.skip("of");
             return words;
         }
-        if (value >= 1 && value <= MOST_SHARES && isAny("quarter", "third", "half", "eighth")) {
+        if (value >= 1 && value <= MOST_SHARES && line.isAny(0, "quarter", "third", "half", "eighth")) {
             double share = line.number(0).orElse(1);
             line.on(1);
             return value * share;
@@ -73,18 +73,9 @@ final class CountReader {
         return value;
     }
 
-    private boolean isAny(String... words) {
-        for (String word : words) {
-            if (line.is(word)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     private Counted withRange(double low) {
         int back = line.at();
-        if (line.skip("-", "–", "to", "or", "and") && !isAny("a", "an")) {
+        if (line.skip("-", "–", "to", "or", "and") && !line.isAny(0, "a", "an")) {
             double high = line.number(0).orElse(0);
             if (high > low && low > 0 && high <= WIDEST * low) {
                 line.on(1);

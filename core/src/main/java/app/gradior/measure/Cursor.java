@@ -1,6 +1,7 @@
 package app.gradior.measure;
 
 import app.gradior.measure.Words.Token;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -47,15 +48,15 @@ final class Cursor {
         return !isOver(ahead) && token(ahead).is(word);
     }
 
-    /** Moves past the first of these that stands here. */
+    boolean isAny(int ahead, String... words) {
+        return !isOver(ahead) && Arrays.asList(words).contains(token(ahead).text());
+    }
+
+    /** Moves past a word that is any of these. */
     boolean skip(String... words) {
-        for (String word : words) {
-            if (is(word)) {
-                on(1);
-                return true;
-            }
-        }
-        return false;
+        boolean any = isAny(0, words);
+        on(any ? 1 : 0);
+        return any;
     }
 
     /** The unit that the word names, if it does. */

@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** What goes into a pot of each food there is, and with what each part of it leaves: part by part, worked out here once more. */
 class PartedTest {
-    /** A hundredweight of everything, raw and cooked: every part there is. */
+    /** A hundred grams of every food, and some of them cooked: every part there is. */
     private static final Mixture EVERYTHING = Catalogue.standard().foods().stream()
             .map(food -> Mixture.of(food, 100))
             .reduce(Mixture.EMPTY, Mixture::plus)

@@ -78,7 +78,7 @@ final class GaleraCluster implements AutoCloseable {
         private String recovered() throws IOException {
             Path found = folder.resolve(name + ".recovered");
             Files.deleteIfExists(found);
-            new ProcessBuilder(server(others(), "--skip-networking", "--wsrep-recover"))
+            new ProcessBuilder(server(members(), "--skip-networking", "--wsrep-recover"))
                     .redirectErrorStream(true)
                     .redirectOutput(found.toFile())
                     .start()
@@ -91,12 +91,13 @@ final class GaleraCluster implements AutoCloseable {
             return position.group(1);
         }
 
-        private String others() {
+        /** All of them, as each is told. */
+        private String members() {
             return nodes.stream().map(n -> n.host + ":" + n.group).collect(Collectors.joining(","));
         }
 
         /** The server's command over its own data: with less it does not even say how far it had come. */
-        private List<String> server(String others, String... more) throws IOException {
+        private List<String> server(String members, String... more) throws IOException {
             List<String> command = new ArrayList<>(List.of(
                     "mariadbd",
                     "--no-defaults",
@@ -109,7 +110,7 @@ final class GaleraCluster implements AutoCloseable {
                     "--wsrep-on=ON",
                     "--wsrep-provider=" + LIBRARY,
                     "--wsrep-cluster-name=rehearsal",
-                    "--wsrep-cluster-address=gcomm://" + others));
+                    "--wsrep-cluster-address=gcomm://" + members));
             command.addAll(List.of(more));
             return command;
         }
@@ -120,7 +121,7 @@ final class GaleraCluster implements AutoCloseable {
 
         private void start(boolean first, String position) throws IOException {
             List<String> command = server(
-                    first ? "" : others(),
+                    first ? "" : members(),
                     "--pid-file=" + folder.resolve(name + ".pid"),
                     "--bind-address=" + host,
                     "--port=" + port,

@@ -99,8 +99,8 @@ final class NeighbourBenchmark {
                 "slower: least, most",
                 "answered");
         for (Asks asks : Asks.values()) {
-            double slower = middle(ratios(turns, asks));
             double[] all = ratios(turns, asks);
+            double slower = middle(all);
             System.out.printf(
                     Locale.ROOT,
                     "%-34s %8.1f %10.1f %10.2f %11.2f %10.2f %9d %s%n",

@@ -132,7 +132,6 @@ public final class TokenFilter extends OncePerRequestFilter {
 
     /** Sends all of an answer, its last piece too, before this thread is done. */
     private static void end(HttpServletResponse response) throws IOException {
-        response.flushBuffer();
         try {
             response.getOutputStream().close();
         } catch (IllegalStateException e) {
