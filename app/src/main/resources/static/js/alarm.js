@@ -1,6 +1,7 @@
 // @ts-check
 // What cannot wait is told on every page, by shape and by sound, until it is heard. The strip of pots is kept fresh on the way.
 import { headers, piece } from './http.js';
+import { released } from './press.js';
 import { TapQueue, waitingPots } from './queue.js';
 import { get, list, set } from './store.js';
 import { word } from './words.js';
@@ -179,6 +180,7 @@ async function look() {
     await tellHeard();
     const fresh = new DOMParser().parseFromString(await piece('/strip'), 'text/html').querySelector('#strip');
     const here = document.querySelector('#strip');
+    await released(here);
     if (here && fresh && fresh.innerHTML !== here.innerHTML && !here.contains(document.activeElement)) {
       here.replaceWith(fresh.cloneNode(true));
     }

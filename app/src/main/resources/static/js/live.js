@@ -2,6 +2,7 @@
 // A question that is answered as it is typed; the address keeps it, so that it can be sent on.
 import { typedInto } from './brought.js';
 import { piece, settled } from './http.js';
+import { released } from './press.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#live'));
 let asked = 0;
@@ -20,6 +21,7 @@ async function answer(fieldsToo) {
   data.delete('_csrf');
   try {
     const fresh = new DOMParser().parseFromString(await piece(`${form.dataset.live}?${data}`), 'text/html');
+    await released(form, document.querySelector('#answer'));
     if (ticket !== asked) {
       return;
     }

@@ -2,6 +2,7 @@
 // Every move of the form is answered by the server; the address keeps the plan. The chart is a slider: by drag, tap or arrow keys.
 import { typedInto } from './brought.js';
 import { piece, settled } from './http.js';
+import { released } from './press.js';
 
 const form = /** @type {HTMLFormElement} */ (document.querySelector('#plan'));
 let asked = 0;
@@ -24,6 +25,7 @@ async function answer() {
   try {
     const text = await piece(`/plan/answer?${data}`);
     const fresh = new DOMParser().parseFromString(text, 'text/html').querySelector('#answer');
+    await released(document.querySelector('#answer'));
     if (ticket === asked && fresh) {
       const sliding = document.activeElement?.id === 'ways';
       document.querySelector('#answer')?.replaceWith(fresh);

@@ -3,6 +3,7 @@
 import { speak } from './hands.js';
 import { NoPiece, piece, renew } from './http.js';
 import { TapQueue } from './queue.js';
+import { released } from './press.js';
 import { get, set } from './store.js';
 import { wind } from './stopwatch.js';
 import { setClock, showTimes } from './ticking.js';
@@ -27,6 +28,7 @@ let prefix = '';
 
 async function refresh() {
   const fresh = new DOMParser().parseFromString(await piece(`/pot/${id}/panel`), 'text/html').querySelector('#panel');
+  await released(document.querySelector('#panel'));
   const focused = document.activeElement instanceof HTMLElement ? signatures(document.activeElement) : [];
   if (fresh) {
     setClock(fresh);

@@ -1,6 +1,7 @@
 // @ts-check
 // The hob's figures grow old: fetch the page's own main again now and then.
 import { piece } from './http.js';
+import { released } from './press.js';
 
 const EVERY_MS = 20_000;
 
@@ -11,6 +12,7 @@ setInterval(async () => {
   try {
     const fresh = new DOMParser().parseFromString(await piece(location.href), 'text/html').querySelector('#main');
     const main = document.querySelector('#main');
+    await released(main);
     if (fresh && main && !main.contains(document.activeElement)) {
       main.replaceChildren(...fresh.childNodes);
     }

@@ -95,6 +95,46 @@ class LivePotJourneyTest {
     }
 
     @Test
+    void aTapCountsAlsoWhenWhatItWentDownOnIsPutAnewBeforeItComesUp() {
+        OwnKitchen kitchen = OwnKitchen.take();
+        try (Browser browser = new Browser()) {
+            Page stove = enter(browser, kitchen, 1280);
+            Page phone = enter(browser, kitchen, 390);
+
+            stove.locator("[aria-pressed][data-look=rolling]").hover();
+            stove.mouse().down();
+            panelComesAnew(stove, phone);
+            assertThat(stove.locator(".log").textContent())
+                    .as("the panel waits for the finger")
+                    .doesNotContain("Stirred");
+            stove.mouse().up();
+            assertThat(stove.locator("[aria-pressed][data-look=rolling]")).hasAttribute("aria-pressed", "true");
+            assertThat(stove.locator(".log")).containsText("Stirred");
+
+            stove.locator("[aria-pressed][data-look=gentle]").focus();
+            stove.keyboard().down(" ");
+            panelComesAnew(stove, phone);
+            stove.keyboard().up(" ");
+            assertThat(stove.locator("[aria-pressed][data-look=gentle]")).hasAttribute("aria-pressed", "true");
+
+            stove.locator(".put-right a").first().hover();
+            stove.mouse().down();
+            panelComesAnew(stove, phone);
+            stove.mouse().up();
+            assertThat(stove).hasURL(java.util.regex.Pattern.compile("/bench/right"));
+            assertThat(browser.errors()).isEmpty();
+        }
+    }
+
+    /** What the other device records has the panel fetched, and put there if nothing keeps it from that. */
+    private static void panelComesAnew(Page here, Page other) {
+        here.waitForResponse(
+                answer -> answer.url().endsWith("/panel"),
+                () -> other.keyboard().press("t"));
+        here.evaluate("() => new Promise((soon) => setTimeout(soon, 200))");
+    }
+
+    @Test
     void whatCannotWaitIsToldOnEveryPageUntilItIsHeard() {
         OwnKitchen kitchen = OwnKitchen.take();
         try (Browser browser = new Browser()) {
