@@ -70,7 +70,7 @@ public abstract class CookedGravy {
     }
 
     @BeforeEach
-    void aBatchThatIsOver() {
+    protected void aBatchThatIsOver() {
         kitchen = fresh();
         kit.addPot(kitchen.id(), "Rondeau", new PotShape(240, 232, 130), 1950, PotMaterial.ENAMEL);
         kit.addBurner(kitchen.id(), "Front", BurnerKind.GAS, 1100);

@@ -150,6 +150,8 @@ class LeavingTest extends PageCalls {
         practised(owner);
         by(owner, "/account/sessions/end-others", "x", "");
         jdbc.update("insert into kitchen_in_house (kitchen_id, food_id) values (?, 'f')", kitchen);
+        jdbc.update(
+                "insert into batch_past (batch_id, kitchen_id, entries, log) values (?, ?, 1, 'x')", batch, kitchen);
     }
 
     /** A practice pot, judged, with the eye to be used. */

@@ -25,6 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class BatchLoading {
     private final BatchMapper batches;
+    private final Logs logs;
     private final Kitchens kitchens;
     private final EventJson json;
     private final Understanding understanding;
@@ -36,8 +37,14 @@ public class BatchLoading {
             .build();
 
     BatchLoading(
-            BatchMapper batches, Kitchens kitchens, EventJson json, Understanding understanding, FoodSnapshots foods) {
+            BatchMapper batches,
+            Logs logs,
+            Kitchens kitchens,
+            EventJson json,
+            Understanding understanding,
+            FoodSnapshots foods) {
         this.batches = batches;
+        this.logs = logs;
         this.kitchens = kitchens;
         this.json = json;
         this.understanding = understanding;
@@ -50,7 +57,7 @@ public class BatchLoading {
      * @throws CannotReckon when what was kept of it cannot be read
      */
     Batch batch(BatchRow row) {
-        List<EventRow> kept = batches.events(row.kitchenId(), row.id());
+        List<EventRow> kept = logs.of(row.kitchenId(), row.id());
         try {
             return with(row, kept);
         } catch (RuntimeException e) {

@@ -134,7 +134,8 @@ interface BatchMapper {
     int delete(@Param("kitchenId") long kitchenId, @Param("id") long id);
 
     @Select("""
-            select (select count(*) from batch_event where kitchen_id = #{kitchenId} and batch_id = #{id}) events,
+            select (select count(*) from batch_event where kitchen_id = #{kitchenId} and batch_id = #{id})
+                     + coalesce((select entries from batch_past where kitchen_id = #{kitchenId} and batch_id = #{id}), 0) events,
                    (select count(*) from container where kitchen_id = #{kitchenId} and batch_id = #{id}) containers,
                    (select count(*) from photo where kitchen_id = #{kitchenId} and batch_id = #{id}) photos
             """)

@@ -51,6 +51,7 @@ public class Batches {
     private static final Duration LONGEST_ON = Duration.ofDays(3);
 
     private final BatchMapper batches;
+    private final Logs logs;
     private final EventJson json;
     private final Understanding understanding;
     private final FoodSnapshots foods;
@@ -63,6 +64,7 @@ public class Batches {
     // Wide: what recording a batch touches.
     Batches(
             BatchMapper batches,
+            Logs logs,
             EventJson json,
             Understanding understanding,
             FoodSnapshots foods,
@@ -72,6 +74,7 @@ public class Batches {
             Clock clock,
             ApplicationEventPublisher publisher) {
         this.batches = batches;
+        this.logs = logs;
         this.json = json;
         this.understanding = understanding;
         this.foods = foods;
@@ -156,6 +159,9 @@ public class Batches {
     @Retryable(includes = ConcurrencyFailureException.class, maxRetries = 4, delay = 20, jitter = 20, multiplier = 2)
     public Recorded record(Kitchen kitchen, long batchId, Draft draft) {
         BatchRow row = batches.lock(kitchen.id(), batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
+        if (row.state().equals(Batch.State.FINISHED.name())) {
+            logs.layOut(kitchen.id(), batchId);
+        }
         Optional<EventRow> before = batches.findEvent(kitchen.id(), batchId, draft.clientKey());
         if (before.isPresent()) {
             return new Recorded(loading.event(before.get()), true);
@@ -329,7 +335,7 @@ public class Batches {
     public void delete(long kitchenId, long batchId) {
         BatchRow row = batches.lock(kitchenId, batchId).orElseThrow(() -> Refusal.missing(Thing.BATCH));
         publisher.publishEvent(new BatchGoes(kitchenId, batchId, row.state().equals(Batch.State.FINISHED.name())));
-        batches.deleteEvents(kitchenId, batchId);
+        logs.delete(kitchenId, batchId);
         batches.deletePlan(kitchenId, batchId);
         summaries.forget(kitchenId, batchId);
         batches.deletePhotos(kitchenId, batchId);

@@ -22,6 +22,7 @@ public class BatchesAsKept {
     private static final Logger LOG = LoggerFactory.getLogger(BatchesAsKept.class);
 
     private final BatchMapper batches;
+    private final Logs logs;
     private final PhotoMapper photos;
     private final BatchLoading loading;
     private final BatchSummaries summaries;
@@ -29,11 +30,13 @@ public class BatchesAsKept {
 
     BatchesAsKept(
             BatchMapper batches,
+            Logs logs,
             PhotoMapper photos,
             BatchLoading loading,
             BatchSummaries summaries,
             Recorders recorders) {
         this.batches = batches;
+        this.logs = logs;
         this.photos = photos;
         this.loading = loading;
         this.summaries = summaries;
@@ -78,7 +81,7 @@ public class BatchesAsKept {
 
     /** All that an account recorded in a kitchen, the oldest first. */
     public List<RecordedBy> recordedBy(long kitchenId, long accountId) {
-        return batches.recordedBy(kitchenId, accountId);
+        return logs.recordedBy(kitchenId, accountId);
     }
 
     /** The batches' ids, the oldest first. */
@@ -96,7 +99,7 @@ public class BatchesAsKept {
                 row.state(),
                 row.startedAt(),
                 row.finishedAt(),
-                batches.events(kitchenId, id).stream()
+                logs.of(kitchenId, id).stream()
                         .map(e -> new Event(
                                 e.clientKey(),
                                 e.happenedAt(),

@@ -42,6 +42,7 @@ public class Erasure {
                 rows::practiceRun,
                 rows::practiceConsent,
                 rows::batchEvent,
+                rows::batchPast,
                 rows::recorder,
                 rows::batchPlan,
                 rows::plan,

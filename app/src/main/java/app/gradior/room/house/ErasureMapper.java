@@ -51,6 +51,9 @@ interface ErasureMapper {
     @Delete("delete from batch_event where kitchen_id = #{kitchenId}")
     void batchEvent(long kitchenId);
 
+    @Delete("delete from batch_past where kitchen_id = #{kitchenId}")
+    void batchPast(long kitchenId);
+
     @Delete("delete from recorder where kitchen_id = #{kitchenId}")
     void recorder(long kitchenId);
 
