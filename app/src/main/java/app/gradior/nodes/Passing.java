@@ -9,10 +9,10 @@ import org.jspecify.annotations.Nullable;
 /** Faults of the database that pass: nobody is there for a moment, or whoever is there cannot do it just now. */
 public final class Passing {
     /**
-     * MariaDB: a node that is cut off from its cluster, or was at the commit; server shutdown, lock waited for too long, deadlock, read-only
-     * for now. Whether what was sent is kept is not known then: it is sent again under its client key.
+     * MariaDB: a node that is cut off from its cluster, or was at the commit; one that everybody came back to at once, so that it takes
+     * nobody in; server shutdown, lock waited for too long, deadlock, read-only for now. Whether what was sent is kept is not known then: it is sent again under its client key.
      */
-    private static final Set<Integer> CODES = Set.of(1047, 1053, 1180, 1205, 1213, 1290, 1836);
+    private static final Set<Integer> CODES = Set.of(1040, 1047, 1053, 1180, 1205, 1213, 1290, 1836);
 
     private Passing() {}
 

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 /** A start beside a database node that is cut off. */
 class TablesInTimeTest {
     private final Flyway flyway = mock(Flyway.class);
-    private final TablesInTime tables = new TablesInTime(new Patience(4, Duration.ZERO));
+    private final TablesInTime tables = new TablesInTime(new Patience(4, Duration.ZERO, Duration.ZERO));
 
     private static FlywayException becauseOf(SQLException cause) {
         return new FlywayException("the history could not be read", cause);
@@ -41,6 +41,15 @@ class TablesInTimeTest {
         doThrow(away).when(flyway).migrate();
         assertThatThrownBy(() -> tables.migrate(flyway)).isSameAs(away);
         verify(flyway, times(4)).migrate();
+    }
+
+    @Test
+    void whoRefusesAtOnceIsAskedForAsLong() {
+        TablesInTime patient = new TablesInTime(new Patience(1, Duration.ofMinutes(1), Duration.ZERO));
+        FlywayException away = becauseOf(new SQLException("Too many connections", "08004", 1040));
+        when(flyway.migrate()).thenThrow(away, away, away, away).thenReturn(new MigrateResult("", "", "", ""));
+        assertThatCode(() -> patient.migrate(flyway)).doesNotThrowAnyException();
+        verify(flyway, times(5)).migrate();
     }
 
     @Test

@@ -133,6 +133,17 @@ public final class Batch {
         return new Batch(id, origin, name, plan, state, startedAt, finishedAt, log);
     }
 
+    /** The same with one more entry, recorded after all others: after those that happened before it or at the same moment. */
+    public Batch with(BatchEvent event) {
+        int place = events.size();
+        while (place > 0 && events.get(place - 1).at().isAfter(event.at())) {
+            place--;
+        }
+        List<BatchEvent> log = new ArrayList<>(events);
+        log.add(place, event);
+        return with(log);
+    }
+
     /** The batch as it was known at a moment: what had been recorded by then, whenever it happened. */
     public Batch knownAt(Instant at) {
         return new Batch(

@@ -18,6 +18,8 @@ import app.gradior.reading.ReadingKind;
 import app.gradior.sauce.Use;
 import app.gradior.simmer.Heat;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -112,6 +114,24 @@ class BatchTest {
         assertThatThrownBy(() -> batch.knownAt(Logs.minute(10)).cameOff())
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.kind()).isEqualTo(Refusal.Kind.CONFLICT));
+    }
+
+    @Test
+    void oneMoreEntryGoesWhereItHappened() {
+        Batch batch = new Logs()
+                .at(10, new EventBody.Note("a"))
+                .at(20, new EventBody.Note("b"))
+                .at(20, new EventBody.Note("c"))
+                .batch();
+        for (int minute : new int[] {5, 10, 15, 20, 25}) {
+            List<BatchEvent> log = new ArrayList<>(batch.events());
+            BatchEvent late = new BatchEvent(
+                    99, "late", Logs.minute(minute), Logs.minute(60), new EventBody.Note("late"), List.of(), "");
+            log.add(late);
+            log.sort(Comparator.comparing(BatchEvent::at)); // leaves those of one moment in their order
+            assertThat(batch.with(late).events()).as("minute %d", minute).isEqualTo(log);
+            assertThat(batch.with(late).notes()).isEqualTo(batch.with(log).notes());
+        }
     }
 
     @Test

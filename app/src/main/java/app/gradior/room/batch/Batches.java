@@ -25,6 +25,7 @@ import app.gradior.room.words.Told;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -170,8 +171,8 @@ public class Batches {
         Admission.check(batch, draft.at(), draft.body(), clock.instant());
         List<Understood> understood = understood(kitchen, batch::recorded, draft.body());
         foods.keep(kitchen.id(), understood);
-        Instant now = clock.instant();
-        Instant at = draft.at().isAfter(now) ? now : draft.at();
+        Instant now = clock.instant().truncatedTo(ChronoUnit.MILLIS);
+        Instant at = draft.at().isAfter(now) ? now : draft.at().truncatedTo(ChronoUnit.MILLIS);
         Acting.Who by = recorders.now();
         EventRow event = new EventRow(
                 0,
@@ -187,22 +188,29 @@ public class Batches {
                 by.name());
         Inserted key = new Inserted();
         batches.insertEvent(event, key);
-        if (draft.body() instanceof EventBody.Finished) {
-            batches.finish(kitchen.id(), batchId, Utc.of(at));
-        } else if (draft.body() instanceof EventBody.SetAside) {
-            batches.move(kitchen.id(), batchId, Batch.State.LIVE.name(), Batch.State.ASIDE.name());
-        } else if (draft.body() instanceof EventBody.TakenUp) {
-            batches.move(kitchen.id(), batchId, Batch.State.ASIDE.name(), Batch.State.LIVE.name());
-        }
         BatchEvent recorded =
                 new BatchEvent(key.getId(), draft.clientKey(), at, now, draft.body(), understood, by.name());
-        Batch after = batch(kitchen.id(), batchId);
+        Batch after = moved(kitchen.id(), batchId, recorded) ? batch(kitchen.id(), batchId) : batch.with(recorded);
         summaries.keep(kitchen.id(), after);
         if (teaches(draft.body(), after)) {
             summaries.learn(kitchen, after);
         }
         publisher.publishEvent(new BatchChanged(kitchen.id(), batchId, recorded));
         return new Recorded(recorded, false);
+    }
+
+    /** Whether it is in another state by this, which is kept then. */
+    private boolean moved(long kitchenId, long batchId, BatchEvent by) {
+        if (by.body() instanceof EventBody.Finished) {
+            batches.finish(kitchenId, batchId, Utc.of(by.at()));
+        } else if (by.body() instanceof EventBody.SetAside) {
+            batches.move(kitchenId, batchId, Batch.State.LIVE.name(), Batch.State.ASIDE.name());
+        } else if (by.body() instanceof EventBody.TakenUp) {
+            batches.move(kitchenId, batchId, Batch.State.ASIDE.name(), Batch.State.LIVE.name());
+        } else {
+            return false;
+        }
+        return true;
     }
 
     private static boolean teaches(EventBody body, Batch batch) {

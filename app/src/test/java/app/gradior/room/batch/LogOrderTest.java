@@ -26,6 +26,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /**
  * What happened at a pot is the same whatever devices sent when: late, out of order, again and again, and taken back in between. Held
@@ -39,6 +40,12 @@ class LogOrderTest {
     private Batches batches;
 
     @Autowired
+    private BatchSummaries summaries;
+
+    @Autowired
+    private JdbcTemplate jdbc;
+
+    @Autowired
     private Kitchens kitchens;
 
     @Autowired
@@ -49,6 +56,10 @@ class LogOrderTest {
     @BeforeEach
     void aKitchen() {
         kitchen = NewKitchen.of(kitchens);
+    }
+
+    private String words(long id) {
+        return jdbc.queryForObject("select words from batch where id = ?", String.class, id);
     }
 
     private static EventBody any(Random random, int i, List<Batches.Draft> before) {
@@ -148,6 +159,9 @@ class LogOrderTest {
                     .as("order %d", order)
                     .isEqualTo(plainly(log, fresh.heat().look(), fresh.heat().lid()));
             comeTo.add(folded);
+            String kept = words(id);
+            summaries.rebuild(kitchen, id);
+            assertThat(words(id)).as("what the log searches by").isEqualTo(kept);
         }
         assertThat(Set.copyOf(comeTo)).hasSize(1);
     }

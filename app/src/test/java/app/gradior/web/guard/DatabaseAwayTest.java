@@ -21,6 +21,7 @@ class DatabaseAwayTest {
                 "3, Error writing file '/tmp/x' (errno: 28 No space), full",
                 "1026, Error writing file '/tmp/x' (errno: 122 quota), other",
                 "1030, \"Got error 168 \"\"Unknown\"\" from storage engine\", other",
+                "1040, Too many connections, away",
                 "1047, WSREP has not yet prepared node for application use, away",
                 "1180, Error while appending streaming replication fragment(provider status: Not connected), away",
                 "1205, Lock wait timeout exceeded, away",
