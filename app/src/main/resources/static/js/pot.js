@@ -72,6 +72,7 @@ async function sync() {
       reached = fault instanceof NoPiece && [401, 403].includes(fault.status) ? await renew() : 'offline';
     });
   }
+  await released(line, aside);
   say(reached);
   nameNext();
   if (says) {

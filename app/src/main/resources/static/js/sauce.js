@@ -2,6 +2,7 @@
 // Lines are read by the server as they are typed; Enter makes the next, a pasted recipe makes many. Stages move by drag, arrows or keys.
 import { typedInto } from './brought.js';
 import { headers, piece, settled } from './http.js';
+import { released } from './press.js';
 import { stages } from './stages.js';
 import { word } from './words.js';
 
@@ -21,6 +22,7 @@ async function read() {
   const body = new URLSearchParams(/** @type {any} */ (new FormData(form)));
   try {
     const text = await piece('/sauces/read', { method: 'POST', body, headers: headers() });
+    await released(form);
     if (ticket === asked) {
       show(new DOMParser().parseFromString(text, 'text/html'));
     }
