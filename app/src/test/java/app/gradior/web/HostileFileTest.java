@@ -22,6 +22,8 @@ import app.gradior.room.house.Kitchen;
 import app.gradior.room.kit.KitchenKit;
 import app.gradior.room.larder.Larder;
 import app.gradior.room.words.Words;
+import app.gradior.testing.Altered;
+import app.gradior.testing.Altered.Raw;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -34,7 +36,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.jdbc.core.JdbcTemplate;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -104,28 +105,8 @@ class HostileFileTest extends PageCalls {
 
     /** The file with one thing in it changed: "batches[0].events[1].body.grossG" to another value. */
     private byte[] with(String path, Object value) {
-        ObjectNode bad = file.deepCopy();
-        JsonNode at = bad;
-        String[] steps = path.replace("[", ".[").split("\\.");
-        for (int i = 0; i < steps.length - 1; i++) {
-            at = steps[i].startsWith("[") ? at.get(index(steps[i])) : at.get(steps[i]);
-        }
-        String last = steps[steps.length - 1];
-        JsonNode node = value instanceof Raw raw ? json.readTree(raw.text()) : json.valueToTree(value);
-        if (at instanceof ArrayNode list) {
-            list.set(index(last), node);
-        } else if (at instanceof ObjectNode object) {
-            object.set(last, node);
-        }
-        return json.writeValueAsBytes(bad);
+        return json.writeValueAsBytes(Altered.with(file, path, value));
     }
-
-    private static int index(String step) {
-        return Integer.parseInt(step.replaceAll("\\D", ""));
-    }
-
-    /** JSON as it stands. */
-    private record Raw(String text) {}
 
     private static final Map<String, Object> HOSTILE = Map.ofEntries(
             Map.entry("kitchen.name", " "),

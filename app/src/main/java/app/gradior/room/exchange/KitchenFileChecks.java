@@ -53,8 +53,8 @@ final class KitchenFileChecks {
     }
 
     void kitchen(KitchenOut k) {
-        faults.at("kitchen.altitudeM", () -> Kitchen.altitude(k.altitudeM()));
-        faults.at("kitchen.timeZone", () -> Kitchen.zone(k.timeZone()));
+        faults.at("kitchen", () -> Kitchen.altitude(k.altitudeM()));
+        faults.at("kitchen", () -> Kitchen.zone(k.timeZone()));
     }
 
     void pot(String path, KeptPot p) {
