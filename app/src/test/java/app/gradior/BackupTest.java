@@ -244,6 +244,28 @@ class BackupTest {
         assertThat(Files.readAllLines(ports)).hasSize(3).doesNotHaveDuplicates();
     }
 
+    /** Of the launcher and who stops it, the one who comes second waits, too: a server that answers no more still holds its data. */
+    @Test
+    void stoppedMeansThatTheServerHasEnded() throws Exception {
+        Path server = Files.copy(
+                Path.of("/bin/bash"),
+                Files.createDirectories(root.resolve("slow")).resolve("mariadbd"));
+        assertThat(server.toFile().setExecutable(true)).isTrue();
+        Process ending = new ProcessBuilder(
+                        server.toString(),
+                        "-c",
+                        "trap '' TERM; for i in {1..20}; do sleep 0.2; done",
+                        "server",
+                        "--datadir=" + root.resolve("var/db/data"))
+                .start();
+        try {
+            assertThat(gradior("stop")).as(said).isZero();
+            assertThat(ending.isAlive()).isFalse();
+        } finally {
+            ending.destroyForcibly();
+        }
+    }
+
     /** An application that comes no further than half a migration, and then does this. */
     private void breaksOff(String then) throws IOException {
         insteadOf("java", """
