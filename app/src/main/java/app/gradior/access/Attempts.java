@@ -4,8 +4,12 @@ import io.github.bucket4j.Bandwidth;
 import io.github.bucket4j.Bucket;
 import io.github.bucket4j.BucketConfiguration;
 import io.github.bucket4j.ConsumptionProbe;
+import java.net.InetAddress;
+import java.net.UnknownHostException;
 import java.time.Clock;
 import java.time.Duration;
+import java.util.HexFormat;
+import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
@@ -33,6 +37,11 @@ class Attempts {
             .build();
     /** What a try from an unknown place costs while a name is attacked: all but one of what a fresh pair has. */
     private static final int COST_WHILE_ATTACKED = 4;
+
+    /** An address of IPv6 as it is written, or what is none. */
+    private static final Pattern LITERAL = Pattern.compile("[0-9a-fA-F:][0-9a-fA-F.]*:[0-9a-fA-F:.]*");
+    /** Of IPv6: what one household has. */
+    private static final int NETWORK_BYTES = 8;
 
     /** A bucket that nothing was taken from for so long is full again, whichever it is. */
     static final Duration FULL_AGAIN = Duration.ofDays(2);
@@ -72,12 +81,17 @@ class Attempts {
             return "name:" + Hashes.sha256(login);
         }
 
+        /** However it is written: proxies shorten addresses of IPv6. */
         private String network() {
-            int fourth = -1;
-            for (int i = 0; i < 4 && address.contains(":"); i++) {
-                fourth = address.indexOf(':', fourth + 1);
+            if (!LITERAL.matcher(address).matches()) {
+                return address;
             }
-            return fourth > 0 ? address.substring(0, fourth) : address;
+            try { // a literal: nobody is asked for it
+                byte[] bytes = InetAddress.getByName(address).getAddress();
+                return HexFormat.of().formatHex(bytes, 0, Math.min(bytes.length, NETWORK_BYTES));
+            } catch (UnknownHostException none) {
+                return address;
+            }
         }
 
         private boolean known() {

@@ -1,0 +1,98 @@
+package app.gradior.access;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import app.gradior.finding.Fault;
+import app.gradior.finding.Wrong;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+
+class PasswordsTest {
+    private static final Passwords PASSWORDS = new Passwords();
+    private static final PasswordFinding LENGTH = new PasswordFinding.Length(8, 128);
+    /** The same letters in two ways. */
+    private static final String COMPOSED = "cr\u00e8me anglaise";
+
+    private static final String DECOMPOSED = "cre\u0300me anglaise";
+
+    private static Optional<PasswordFinding> wrong(String password) {
+        return PASSWORDS.wrongWith(password, "marta");
+    }
+
+    @Test
+    void lettersAreCountedNotWhatTheyAreWrittenWith() {
+        assertThat(wrong("tureens")).contains(LENGTH);
+        assertThat(wrong("tureens3")).isEmpty();
+        assertThat(wrong("abc" + "\ud83c\udf45".repeat(4))).as("seven").contains(LENGTH);
+        assertThat(wrong("abc" + "\ud83c\udf45".repeat(5))).as("eight").isEmpty();
+        assertThat(wrong("e\u0300".repeat(4) + "abc")).as("seven").contains(LENGTH);
+        assertThat(wrong("abc ".repeat(32))).isEmpty();
+        assertThat(wrong("abc ".repeat(32) + "d")).contains(LENGTH);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Marta.Obi, marta.obi, true",
+        "' marta.obi', marta.obi, false",
+        "marta.obi, ' Marta.Obi ', true",
+        "my marta.obi, marta.obi, true",
+        "my martaobi, martaobi, true",
+        "my martaob1, martaob, false",
+        "a quince in a window, marta.obi, false"
+    })
+    void itHasNoNameOfEightLettersInIt(String password, String login, boolean isTheName) {
+        boolean said = PASSWORDS
+                .wrongWith(password, login)
+                .filter(PasswordFinding.IsTheName.class::isInstance)
+                .isPresent();
+        assertThat(said).isEqualTo(isTheName || password.strip().equals(login));
+    }
+
+    @Test
+    void whatIsGuessedFirstIsNotTaken() {
+        assertThat(wrong("PassWord1")).contains(new PasswordFinding.Common());
+        assertThat(wrong("ababababab")).as("two letters").contains(new PasswordFinding.Common());
+        assertThat(wrong("abcabcabcq")).isEmpty();
+    }
+
+    @Test
+    void theSameLettersFitHoweverTheyAreTyped() {
+        String hash = PASSWORDS.hash(DECOMPOSED);
+        assertThat(hash).startsWith("{argon2}").isNotEqualTo(PASSWORDS.hash(DECOMPOSED));
+        assertThat(PASSWORDS.fits(COMPOSED, hash)).isTrue();
+        assertThat(PASSWORDS.fits(DECOMPOSED, hash)).isTrue();
+        assertThat(PASSWORDS.fits("creme anglaise", hash)).isFalse();
+        assertThat(PASSWORDS.wantsRehash(hash)).isFalse();
+    }
+
+    @Test
+    void whatOlderVersionsHashedFitsAsItCame() {
+        String old = "{bcrypt}" + new BCryptPasswordEncoder(4).encode(DECOMPOSED);
+        assertThat(PASSWORDS.fits(DECOMPOSED, old)).isTrue();
+        assertThat(PASSWORDS.fits(COMPOSED, old)).isFalse();
+        assertThat(PASSWORDS.fits("creme anglaise", old)).isFalse();
+        assertThat(PASSWORDS.fits("cre\u0300me", old)).isFalse();
+        assertThat(PASSWORDS.wantsRehash(old)).isTrue();
+    }
+
+    @Test
+    void everythingThatIsWrongWithANewAccountIsSaidAtOnce() {
+        AccessMapper mapper = mock(AccessMapper.class);
+        Accounts accounts = new Accounts(mapper, PASSWORDS);
+        when(mapper.account("marta")).thenReturn(Optional.of(new AccessMapper.AccountRow(1, null, "marta", "")));
+        assertThat(accounts.isEmpty()).isTrue();
+        when(mapper.count()).thenReturn(1);
+        assertThat(accounts.isEmpty()).isFalse();
+        assertThat(accounts.faults(" Marta", "short"))
+                .containsExactly(new Fault("password", LENGTH), new Fault("login", new PeopleFinding.NameTaken()));
+        assertThat(accounts.faults(" ", "a quince in a window")).containsExactly(new Fault("login", new Wrong.Blank()));
+        assertThat(accounts.faults("m".repeat(81), "a quince in a window"))
+                .containsExactly(new Fault("login", new Wrong.TooLong(80)));
+        assertThat(accounts.faults("m".repeat(80), "a quince in a window")).isEmpty();
+    }
+}
