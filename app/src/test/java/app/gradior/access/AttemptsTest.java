@@ -195,6 +195,7 @@ class AttemptsTest extends DoorCalls {
                 new String[] {"::1", "::/64"},
                 new String[] {"0:0:0:0:0:0:0:1", "::/64"},
                 new String[] {"::ffff:10.0.0.1", "10.0.0.1"},
+                new String[] {"1:2", "1:2"},
                 new String[] {"somewhere", "somewhere"}));
         for (int i = 1; i < 9; i++) {
             places.add(new String[] {"10.0.0." + i, "10.0.0." + i});
@@ -231,6 +232,25 @@ class AttemptsTest extends DoorCalls {
         }
         assertThat(waited).as("some wait").isBetween(50, 400);
         assertThat(rules.attacked).as("at times a name is attacked").isPositive();
+    }
+
+    @Test
+    void anAddressThatHasTriedEnoughTakesNothingOfAName() {
+        for (int i = 0; i < 30; i++) {
+            Attempts.Try one = from("cook " + i % 3, "10.0.0.1", "");
+            assertThat(waits(one)).isZero();
+            attempts.fitted(one);
+        }
+        Attempts.Try jo = from("jo", "10.0.0.1", "");
+        for (int i = 0; i < 4; i++) {
+            assertThat(waits(jo)).isZero();
+        }
+        for (int i = 4; i < 20; i++) {
+            assertThat(waits(from("cook " + i, "10.0.0.1", ""))).isZero();
+        }
+        assertThat(waits(jo)).as("twenty of this address").isEqualTo(3);
+        clock.forward(Duration.ofSeconds(3));
+        assertThat(waits(jo)).as("the fifth of this name").isZero();
     }
 
     @Test

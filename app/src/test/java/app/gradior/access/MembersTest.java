@@ -1,6 +1,7 @@
 package app.gradior.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.gradior.access.Members.Member;
 import app.gradior.access.Members.Place;
@@ -9,14 +10,23 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.support.TransactionTemplate;
 
 class MembersTest extends DoorCalls {
     @Autowired
     private SignIn signIn;
+
+    @Autowired
+    private TransactionTemplate inOne;
 
     @ParameterizedTest
     @CsvSource({
@@ -83,6 +93,25 @@ class MembersTest extends DoorCalls {
         nobody(() -> members.remove(kitchen, ownerId));
         nobody(() -> members.change(kitchen, ownerId, Role.COOK));
         nobody(() -> members.remove(0, jo));
+    }
+
+    /** Two owners who go at the same moment: the second waits for the first, and sees that nobody else is left. */
+    @Test
+    void oneOfTwoOwnersWhoGoAtOnceStays() throws Exception {
+        long jo = member(Role.OWNER);
+        ExecutorService other = Executors.newSingleThreadExecutor();
+        try {
+            Future<?> second = inOne.execute(status -> {
+                members.remove(kitchen, ownerId);
+                Future<?> waits = other.submit(() -> members.remove(kitchen, jo));
+                assertThatThrownBy(() -> waits.get(1, TimeUnit.SECONDS)).isInstanceOf(TimeoutException.class);
+                return waits;
+            });
+            assertThatThrownBy(() -> second.get(1, TimeUnit.MINUTES)).hasCauseInstanceOf(Refusal.class);
+            assertThat(members.of(kitchen)).extracting(Member::accountId).containsExactly(jo);
+        } finally {
+            other.shutdownNow();
+        }
     }
 
     @Test

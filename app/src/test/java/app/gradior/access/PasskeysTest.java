@@ -119,7 +119,11 @@ class PasskeysTest extends DoorCalls {
         String id = HandMadeKey.url(("finger" + owner).getBytes(StandardCharsets.UTF_8));
         assertThat(keys.get(0).id()).isEqualTo(id);
 
-        nobody(() -> passkeys.remove("jo", id));
+        String jo = name("jo");
+        kitchen(jo);
+        passkeys.keep(
+                who(jo), AT, "jo's", new HandMadeKey("jo" + owner, AT).made(challengeOf(passkeys.toMake(who(jo), AT))));
+        nobody(() -> passkeys.remove(jo, id));
         passkeys.remove(owner, id);
         assertThat(signsIn(finger, user)).isEmpty();
         assertThat(signsIn(stick, user)).isPresent();

@@ -48,6 +48,8 @@ class SecondStepRulesTest extends DoorCalls {
                     .as("at %d", at)
                     .isTrue();
             assertThat(second.fitsCode(ownerId, code)).as("once").isFalse();
+            clock.forward(Duration.ofSeconds(1));
+            assertThat(second.fitsCode(ownerId, code)).as("nor a second later").isFalse();
         }
         assertThat(second.fitsCode(ownerId, "0" + code)).isFalse();
         assertThat(second.fitsCode(ownerId, code.substring(1))).isFalse();

@@ -90,6 +90,18 @@ class SignInTest extends DoorCalls {
         }
     }
 
+    /** Forty from all over the world in an hour: then whoever comes from a fresh place has one try. */
+    @Test
+    void aNameThatIsAttackedIsGuessedSlowerFromEverywhere() {
+        for (int i = 0; i < 40; i++) {
+            assertThat(in("guess " + i, new SignIn.From("10.0.2." + i, "", ""))).isFalse();
+        }
+        SignIn.From fresh = new SignIn.From("10.0.3.1", "", "");
+        assertThat(in("a guess", fresh)).isFalse();
+        assertThatThrownBy(() -> in(PASSWORD, fresh)).isInstanceOf(TooManyTries.class);
+        assertThat(in(PASSWORD, new SignIn.From("10.0.3.2", "", ""))).isTrue();
+    }
+
     @Test
     void anOldHashIsMadeAnewByAPasswordThatFits() {
         String old = "{bcrypt}" + new BCryptPasswordEncoder(4).encode(PASSWORD);

@@ -26,6 +26,7 @@ class CareTopicTest {
     void whatHappensNowStandsFirst() {
         assertThat(CareTopic.of(CareTopic.Part.IT_HAPPENED))
                 .containsExactly(CareTopic.BURNT_SKIN, CareTopic.FAT_FIRE, CareTopic.SPIRIT_FLAMES);
+        assertThat(CareTopic.FAT_FIRE.part()).isEqualTo(CareTopic.Part.IT_HAPPENED);
         assertThat(CareTopic.FAT_FIRE.key()).isEqualTo("fat-fire");
     }
 }

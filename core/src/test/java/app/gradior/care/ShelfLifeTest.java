@@ -11,6 +11,7 @@ import app.gradior.measure.MeasureSystem;
 import app.gradior.mixture.Mixture;
 import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Texture;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -35,6 +36,8 @@ class ShelfLifeTest {
                 .isEqualTo(ShelfLife.Kind.SHARP);
         assertThat(of(Storage.JARS, "300 g blackcurrants", "450 g sugar", "200 ml red wine vinegar"))
                 .isEqualTo(new ShelfLife(ShelfLife.Kind.SHARP_AND_SWEET, 21));
+        assertThat(new ShelfLife(ShelfLife.Kind.MEAT_OR_DAIRY, 3).useBy(LocalDate.of(2026, 12, 30)))
+                .isEqualTo(LocalDate.of(2027, 1, 2));
     }
 
     /** Whatever is of an animal, or may be, keeps three days, in however sharp and sweet a sauce. */

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.gradior.Sauces;
 import app.gradior.course.SauceRun;
+import app.gradior.course.StageResult;
+import app.gradior.course.Stirring;
 import app.gradior.heat.LidState;
 import app.gradior.heat.Look;
 import app.gradior.larder.Catalogue;
@@ -18,6 +20,7 @@ import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.simmer.PotOnHeat;
+import app.gradior.simmer.PotState;
 import app.gradior.texture.Cold;
 import app.gradior.vessel.PotShape;
 import java.util.Arrays;
@@ -234,5 +237,82 @@ class StageCautionsTest {
                 .filter(Caution.Shallow.class::isInstance)
                 .map(Caution.Shallow.class::cast)
                 .findFirst();
+    }
+
+    /** A stage by its figures, of what is done in it. */
+    private static StageResult stage(StageKind kind, Mixture in, double minutes, double evaporatedG, double levelMm) {
+        PotState end = new PotState(minutes, in, 95, 100, in.massG(), levelMm, 3, 3, 0);
+        return new StageResult(
+                Stage.of(kind, in, new StageEnd.Minutes(minutes)),
+                0,
+                0,
+                minutes,
+                in,
+                0,
+                List.of(end),
+                evaporatedG,
+                Mixture.EMPTY,
+                new Stirring(5),
+                false,
+                Optional.of(new StageResult.NeverThere(600, 900, 600)));
+    }
+
+    private static List<Caution> cookedIn(double minutes, String... ids) {
+        List<LineReading> lines = Arrays.stream(ids)
+                .map(id -> LineReading.corrected(id, Sauces.food(id), 400))
+                .toList();
+        return StageCautions.of(stage(StageKind.COOK_IN, Sauces.of("water", 500), minutes, 0, 50), lines, List.of(), 95)
+                .stream()
+                .filter(Caution.NotDone.class::isInstance)
+                .toList();
+    }
+
+    @Test
+    void atTheBoundItselfNothingIsSaid() {
+        Mixture water = Sauces.of("water", 500);
+        double least = StageCautions.leastMm(Look.LIVELY, 3);
+        assertThat(StageCautions.shallow(stage(StageKind.REDUCE, water, 5, 1, least)))
+                .isEmpty();
+        assertThat(StageCautions.shallow(stage(StageKind.REDUCE, water, 5, 1, least - 0.01)))
+                .hasValue(new Caution.Shallow(Look.LIVELY, least - 0.01, least));
+        assertThat(StageCautions.shallow(stage(StageKind.REDUCE, water, 5, 0, least - 0.01)))
+                .as("nothing boils off")
+                .isEmpty();
+        assertThat(StageCautions.shallow(stage(StageKind.BLEND, water, 5, 1, 1)))
+                .isEmpty();
+        assertThat(cookedIn(20, "chicken")).as("four fifths of its time").isEmpty();
+        assertThat(cookedIn(19.9, "chicken")).containsExactly(new Caution.NotDone(Sauces.food("chicken"), 19.9, 25));
+        assertThat(cookedIn(10, "chicken", "beef-diced", "minced-beef"))
+                .as("what lacks most")
+                .containsExactly(new Caution.NotDone(Sauces.food("beef-diced"), 10, 100));
+        assertThat(StageCautions.of(stage(StageKind.SIMMER, water, 5, 1, 50), List.of(), List.of(), 95))
+                .as("under a lid it would just not get there")
+                .containsExactly(new Caution.WeakBurner(Look.GENTLE, 600, 900, 600, false));
+    }
+
+    private static List<Caution> sugared(double sugarG, double waterG, double oilG) {
+        Mixture pot =
+                Sauces.of("sugar", sugarG).plus(Sauces.of("water", waterG)).plus(Sauces.of("vegetable-oil", oilG));
+        return StageCautions.of(StageKind.SIMMER, new StageCautions.InPot(pot, pot, 20, 20), List.of(), List.of());
+    }
+
+    @Test
+    void sugarCountsAgainstWaterWhereThereIsEnoughOfIt() {
+        assertThat(sugared(66, 34, 0)).containsExactly(new Caution.HotSugar());
+        assertThat(sugared(67, 33, 0)).containsExactly(new Caution.HotSugar(), new Caution.Crystals(67));
+        assertThat(sugared(40, 60, 0)).isEmpty();
+        assertThat(sugared(40.1, 59.9, 0)).containsExactly(new Caution.HotSugar());
+        assertThat(sugared(200, 40, 760)).as("a fifth of it").noneMatch(Caution.Crystals.class::isInstance);
+        assertThat(sugared(201, 40, 759)).anyMatch(Caution.Crystals.class::isInstance);
+        assertThat(sugared(30, 5, 900)).noneMatch(Caution.Crystals.class::isInstance);
+    }
+
+    @Test
+    void whatIsBrushedOnFoodAndWhatJarsAre() {
+        assertThat(Cautions.brushed(Sauces.syrup(50), true))
+                .containsExactly(new Caution.RawBrush(), new Caution.HotSugar());
+        assertThat(Cautions.brushed(Sauces.syrup(50), false)).containsExactly(new Caution.HotSugar());
+        assertThat(Cautions.brushed(Sauces.of("water", 100), false)).isEmpty();
+        assertThat(StageCautions.jars()).isEqualTo(new Caution.JarsAreCold());
     }
 }
