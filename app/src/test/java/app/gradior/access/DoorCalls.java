@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import app.gradior.ApplicationTest;
 import app.gradior.finding.Finding;
 import app.gradior.finding.Refusal;
-import app.gradior.measure.MeasureSystem;
-import app.gradior.room.house.Kitchens;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -20,10 +18,10 @@ import org.springframework.security.core.authority.AuthorityUtils;
 @ApplicationTest
 abstract class DoorCalls {
     static final String PASSWORD = "a long password";
-    static final SignIn.From HERE = new SignIn.From("10.0.0.1", "", "");
+    /** Of that password; made once, for it takes its time. */
+    private static final String HASH = new Passwords().hash(PASSWORD);
 
-    @Autowired
-    Kitchens kitchens;
+    static final SignIn.From HERE = new SignIn.From("10.0.0.1", "", "");
 
     @Autowired
     Members members;
@@ -49,16 +47,27 @@ abstract class DoorCalls {
         return who + "-" + System.nanoTime();
     }
 
-    /** A kitchen of somebody new. */
+    /** A kitchen of somebody new, whose password fits; bare. */
     long kitchen(String login) {
-        return kitchens.setUp(
-                new Kitchens.SetUp(login, PASSWORD, "Test kitchen", MeasureSystem.METRIC, false, 0, "UTC"), false);
+        long id = account(login, HASH);
+        String name = name("kitchen");
+        jdbc.update(
+                "insert into kitchen (name, altitude_m, measures, fahrenheit, time_zone) values (?, 0, 'METRIC', 0, 'UTC')",
+                name);
+        long made = jdbc.queryForObject("select id from kitchen where name = ?", Long.class, name);
+        jdbc.update("update kitchen set name = 'Test kitchen' where id = ?", made);
+        members.add(made, id, Role.OWNER);
+        return made;
+    }
+
+    private long account(String login, String hash) {
+        jdbc.update("insert into account (login, password_hash) values (?, ?)", login, hash);
+        return jdbc.queryForObject("select id from account where login = ?", Long.class, login);
     }
 
     /** Somebody who belongs nowhere, and has no password that would fit. */
     long somebody(String login) {
-        jdbc.update("insert into account (login, password_hash) values (?, '{argon2}none')", login);
-        return jdbc.queryForObject("select id from account where login = ?", Long.class, login);
+        return account(login, "{argon2}none");
     }
 
     /** Somebody who is that in the kitchen. */

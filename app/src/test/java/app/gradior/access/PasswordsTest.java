@@ -8,10 +8,13 @@ import app.gradior.finding.Fault;
 import app.gradior.finding.Wrong;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 
+/** One for all: each hashes a password of nobody, which takes its time. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class PasswordsTest {
     private static final PasswordFinding LENGTH = new PasswordFinding.Length(8, 128);
     /** The same letters in two ways. */
