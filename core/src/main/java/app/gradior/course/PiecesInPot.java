@@ -23,16 +23,49 @@ public final class PiecesInPot {
      * @param since minutes of cooking when they went in
      * @param wet share of their liquid that they did not lose in the pan
      */
-    private record In(Piece piece, double since, double wet) {}
+    private record In(Piece piece, double since, double wet) {
+        private In times(double share) {
+            return new In(piece.with(m -> m.times(share)), since, wet);
+        }
+
+        /** The same when so many minutes of cooking passed without them. */
+        private In later(double minutes) {
+            return new In(piece, since + minutes, wet);
+        }
+
+        /** With more of the same line, each counting by its weight. */
+        private In plus(In other) {
+            double massG = piece.mixture().massG();
+            double otherG = other.piece.mixture().massG();
+            double part = massG / (massG + otherG);
+            return new In(
+                    piece.with(m -> m.plus(other.piece.mixture())),
+                    part * since + (1 - part) * other.since,
+                    part * wet + (1 - part) * other.wet);
+        }
+    }
 
     /**
-     * Pieces beside the pot.
+     * What stands beside the pot.
      *
-     * @param mixture as they are
-     * @param in as they went in once
-     * @param out minutes of cooking when they were lifted
+     * @param mixture as it is
+     * @param in the pieces that are in it, as they went in once, by their lines
+     * @param out minutes of cooking when it was lifted
      */
-    private record Aside(Mixture mixture, In in, double out) {}
+    private record Aside(Mixture mixture, Map<Integer, In> in, double out) {
+        /** The same as if it had been lifted then. */
+        private Map<Integer, In> at(double minutes) {
+            Map<Integer, In> at = new TreeMap<>(in);
+            at.replaceAll((line, one) -> one.later(minutes - out));
+            return at;
+        }
+
+        private Aside plus(Aside later) {
+            Map<Integer, In> together = at(later.out);
+            later.in.forEach((line, one) -> together.merge(line, one, In::plus));
+            return new Aside(mixture.plus(later.mixture), together, later.out);
+        }
+    }
 
     private FoodInPot food = new FoodInPot();
     private final Map<Integer, In> in = new TreeMap<>();
@@ -85,7 +118,7 @@ public final class PiecesInPot {
 
     /** So much of the pot, pieces and all, was taken away. */
     void taken(double share) {
-        in.replaceAll((line, one) -> less(one, 1 - share));
+        in.replaceAll((line, one) -> one.times(1 - share));
     }
 
     /** Nothing is in pieces any more. */
@@ -93,15 +126,13 @@ public final class PiecesInPot {
         in.clear();
     }
 
-    private static In less(In one, double share) {
-        return new In(one.piece.with(m -> m.times(share)), one.since, one.wet);
-    }
-
     /** What is left in the pot, and what is lifted out and stands beside it. */
     Mixture.Parted takeOut(Mixture pot, Work.TakeOut work, double viscosityPaS) {
         if (work.pieces().isEmpty()) {
             Mixture out = pot.times(work.share());
-            aside.put(WHOLE, new Aside(out, new In(Piece.of(out), cookedMin, 1), cookedMin));
+            Map<Integer, In> lifted = new TreeMap<>(in);
+            lifted.replaceAll((line, one) -> one.times(work.share()));
+            aside.merge(WHOLE, new Aside(out, lifted, cookedMin), Aside::plus);
             taken(work.share());
             food.takeOut(pot, work, viscosityPaS);
             return new Mixture.Parted(pot.times(1 - work.share()), out);
@@ -112,22 +143,15 @@ public final class PiecesInPot {
         for (int line : new TreeSet<>(work.pieces())) {
             In one = in.get(line);
             if (one != null) {
-                In lifted = less(one, work.share());
+                In lifted = one.times(work.share());
                 Mixture.Parted parted = Lifting.of(kept, asTheyAre(lifted), viscosityPaS);
                 kept = parted.kept();
                 all = all.plus(parted.leftBehind());
-                aside.merge(line, new Aside(parted.leftBehind(), lifted, cookedMin), PiecesInPot::together);
-                leave(line, less(one, 1 - work.share()));
+                aside.merge(line, new Aside(parted.leftBehind(), Map.of(line, lifted), cookedMin), Aside::plus);
+                leave(line, one.times(1 - work.share()));
             }
         }
         return new Mixture.Parted(kept, all);
-    }
-
-    private static Aside together(Aside one, Aside other) {
-        return new Aside(
-                one.mixture.plus(other.mixture),
-                new In(one.in.piece.with(m -> m.plus(other.in.piece.mixture())), one.in.since, one.in.wet),
-                other.out);
     }
 
     private void leave(int line, In left) {
@@ -153,9 +177,7 @@ public final class PiecesInPot {
             Aside one = aside.remove(line);
             if (one != null) {
                 back = back.plus(one.mixture);
-                if (line != WHOLE) {
-                    in.put(line, new In(one.in.piece, one.in.since + cookedMin - one.out, one.in.wet));
-                }
+                one.at(cookedMin).forEach((in, pieces) -> this.in.merge(in, pieces, In::plus));
             }
         }
         return back;

@@ -26,11 +26,6 @@ public record Piece(Mixture mixture, Rendering rendering, boolean meat, Optional
         return kind == StageKind.COOK_IN && CookingIn.of(food).isPresent();
     }
 
-    /** Of anything. */
-    public static Piece of(Mixture mixture) {
-        return new Piece(mixture, Rendering.AT_ONCE, false, Optional.empty());
-    }
-
     /** The same with its matter changed. */
     public Piece with(UnaryOperator<Mixture> change) {
         return new Piece(change.apply(mixture), rendering, meat, cooking);

@@ -166,6 +166,51 @@ class PiecesTest {
                 .isZero();
     }
 
+    /** Of the fruit, half was beside the pot meanwhile: once it is back, all of it is lifted again. */
+    @Test
+    void halfThatIsPutBackJoinsTheHalfThatStayed() {
+        Typed stew = boil(StageKind.SIMMER, 15, in(0, "water", 900, 1, "carrot", 300));
+        double all = lifted(cook(stew, takeOut(null, 1)), 1);
+        assertThat(lifted(cook(stew, takeOut(0.5, 1), putBack(1), takeOut(null, 1)), 3))
+                .isCloseTo(all, within(0.03 * all));
+        assertThat(lifted(cook(stew, takeOut(0.5, 1), takeOut(0.5, 1), putBack(), takeOut(null, 1)), 4))
+                .isCloseTo(all, within(0.03 * all));
+    }
+
+    /** A ladle of the pot, pieces and all, and another: both come back, with the pieces that were in them. */
+    @Test
+    void eachShareOfThePotComesBackWithItsPieces() {
+        Typed stew = boil(StageKind.SIMMER, 15, in(0, "water", 900, 1, "carrot", 300));
+        SauceRun.Cooked stayed = cook(stew, takeOut(null, 1));
+        SauceRun.Cooked once = cook(stew, takeOut(0.5), putBack(), takeOut(null, 1));
+        assertThat(lifted(once, 3)).isCloseTo(lifted(stayed, 1), within(0.01 * lifted(stayed, 1)));
+        SauceRun.Cooked twice = cook(stew, takeOut(0.5), takeOut(0.5), putBack());
+        assertThat(twice.leftBehindG()).isCloseTo(0, within(1e-9));
+        assertThat(twice.out().massG() + twice.evaporatedG()).isCloseTo(1200, within(1e-6));
+    }
+
+    /** Half of the fruit stands beside the pot while the other cooks on and falls apart: together they are as firm as between the two. */
+    @Test
+    void theTimeInThePotIsThatOfEach() {
+        Typed poach = boil(StageKind.SIMMER, 5, in(0, "water", 600, 1, "sugar", 300, 2, "apricot", 400));
+        Typed on = boil(StageKind.SIMMER, 20, Map.of());
+        double firm = firm(cook(poach, takeOut(null, 2)), 1);
+        double soft = firm(cook(poach, on, takeOut(null, 2)), 2);
+        assertThat(firm).isGreaterThan(3 * soft);
+        for (SauceRun.Cooked cooked : List.of(
+                cook(poach, takeOut(0.5, 2), on, putBack(), takeOut(null, 2)),
+                cook(poach, takeOut(0.5), on, putBack(), takeOut(null, 2)))) {
+            assertThat(firm(cooked, 4)).isBetween(1.5 * soft, 0.75 * firm);
+        }
+        assertThat(firm(cook(poach, takeOut(0.5), on, takeOut(0.5), putBack(), takeOut(null, 2)), 5))
+                .as("most of it was beside the pot, half of it for all of the time")
+                .isBetween(1.5 * soft, 0.75 * firm);
+    }
+
+    private static double firm(SauceRun.Cooked cooked, int stage) {
+        return cooked.stages().get(stage).leftBehind().body().boundG();
+    }
+
     @Test
     void baconGivesItsFatByTheMinuteAndAllButASpoonIsPouredOff() {
         SauceRun.Cooked kept = cook(render(10, null, null, in(0, "bacon", 200)));
