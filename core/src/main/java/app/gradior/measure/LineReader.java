@@ -41,7 +41,7 @@ public final class LineReader {
 
     /**
      * The words of a line that name its food, for a kitchen that wants them remembered: what is left of the line without its
-     * amount, up to the first comma or bracket. Empty when nothing is left.
+     * amount, up to the first number or mark. Empty when nothing is left.
      */
     public String foodWords(String line) {
         List<Token> tokens = Words.tokens(LineHead.cut(head(line)));
@@ -50,8 +50,12 @@ public final class LineReader {
         Amount amount = Amount.read(tokens);
         List<String> words = new ArrayList<>();
         for (int i = amount.end(); i < endOfPhrase(tokens, amount.end()); i++) {
-            if (!tokens.get(i).isNumber() && !tokens.get(i).isMark()) {
+            boolean word = !tokens.get(i).isNumber() && !tokens.get(i).isMark();
+            if (word) {
                 words.add(tokens.get(i).text());
+            } else if (!words.isEmpty()) {
+                // "Salt: about 20 g": behind the name comes how much.
+                break;
             }
         }
         return String.join(" ", words);
@@ -259,6 +263,7 @@ public final class LineReader {
         Optional<Food> and = beside(tokens, match, "and", "&").or(() -> another(tokens, match));
         Optional<Food> or = match.or().isPresent() ? match.or() : beside(tokens, match, "or", "/");
         List<String> changing = changing(tokens, match, amount);
+        changing.addAll(numbersBetween(tokens, match, amount));
         if (!changing.isEmpty() || partOfMore) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.NotUnderstood(food, changing));
@@ -306,6 +311,23 @@ public final class LineReader {
             }
         }
         return changing;
+    }
+
+    /** Numbers between an amount and its food that are no part of it: "2 x 400 plums", "2 to 25 plums", "1 litre 2 cups water". */
+    private static List<String> numbersBetween(List<Token> tokens, FoodIndex.Match match, Amount amount) {
+        List<String> numbers = new ArrayList<>();
+        int end = Math.min(match.from(), endOfPhrase(tokens, amount.end()));
+        for (int i = amount.end(); i < end; i++) {
+            String next = i + 1 < end ? tokens.get(i + 1).text() : "";
+            // "Heat 1 tbsp oil": the amount itself, behind other words.
+            boolean theAmount = amount.unit().isPresent()
+                    && Unit.named(next).equals(amount.unit())
+                    && tokens.get(i).number().equals(amount.count());
+            if (tokens.get(i).number().orElse(0) > 0 && !theAmount && !Words.isOfAFood(next)) {
+                numbers.add(tokens.get(i).text());
+            }
+        }
+        return numbers;
     }
 
     /** Another food joined to the one found, before the next comma: "salt and pepper", "butter or lard". */

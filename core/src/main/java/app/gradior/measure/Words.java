@@ -91,10 +91,13 @@ final class Words {
     private static final Set<String> CONNECTORS =
             Set.of("or", "with", "for", "in", "to", "plus", "if", "such", "like", "from", "without", "per", "as");
 
+    /** What a number before a food says of it, and not how much of it there is: "5 % vinegar", "12-year-old". */
+    private static final Set<String> OF_A_FOOD = Set.of("%", "percent", "per", "year", "month", "day", "-", "proof");
+
     private static final Pattern TOKEN = Pattern.compile(
             "(\\d{1,6}[\\s-]+\\d{1,4}[/⁄]\\d{1,4}|\\d{1,4}[/⁄]\\d{1,4}|\\d{1,6} ?[" + Numbers.VULGAR + "]|["
                     + Numbers.VULGAR + "]|[1-9]\\d{0,2}(?:,\\d{3})+|\\d{1,9}(?:[.,]\\d{1,6})?|\\.\\d{1,6})"
-                    + "|(\\p{L}[\\p{L}'’]*(?:-\\p{L}+)*)|([(),;:\\-–×*/+&~•])");
+                    + "|(\\p{L}[\\p{L}'’]*(?:-\\p{L}+)*)|([(),;:\\-–×*/+&~•%])");
 
     private static final Pattern ACCENTS = Pattern.compile("[\\p{M}'’]");
 
@@ -210,6 +213,11 @@ final class Words {
     /** What a food may be sold without, so that it is another one. */
     static boolean isLeftOut(String word) {
         return LEFT_OUT.contains(word);
+    }
+
+    /** Whether a number before that word says what a food is like. */
+    static boolean isOfAFood(String word) {
+        return OF_A_FOOD.contains(word);
     }
 
     static boolean isChanging(String word) {

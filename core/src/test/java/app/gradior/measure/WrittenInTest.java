@@ -65,6 +65,78 @@ class WrittenInTest {
         assertThat(WrittenIn.guess(lines)).contains(guess);
     }
 
+    private static String guess(String lines) {
+        return WrittenIn.guess(List.of(lines.split("; ")))
+                .map(guess -> guess.system() + ": " + String.join(", ", guess.because()))
+                .orElse("-");
+    }
+
+    /** One point decides, half a point ahead of the next; units count for two at the most; the words that weigh most are said first. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '=',
+            value = {
+                "a broth = -",
+                "a broth; a bouillon = US: bouillon, broth",
+                "a broth; a bouillon; 3 g salt = US: bouillon, broth",
+                "a broth; a bouillon; 3 g salt; 1 ml milk = -",
+                "a broth; a bouillon; a passata; 3 g salt = -",
+                "an eggplant; a zucchini; a broth; a bouillon; 3 g salt; 1 ml milk; 2 l water; 1 kg plums; 1 dl wine = -",
+                "an eggplant; a zucchini; a broth; a bouillon; skim milk; 3 g salt; 1 ml milk; 2 l water; 1 kg plums; 1 dl wine"
+                        + " = US: bouillon, broth, eggplant",
+                "3 g salt; 1 ml milk = METRIC: g, ml",
+                "3 g salt = -",
+                "g; ml; l; kg = -",
+                "2 l water; 1 kg plums; 1 cl rum; 3 g salt = METRIC: cl, g, kg",
+                "2 oz plums; 1 lb figs = US: lb, oz",
+                "2 lb plums; 1 pint ale = IMPERIAL: lb, pint",
+                "2 lb plums; 1 pint ale; 1 cup milk = US: cup, lb, pint",
+                "2 oz butter; a rasher = IMPERIAL: rasher, oz",
+                "a rasher = METRIC: rasher",
+                "a rasher; 2 oz butter; 3 g salt = METRIC: rasher, g",
+                "1 fl oz milk; 1 gallon stock = US: fl oz, gallon",
+            })
+    void whoseItIsIsSaidByWhatWeighsMost(String lines, String whose) {
+        assertThat(guess(lines)).isEqualTo(whose);
+    }
+
+    /** What a cup, a spoon or a pint holds, said beside it, outweighs every word: where it is one system's own, to three in a hundred. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '=',
+            value = {
+                "2 cups (500 ml) milk = METRIC: 2 cup (500 ml), ml",
+                "2 cups / 500 ml milk = METRIC: 2 cup (500 ml), ml",
+                "2 cups 500 ml milk = -",
+                "2 cups (500 g) milk = -",
+                "a cup (250 ml) = METRIC: 1 cup (250 ml), ml",
+                "cup (250 ml) = -",
+                "1 pint (473 ml) milk = US: 1 pint (473 ml), pint",
+                "2 pints (940 ml) milk = US: 2 pint (940 ml), pint",
+                "1 pint (568 ml) ale; 1 gram salt = METRIC: g, ml",
+                "1 tbsp (20 ml) oil = AUSTRALIAN: 1 tbsp (20 ml), ml",
+                "1 tbsp (19.4 ml) oil = AUSTRALIAN: 1 tbsp (19 ml), ml",
+                "1 tbsp (19.2 ml) oil = -",
+                "1 tsp (20 ml) oil = -",
+                "the tablespoons here hold 20 ml = AUSTRALIAN: 20 ml, ml",
+                "the tablespoons here hold 20 g = -",
+                "the tablespoons here hold 15 ml = -",
+                "a tablespoon here holds 20 ml = -",
+                "the tablespoons are, as everybody in my kitchen will be glad to tell, 20 ml = AUSTRALIAN: 20 ml, ml",
+                "the tablespoons are, as everybody in my kitchen will be so glad to tell, 20 ml = -",
+            })
+    void whatACupHoldsIsSaidOutright(String lines, String whose) {
+        assertThat(guess(lines)).isEqualTo(whose);
+    }
+
+    /** A paragraph is read sentence by sentence, past the length of a line. */
+    @Test
+    void aLongParagraphIsReadToItsEnd() {
+        String talk = "Stir it well now. ".repeat(20);
+        assertThat(guess(talk + "Add twenty rashers.")).isEqualTo("METRIC: rasher");
+        assertThat(guess(talk + "1. Two hundred g sugar! 3 ml milk")).isEqualTo("METRIC: g, ml");
+    }
+
     @Test
     void everyCupSaidInMillilitresIsItsOwn() {
         Stream.of(MeasureSystem.US, MeasureSystem.METRIC, MeasureSystem.IMPERIAL)
