@@ -13,14 +13,15 @@ import java.util.regex.Pattern;
  */
 final class LineParts {
     private static final int MOST_PARTS = 12;
+    private static final String NUMBER = "(?:[\\d½⅓⅔¼¾⅛]|an?\\s|one\\s|two\\s|three\\s|four\\s|half\\s)";
     private static final Pattern EACH = Pattern.compile("(?i)^(.{1,40}?)\\s+each(?:\\s+of)?[\\s:]+(.+)$");
-    private static final Pattern EACH_BEHIND =
-            Pattern.compile("(?i)^([^\\d]{2,200}?)[,:–-]?\\s+(\\S.{0,20}?)\\s+(?:of\\s+)?each\\.?$");
+    private static final Pattern EACH_BEHIND = Pattern.compile(
+            "(?i)^([^\\d]{2,200}?)[,:–-]?\\s+(" + NUMBER + ".{0,20}?|\\S{1,20})\\s+(?:of\\s+)?each\\.?$");
     private static final Pattern BETWEEN =
             Pattern.compile("(?i)\\s*(?:,\\s*and\\s+|,\\s*|;\\s*|\\s+and\\s+|\\s*&\\s*)");
     private static final Pattern JOINT = Pattern.compile(
             "(?i)\\s*(?:,?\\s+(?:plus|and|with)|\\s*\\+|,?\\s+(?:mixed|whisked|stirred|dissolved|slaked|blended|beaten|combined|mashed)(?:\\s+up)?\\s+"
-                    + "(?:with|in|into|to)|\\s+in|,)\\s+(?=(?:about\\s+)?(?:[\\d½⅓⅔¼¾⅛]|an?\\s|one\\s|two\\s|three\\s|four\\s|half\\s|juice\\s|zest\\s))");
+                    + "(?:with|in|into|to)|\\s+in|,)\\s+(?=(?:about\\s+)?(?:" + NUMBER + "|juice\\s|zest\\s))");
     private static final Pattern SALT_FIRST = Pattern.compile("(?i)^(?:sea |fine |kosher )?(?:salt|pepper)\\b");
     private static final Pattern OF_SO_MANY =
             Pattern.compile("(?i)^(?:the\\s+)?(?:grated\\s+)?(juice|zest)\\s+(?:of|from)\\s+(\\S+)$");

@@ -134,7 +134,26 @@ class LineReaderTest {
                 "500 g plums, about 12 = 500 g plums, about 12",
                 "bread and butter pickles = bread and butter pickles",
                 "200 g sugar, plus 2 tbsp for sprinkling = 200 g sugar, plus 2 tbsp for sprinkling",
-                "2 tbsp oil and vinegar = 2 tbsp oil and vinegar"
+                "2 tbsp oil and vinegar = 2 tbsp oil and vinegar",
+                "Sea salt, pepper, nutmeg = Sea salt | pepper | nutmeg",
+                "salt & pepper = salt | pepper",
+                "salt, pepper, 2 glorps = salt, pepper, 2 glorps",
+                "salt, pepper, glorps = salt, pepper, glorps",
+                "sugar, honey, nutmeg = sugar, honey, nutmeg",
+                "salt and glorps = salt and glorps",
+                "glorps and salt = glorps and salt",
+                "salt and pepper and nutmeg = salt | pepper | nutmeg",
+                "sugar and honey = sugar | honey",
+                "sugar, white and honey = sugar, white and honey",
+                "salt and pepper, 1 tsp each = 1 tsp salt | 1 tsp pepper",
+                "salt and pepper, a pinch each = a pinch salt | a pinch pepper",
+                "salt and pepper, pinch each = pinch salt | pinch pepper",
+                "cumin and coriander seeds: ½ tsp of each. = ½ tsp cumin | ½ tsp coriander seeds",
+                "1 tbsp each soy sauce and glorps = 1 tbsp each soy sauce and glorps",
+                "Juice of half an orange and 2 tbsp honey = Juice of half an orange | 2 tbsp honey",
+                "1 tsp each salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, pepper"
+                        + " = 1 tsp each salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, pepper",
+                "Sauce: = Sauce:"
             })
     void aLineOfSeveralFoodsIsCutWhereItSaysHowMuchOfEach(String line, String parts) {
         assertThat(String.join(" | ", metric.parts(line))).isEqualTo(parts);
