@@ -12,7 +12,7 @@ public final class Unsaid {
     /** Nearer than this to what was planned, it is there. */
     private static final double THERE_STEP = 0.05;
 
-    private static final double A_THIRD = 0.3;
+    private static final double A_THIRD = 1 / 3.0;
     private static final double SOON_MIN = 5;
     private static final double THINNEST = 0.5;
     private static final double THICKEST = 9;

@@ -240,9 +240,9 @@ class RescueTest {
                 .isEqualTo(is - 1);
         assertThat(Unsaid.step(gravy, Set.of(Complaint.TOO_LATE), OptionalDouble.of(9.5)))
                 .isEqualTo(9);
-        assertThat(Unsaid.leastMl(gravy, Set.of(Complaint.TOO_LITTLE))).isCloseTo(1.3 * ml, within(1e-9));
+        assertThat(Unsaid.leastMl(gravy, Set.of(Complaint.TOO_LITTLE))).isCloseTo(4 / 3.0 * ml, within(1e-9));
         assertThat(Unsaid.leastMl(gravy, Set.of(Complaint.TOO_MUCH))).isZero();
-        assertThat(Unsaid.mostMl(gravy, Set.of(Complaint.TOO_MUCH))).isCloseTo(0.7 * ml, within(1e-9));
+        assertThat(Unsaid.mostMl(gravy, Set.of(Complaint.TOO_MUCH))).isCloseTo(2 / 3.0 * ml, within(1e-9));
         assertThat(Unsaid.mostMl(gravy, Set.of(Complaint.LUMPY))).isInfinite();
         assertThat(Unsaid.minutes(Set.of(Complaint.TOO_LATE))).isEqualTo(5);
         assertThat(Unsaid.minutes(Set.of(Complaint.TOO_SALTY))).isInfinite();
