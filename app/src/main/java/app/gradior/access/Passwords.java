@@ -104,7 +104,8 @@ public class Passwords {
         return encoder.upgradeEncoding(hash);
     }
 
-    private <T> T oneOfFew(Supplier<T> work) {
+    /** Waits for its turn: whoever came first goes first. */
+    <T> T oneOfFew(Supplier<T> work) {
         hashing.acquireUninterruptibly();
         try {
             return work.get();

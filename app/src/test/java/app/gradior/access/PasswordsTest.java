@@ -6,7 +6,12 @@ import static org.mockito.Mockito.when;
 
 import app.gradior.finding.Fault;
 import app.gradior.finding.Wrong;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -98,5 +103,42 @@ class PasswordsTest {
         assertThat(accounts.faults("m".repeat(81), "a quince in a window"))
                 .containsExactly(new Fault("login", new Wrong.TooLong(80)));
         assertThat(accounts.faults("m".repeat(80), "a quince in a window")).isEmpty();
+    }
+
+    /** Two are hashed at a time; whoever comes after waits, and one that fails makes room as well. */
+    @Test
+    void noMoreThanTwoAtATime() throws InterruptedException {
+        AtomicInteger in = new AtomicInteger();
+        AtomicInteger most = new AtomicInteger();
+        CountDownLatch go = new CountDownLatch(1);
+        List<Thread> all = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            Thread thread = new Thread(() -> passwords.oneOfFew(() -> {
+                most.accumulateAndGet(in.incrementAndGet(), Math::max);
+                try {
+                    go.await();
+                } catch (InterruptedException e) {
+                    throw new IllegalStateException(e);
+                } finally {
+                    in.decrementAndGet();
+                }
+                throw new IllegalStateException("a hash that fails");
+            }));
+            thread.setUncaughtExceptionHandler((of, e) -> {});
+            all.add(thread);
+        }
+        all.forEach(Thread::start);
+        Instant until = Instant.now().plusSeconds(60);
+        while (all.stream().anyMatch(one -> one.getState() != Thread.State.WAITING)
+                && Instant.now().isBefore(until)) {
+            Thread.onSpinWait();
+        }
+        assertThat(in).hasValue(2);
+        go.countDown();
+        for (Thread thread : all) {
+            thread.join();
+        }
+        assertThat(most).hasValue(2);
+        assertThat(passwords.oneOfFew(() -> "room again")).isEqualTo("room again");
     }
 }

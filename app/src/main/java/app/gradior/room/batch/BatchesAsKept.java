@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -79,7 +80,8 @@ public class BatchesAsKept {
     /** An event that somebody recorded, and of which batch. */
     public record RecordedBy(String batch, LocalDateTime at, String type, String body) {}
 
-    /** All that an account recorded in a kitchen, the oldest first. */
+    /** All that an account recorded in a kitchen, the oldest first: as it was at one moment, though a log is packed meanwhile. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public List<RecordedBy> recordedBy(long kitchenId, long accountId) {
         return logs.recordedBy(kitchenId, accountId);
     }

@@ -211,4 +211,30 @@ class PastTest extends CookedGravy {
         assertThat(isPacked()).isTrue();
         assertThat(batch().events()).hasSize(before + notes);
     }
+
+    /** What somebody recorded is told whole and once, however often it is packed and laid out meanwhile. */
+    @Test
+    void whatSomebodyRecordedIsToldOnceWhileItIsPacked() throws InterruptedException, ExecutionException {
+        recordedBy("Jo");
+        List<BatchesAsKept.RecordedBy> by = asKept.recordedBy(kitchen.id(), COOK);
+        BatchEvent first = batch().events().get(0);
+        clock.forward(PastUpkeep.AFTER);
+        ExecutorService other = Executors.newSingleThreadExecutor();
+        AtomicBoolean on = new AtomicBoolean(true);
+        Future<Integer> packed = other.submit(() -> {
+            int times = 0;
+            while (on.get()) {
+                upkeep.pack();
+                times += rows("batch_past");
+                batches.record(kitchen, batchId, new Batches.Draft(first.clientKey(), first.at(), first.body()));
+            }
+            return times;
+        });
+        for (int i = 0; i < 300; i++) {
+            assertThat(asKept.recordedBy(kitchen.id(), COOK)).isEqualTo(by);
+        }
+        on.set(false);
+        assertThat(packed.get()).isGreaterThan(3);
+        other.shutdown();
+    }
 }
