@@ -18,6 +18,7 @@ import app.gradior.vessel.PotShape;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -87,6 +88,47 @@ class ThinnedReadingsTest {
         assertThat(before).as("those before it").isEqualTo(149);
         assertThat(all.get(added - 1).minute()).isLessThan(3.001);
         assertThat(all.get(added + 1).minute()).isGreaterThan(3.001);
+    }
+
+    /** A scale read every so many minutes, one gram less at each, and what is off it by so much at some. */
+    private static ThinnedReadings every(int times, double minutes, Map<Integer, Double> offG) {
+        List<Happening> seen = new ArrayList<>();
+        for (int i = 0; i < times; i++) {
+            double grams = 3000 - i + offG.getOrDefault(i, 0.0);
+            seen.add(new Happening(i * minutes, new Reading(ReadingKind.WEIGHT, grams)));
+        }
+        return ThinnedReadings.of(story(seen));
+    }
+
+    private static void first(ThinnedReadings thinned, double minute, double grams, double count) {
+        Happening together = thinned.story().happenings().get(0);
+        assertThat(together.minute()).isCloseTo(minute, within(1e-9));
+        assertThat(((Reading) together.what()).value()).isCloseTo(grams, within(1e-9));
+        assertThat(thinned.counts()[0]).isEqualTo(count);
+    }
+
+    /** As many in a group as leave two hundred; five at least, twelve minutes at most; the latest forty as they are. */
+    @Test
+    void howManyAreOne() {
+        first(every(2000, 0.01, Map.of()), 0.06, 2994, 13);
+        first(every(1000, 0.01, Map.of()), 0.025, 2997.5, 6);
+        first(every(300, 0.01, Map.of()), 0.02, 2998, 5);
+        first(every(300, 3, Map.of()), 6, 2998, 5);
+        first(every(300, 3.01, Map.of()), 0, 3000, 1);
+        ThinnedReadings latest = every(201, 0.01, Map.of());
+        assertThat(latest.counts()).hasSize(161 / 5 + 1 + 40).endsWith(1, 1);
+        assertThat(latest.counts()[32]).as("one is left over").isEqualTo(1);
+        assertThat(every(203, 3.01, Map.of()).counts()).hasSize(203).containsOnly(1);
+    }
+
+    /** Off its neighbours' line by five times what a scale is good to, a reading does not count; nor does it bend the line. */
+    @Test
+    void whatLiesFarOffItsNeighboursLineDoesNotCount() {
+        double sd = ReadingKind.WEIGHT.sd(3000);
+        first(every(1000, 0.01, Map.of(2, 4.99 * sd)), 0.025, 2997.5 + 4.99 * sd / 6, 6);
+        first(every(1000, 0.01, Map.of(2, 5.01 * sd)), 0.13 / 5, 3000 - 13 / 5.0, 5);
+        first(every(1000, 0.01, Map.of(2, -5.01 * sd)), 0.13 / 5, 3000 - 13 / 5.0, 5);
+        first(every(1000, 0.01, Map.of(2, 900.0, 3, 900.0)), 0.025, 2997.5, 4);
     }
 
     @Test
