@@ -321,13 +321,17 @@ final class AmountReader {
         }
     }
 
-    /** "Cornflour 20 g", "salt: 1 tsp", "butter – a knob". */
+    /** "Cornflour 20 g", "salt: 1 tsp", "tomatoes 2 x 400 g", "butter – a knob". */
     private void readTrailing() {
         for (int ahead = 0; !line.isOver(ahead + 1); ahead++) {
             Optional<Unit> named = line.unit(ahead + 1);
             if (line.isNumber(ahead) && named.isPresent()) {
                 count = line.number(ahead);
                 unit = named;
+                int times = ahead > 0 && line.isAny(ahead - 1, "x", "×", "*") ? ahead - 2 : ahead - 1;
+                if (times >= 0 && line.isNumber(times) && named.get().isExact()) {
+                    count = OptionalDouble.of(line.number(times).getAsDouble() * count.getAsDouble());
+                }
                 return;
             }
         }

@@ -2,6 +2,7 @@ package app.gradior.measure;
 
 import app.gradior.measure.Words.Token;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -22,6 +23,7 @@ final class LineParts {
     private static final Pattern JOINT = Pattern.compile(
             "(?i)\\s*(?:,?\\s+(?:plus|and|with)|\\s*\\+|,?\\s+(?:mixed|whisked|stirred|dissolved|slaked|blended|beaten|combined|mashed)(?:\\s+up)?\\s+"
                     + "(?:with|in|into|to)|\\s+in|,)\\s+(?=(?:about\\s+)?(?:" + NUMBER + "|juice\\s|zest\\s))");
+    private static final Pattern TO_TASTE = Pattern.compile("(?i),?\\s+to taste\\.?$");
     private static final Pattern SALT_FIRST = Pattern.compile("(?i)^(?:sea |fine |kosher )?(?:salt|pepper)\\b");
     private static final Pattern OF_SO_MANY =
             Pattern.compile("(?i)^(?:the\\s+)?(?:grated\\s+)?(juice|zest)\\s+(?:of|from)\\s+(\\S+)$");
@@ -34,7 +36,7 @@ final class LineParts {
 
     /** Its parts, in order; the line itself when it is one. */
     List<String> of(String line) {
-        String text = LineHead.cut(line).strip();
+        String text = TO_TASTE.matcher(LineHead.cut(line).strip()).replaceFirst("");
         if (text.isEmpty() || LineHead.isHeading(text)) {
             return List.of(line);
         }
@@ -61,9 +63,21 @@ final class LineParts {
             if (!reader.namesOneFood(food)) {
                 return Optional.empty();
             }
-            parts.add(amount + " " + food.strip());
+            parts.add(amount + " " + inStateOf(parts.isEmpty() ? food : foods, food.strip()));
         }
         return Optional.of(parts);
+    }
+
+    /** "Ground cumin and coriander": both are ground, if there is such a thing and nothing else is said of the second. */
+    private String inStateOf(String first, String food) {
+        String state = first.strip().split("\\s+")[0];
+        boolean sayItself = Arrays.stream(food.split("\\s+")).anyMatch(Words::isState);
+        String both = state + " " + food;
+        boolean makesAnother = Words.isState(state)
+                && !sayItself
+                && reader.namesOneFood(both)
+                && !reader.read(both).food().equals(reader.read(food).food());
+        return makesAnother ? both : food;
     }
 
     /** "Salt and pepper", without an amount. */

@@ -50,7 +50,10 @@ public final class LineReader {
         Amount amount = Amount.read(tokens);
         List<String> words = new ArrayList<>();
         for (int i = amount.end(); i < endOfPhrase(tokens, amount.end()); i++) {
-            boolean word = !tokens.get(i).isNumber() && !tokens.get(i).isMark();
+            boolean times = tokens.get(i).is("x")
+                    && i + 1 < tokens.size()
+                    && tokens.get(i + 1).isNumber();
+            boolean word = !tokens.get(i).isNumber() && !tokens.get(i).isMark() && !times;
             if (word) {
                 words.add(tokens.get(i).text());
             } else if (!words.isEmpty()) {
@@ -264,6 +267,7 @@ public final class LineReader {
         Optional<Food> or = match.or().isPresent() ? match.or() : beside(tokens, match, "or", "/");
         List<String> changing = changing(tokens, match, amount);
         changing.addAll(numbersBetween(tokens, match, amount));
+        changing.addAll(timesBehind(tokens, match, amount));
         if (!changing.isEmpty() || partOfMore) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.NotUnderstood(food, changing));
@@ -328,6 +332,23 @@ public final class LineReader {
             }
         }
         return numbers;
+    }
+
+    /** What is said behind a food of how often its amount is meant: "20 g butter x 2", "5 g salt per litre". */
+    private static List<String> timesBehind(List<Token> tokens, FoodIndex.Match match, Amount amount) {
+        boolean ahead = tokens.subList(0, Math.min(amount.end(), match.from())).stream()
+                .anyMatch(token -> Words.numberWord(token).isPresent());
+        List<String> times = new ArrayList<>();
+        for (int i = match.to(); ahead && i + 1 < tokens.size(); i++) {
+            Token next = tokens.get(i + 1);
+            boolean so = tokens.get(i).is("x")
+                    || tokens.get(i).is("×")
+                    || tokens.get(i).is("*");
+            if (so && next.isNumber() || tokens.get(i).is("per") && !next.is("cent")) {
+                times.add(tokens.get(i).text() + " " + next.text());
+            }
+        }
+        return times;
     }
 
     /** Another food joined to the one found, before the next comma: "salt and pepper", "butter or lard". */

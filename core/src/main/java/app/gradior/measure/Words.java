@@ -201,6 +201,11 @@ final class Words {
         return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
     }
 
+    /** Whether a word of a line says in what state a food is, as "ground" does. */
+    static boolean isState(String word) {
+        return STATES.containsKey(word.toLowerCase(Locale.ROOT));
+    }
+
     static boolean isDescriptor(String word) {
         return DESCRIPTORS.contains(word);
     }

@@ -93,6 +93,10 @@ class SaidOtherwiseTest {
                 "half a dozen onions = 6 onions",
                 "two dozen plums = 24 plums",
                 "2 to 24 plums = 2-24 plums",
+                "plums 2 x 400 g = 800 g plums",
+                "plums: 2 × 400 ml = 800 ml plums",
+                "plums, 3 400 g = 1200 g plums",
+                "plums x 4 = 4 plums",
             })
     void itIsTheSame(String line, String plainly) {
         same(READER, line, plainly);
@@ -108,7 +112,11 @@ class SaidOtherwiseTest {
                 "1 litre 2 cups water",
                 "500 g 1 lb plums",
                 "2 tins 800 g plums",
-                "2 cups 3 plums"
+                "2 cups 3 plums",
+                "20 g butter x 2",
+                "20 g butter × 2",
+                "5 g salt per litre",
+                "100 g sugar per person"
             })
     void whatMayBeTwoAmountsIsAsked(String line) {
         assertThat(READER.read(line).sureness()).isEqualTo(Sureness.UNSURE);
