@@ -18,7 +18,6 @@ public final class LineReader {
     public static final int LONGEST_LINE = 300;
 
     private static final double MOST_GRAMS = 100_000;
-    private static final int SECOND_FOOD_WITHIN = 4;
 
     private final FoodIndex index;
     private final Weigher weigher;
@@ -49,7 +48,8 @@ public final class LineReader {
         Bracket.cutFrom(tokens);
         Amount amount = Amount.read(tokens);
         List<String> words = new ArrayList<>();
-        for (int i = amount.end(); i < endOfPhrase(tokens, amount.end()); i++) {
+        int end = Words.endOfPhrase(tokens, amount.end());
+        for (int i = amount.end(); i < end; i++) {
             boolean times = tokens.get(i).is("x")
                     && i + 1 < tokens.size()
                     && tokens.get(i + 1).isNumber();
@@ -147,7 +147,7 @@ public final class LineReader {
         if (match.isPresent()) {
             return weigh(line, tokens, bracket, amount, match.get());
         }
-        List<String> words = leftOver(tokens, 0, 0, amount);
+        List<String> words = LineDoubts.leftOver(tokens, 0, 0, amount);
         return index.near(words)
                 .map(near -> nearMiss(line, tokens, bracket, amount, near))
                 .orElseGet(() ->
@@ -185,7 +185,7 @@ public final class LineReader {
         own.translate(tokens);
         Bracket bracket = Bracket.cutFrom(tokens);
         Amount amount = Amount.read(tokens);
-        int end = endOfPhrase(tokens, amount.end());
+        int end = Words.endOfPhrase(tokens, amount.end());
         Weigher.Weighed weighed = weigher.weigh(food, tokens, end, bracket, amount);
         double grams = Math.min(MOST_GRAMS, weighed.grams());
         return new LineReading(
@@ -204,7 +204,7 @@ public final class LineReader {
         if (shared.isPresent()) {
             return shared;
         }
-        int comma = endOfPhrase(tokens, amount.end());
+        int comma = Words.endOfPhrase(tokens, amount.end());
         Optional<FoodIndex.Match> inPhrase = index.find(tokens, amount.end(), comma);
         return (inPhrase.isPresent() ? inPhrase : index.find(tokens, 0, tokens.size()))
                 .map(match -> asMeant(match, tokens, amount));
@@ -245,36 +245,23 @@ public final class LineReader {
                 .orElse(amount.count().isEmpty());
     }
 
-    private static int endOfPhrase(List<Token> tokens, int from) {
-        for (int i = from; i < tokens.size(); i++) {
-            String word = tokens.get(i).text();
-            boolean mark = word.equals(",") || word.equals(";") || word.equals("/");
-            if ((mark || Words.isConnector(word)) && i > from) {
-                return i;
-            }
-        }
-        return tokens.size();
-    }
-
     private LineReading weigh(String line, List<Token> tokens, Bracket bracket, Amount amount, FoodIndex.Match match) {
         Food food = match.food();
         Weigher.Weighed weighed = weigher.weigh(food, tokens, match.to(), bracket, amount);
-        List<String> unknown = leftOver(tokens, match.from(), match.to(), amount);
+        LineDoubts doubts = new LineDoubts(index, tokens, match, amount);
+        List<String> unknown = doubts.unknown();
         Sureness sureness = weighed.sureness();
         Optional<LineRemark> remark = weighed.remark();
-        boolean partOfMore = partOfMore(tokens, match);
-        Optional<Food> and = beside(tokens, match, "and", "&").or(() -> another(tokens, match));
-        Optional<Food> or = match.or().isPresent() ? match.or() : beside(tokens, match, "or", "/");
-        List<String> changing = changing(tokens, match, amount);
-        changing.addAll(numbersBetween(tokens, match, amount));
-        changing.addAll(timesBehind(tokens, match, amount));
-        if (!changing.isEmpty() || partOfMore) {
+        Optional<Food> and = doubts.and();
+        Optional<Food> or = doubts.or();
+        List<String> changing = doubts.changing();
+        if (!changing.isEmpty() || doubts.isPartOfMore()) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.NotUnderstood(food, changing));
         } else if (and.isPresent()) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.TwoFoods(food, and.get()));
-        } else if (standsAfter(tokens, unknown, match.to())) {
+        } else if (doubts.standsAfter()) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.NotUnderstood(food, unknown));
         } else if (or.isPresent()) {
@@ -296,130 +283,5 @@ public final class LineReader {
         }
         return new LineReading(
                 line, Optional.of(food), weighed.grams(), weighed.logSd(), sureness, weighed.words(), unknown, remark);
-    }
-
-    /** Words that make another food of it, where none is known that they make: "dried", "smoked". */
-    private List<String> changing(List<Token> tokens, FoodIndex.Match match, Amount amount) {
-        List<String> changing = new ArrayList<>();
-        int end = endOfPhrase(tokens, Math.max(match.to(), amount.end()));
-        for (int i = amount.end(); i < end; i++) {
-            String word = tokens.get(i).text();
-            String next = i + 1 < tokens.size() ? tokens.get(i + 1).text() : "";
-            boolean without =
-                    Words.isLess(word) && Words.isLeftOut(next) || Words.isLeftOut(word) && next.equals("free");
-            boolean inName = i >= match.from() && i < match.to();
-            boolean known = match.food().measure(word).isPresent()
-                    || match.food().name().contains(word);
-            if (!inName && !known && (without || Words.isChanging(word))) {
-                changing.add(word);
-            }
-        }
-        return changing;
-    }
-
-    /** Numbers between an amount and its food that are no part of it: "2 x 400 plums", "2 to 25 plums", "1 litre 2 cups water". */
-    private static List<String> numbersBetween(List<Token> tokens, FoodIndex.Match match, Amount amount) {
-        List<String> numbers = new ArrayList<>();
-        int end = Math.min(match.from(), endOfPhrase(tokens, amount.end()));
-        for (int i = amount.end(); i < end; i++) {
-            String next = i + 1 < end ? tokens.get(i + 1).text() : "";
-            // "Heat 1 tbsp oil": the amount itself, behind other words.
-            boolean theAmount = amount.unit().isPresent()
-                    && Unit.named(next).equals(amount.unit())
-                    && tokens.get(i).number().equals(amount.count());
-            if (tokens.get(i).number().orElse(0) > 0 && !theAmount && !Words.isOfAFood(next)) {
-                numbers.add(tokens.get(i).text());
-            }
-        }
-        return numbers;
-    }
-
-    /** What is said behind a food of how often its amount is meant: "20 g butter x 2", "5 g salt per litre". */
-    private static List<String> timesBehind(List<Token> tokens, FoodIndex.Match match, Amount amount) {
-        boolean ahead = tokens.subList(0, Math.min(amount.end(), match.from())).stream()
-                .anyMatch(token -> Words.numberWord(token).isPresent());
-        List<String> times = new ArrayList<>();
-        for (int i = match.to(); ahead && i + 1 < tokens.size(); i++) {
-            Token next = tokens.get(i + 1);
-            boolean so = tokens.get(i).is("x")
-                    || tokens.get(i).is("×")
-                    || tokens.get(i).is("*");
-            if (so && next.isNumber() || tokens.get(i).is("per") && !next.is("cent")) {
-                times.add(tokens.get(i).text() + " " + next.text());
-            }
-        }
-        return times;
-    }
-
-    /** Another food joined to the one found, before the next comma: "salt and pepper", "butter or lard". */
-    private Optional<Food> beside(List<Token> tokens, FoodIndex.Match match, String... joints) {
-        int end = Math.min(tokens.size(), match.to() + SECOND_FOOD_WITHIN);
-        for (int i = match.to(); i < end && !tokens.get(i).is(","); i++) {
-            for (String joint : joints) {
-                if (tokens.get(i).is(joint)) {
-                    int until = Math.min(tokens.size(), i + 1 + SECOND_FOOD_WITHIN);
-                    return index.find(tokens, i + 1, until)
-                            .map(FoodIndex.Match::food)
-                            .filter(other -> !other.id().equals(match.food().id()));
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** "Zest of one lemon, juice of two": a part of more of them than were read. */
-    private static boolean partOfMore(List<Token> tokens, FoodIndex.Match match) {
-        for (int i = match.to(); i + 2 < tokens.size(); i++) {
-            boolean part = tokens.get(i).is("juice") || tokens.get(i).is("zest");
-            if (part
-                    && tokens.get(i + 1).is("of")
-                    && Words.numberWord(tokens.get(i + 2)).isPresent()) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Another food with an amount of its own, farther on in the line. */
-    private Optional<Food> another(List<Token> tokens, FoodIndex.Match match) {
-        for (int i = match.to(); i < tokens.size(); i++) {
-            if (tokens.get(i).isNumber() && !tokens.get(i - 1).is("or")) {
-                int until = Math.min(tokens.size(), i + 1 + SECOND_FOOD_WITHIN);
-                Optional<Food> food = index.find(tokens, i + 1, until)
-                        .map(FoodIndex.Match::food)
-                        .filter(other -> !other.id().equals(match.food().id()));
-                if (food.isPresent()) {
-                    return food;
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    /** Words after the food and before a comma may make it another food: "tomato glaze". */
-    private static boolean standsAfter(List<Token> tokens, List<String> words, int from) {
-        int end = endOfPhrase(tokens, from);
-        for (Token token : tokens.subList(Math.min(from, end), end)) {
-            if (words.contains(token.text())) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static List<String> leftOver(List<Token> tokens, int from, int to, Amount amount) {
-        List<String> words = new ArrayList<>();
-        int end = endOfPhrase(tokens, amount.end());
-        for (int i = amount.end(); i < end; i++) {
-            Token token = tokens.get(i);
-            boolean plain = !token.isNumber() && !token.isMark() && token.text().length() > 2;
-            if ((i < from || i >= to)
-                    && plain
-                    && !Words.isDescriptor(token.text())
-                    && Unit.named(token.text()).isEmpty()) {
-                words.add(token.text());
-            }
-        }
-        return words;
     }
 }

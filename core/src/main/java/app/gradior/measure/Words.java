@@ -229,7 +229,15 @@ final class Words {
         return CHANGING.contains(word);
     }
 
-    static boolean isConnector(String word) {
-        return CONNECTORS.contains(word);
+    /** Where what is measured ends: at a mark or a word that ends it, else at the end of the line. */
+    static int endOfPhrase(List<Token> tokens, int from) {
+        for (int i = from; i < tokens.size(); i++) {
+            String word = tokens.get(i).text();
+            boolean mark = word.equals(",") || word.equals(";") || word.equals("/");
+            if ((mark || CONNECTORS.contains(word)) && i > from) {
+                return i;
+            }
+        }
+        return tokens.size();
     }
 }
