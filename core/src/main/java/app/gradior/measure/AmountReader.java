@@ -179,12 +179,17 @@ final class AmountReader {
     /** "5 cm piece of", "a 2-inch knob of", "thumb-sized piece of". */
     private void readLength() {
         int back = line.at();
+        boolean times = count.isPresent() && line.skip("x", "×", "*");
         boolean ofEach = line.isNumber(0) && count.isPresent();
         double each = count.orElse(1);
         if (ofEach) {
             each = line.number(0).orElse(1);
             line.on(1);
             line.skip("-");
+        }
+        if (times && !ofEach) {
+            line.to(back);
+            return;
         }
         boolean inches = line.is("inch") || line.is("in") && line.isAny(1, "piece", "knob", "length");
         if (inches || line.isAny(0, "cm", "centimetre", "centimeter")) {

@@ -60,11 +60,15 @@ record Bracket(Optional<Amount.Measured> measured, int from, List<Token> words) 
         return -1;
     }
 
+    boolean saysEach() {
+        return words.stream().anyMatch(token -> token.is("each"));
+    }
+
     /** Whether it says the size of one: "1 (15 oz) can", "2 tins (400 g each)", "2 tins (400 g)". */
     boolean isOfOne(Amount amount) {
         boolean container =
                 amount.unit().filter(u -> u.kind() == Unit.Kind.CONTAINER).isPresent();
-        boolean each = words.stream().anyMatch(token -> token.is("each"));
+        boolean each = saysEach();
         boolean total = words.stream().anyMatch(token -> token.is("total"));
         return !total && (each || container || amount.count().isPresent() && from <= 1);
     }

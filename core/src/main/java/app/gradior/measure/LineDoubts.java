@@ -9,10 +9,11 @@ import java.util.Optional;
 /**
  * What of a line may mean something else than the food and the amount that were read of it.
  *
+ * @param bracket that stood in it
  * @param match the food
  * @param amount of it
  */
-record LineDoubts(FoodIndex index, List<Token> tokens, FoodIndex.Match match, Amount amount) {
+record LineDoubts(FoodIndex index, List<Token> tokens, Bracket bracket, FoodIndex.Match match, Amount amount) {
     private static final int SECOND_FOOD_WITHIN = 4;
 
     /** Another food that goes in with it. */
@@ -22,7 +23,17 @@ record LineDoubts(FoodIndex index, List<Token> tokens, FoodIndex.Match match, Am
 
     /** Another food that would do as well. */
     Optional<Food> or() {
-        return match.or().isPresent() ? match.or() : beside("or", "/");
+        return match.or().or(() -> beside("or", "/")).or(this::inBracket);
+    }
+
+    /** "Sugar (or honey)". */
+    private Optional<Food> inBracket() {
+        List<Token> words = bracket.words();
+        return words.size() > 2 && words.get(1).is("or")
+                ? index.find(words, 2, words.size())
+                        .map(FoodIndex.Match::food)
+                        .filter(other -> !other.id().equals(match.food().id()))
+                : Optional.empty();
     }
 
     /** Words that make another food of it, where none is known that they make: "dried", "smoked"; and numbers that are no part of the amount. */

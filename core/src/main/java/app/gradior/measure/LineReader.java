@@ -248,7 +248,7 @@ public final class LineReader {
     private LineReading weigh(String line, List<Token> tokens, Bracket bracket, Amount amount, FoodIndex.Match match) {
         Food food = match.food();
         Weigher.Weighed weighed = weigher.weigh(food, tokens, match.to(), bracket, amount);
-        LineDoubts doubts = new LineDoubts(index, tokens, match, amount);
+        LineDoubts doubts = new LineDoubts(index, tokens, bracket, match, amount);
         List<String> unknown = doubts.unknown();
         Sureness sureness = weighed.sureness();
         Optional<LineRemark> remark = weighed.remark();

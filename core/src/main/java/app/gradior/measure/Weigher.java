@@ -4,6 +4,7 @@ import app.gradior.larder.Food;
 import app.gradior.larder.FoodMeasure;
 import app.gradior.measure.LineReading.Sureness;
 import app.gradior.measure.Words.Token;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -18,6 +19,9 @@ final class Weigher {
     private static final double LEAST_LOOSE_LOG_SD = 0.3;
     private static final double LABEL_LOG_SD = 0.03;
     /** A root's piece or knob in a food's row is so long, cm. */
+    /** What tins and jars of one food hold is within so much of one another, as a share. */
+    private static final double AS_USUAL = 0.12;
+
     private static final double KNOB_CM = 2.5;
     /** A stick of cinnamon. */
     private static final double STICK_CM = 8;
@@ -57,7 +61,8 @@ final class Weigher {
             double one = label.unit().kind() == Unit.Kind.WEIGHT
                     ? label.count() * label.unit().grams()
                     : volume(food, label.unit(), label.count(), amount, "").grams();
-            double grams = bracket.isOfOne(amount) ? one * amount.count().orElse(1) : one;
+            boolean ofOne = bracket.isOfOne(amount) && !isOfAll(food, bracket, amount, one);
+            double grams = ofOne ? one * amount.count().orElse(1) : one;
             return new Weighed(grams, LABEL_LOG_SD, Sureness.SURE, Numbers.plain(grams, 0) + " g");
         }
         Optional<Weighed> behind = exact ? Optional.empty() : weightBehindComma(tokens, afterFood);
@@ -67,12 +72,24 @@ final class Weigher {
         if (!amount.isGiven()) {
             return new Weighed(0, 0, Sureness.UNSURE, "", Optional.of(new LineRemark.NoAmount()));
         }
-        return given(food, tokens, afterFood, amount);
+        return given(food, tokens, afterFood, bracket, amount);
     }
 
-    private Weighed given(Food food, List<Token> tokens, int afterFood, Amount amount) {
+    /** "2 tins (800 g)": where each is known to hold half of that, it is what both of them hold. */
+    private boolean isOfAll(Food food, Bracket bracket, Amount amount, double labelG) {
+        double count = amount.count().orElse(1);
+        return count > 1
+                && !bracket.saysEach()
+                && amount.unit()
+                        .filter(unit -> unit.kind() == Unit.Kind.CONTAINER)
+                        .flatMap(unit -> ofCountry(food, unit.key()))
+                        .filter(usual -> Math.abs(labelG / (count * usual.massG()) - 1) < AS_USUAL)
+                        .isPresent();
+    }
+
+    private Weighed given(Food food, List<Token> tokens, int afterFood, Bracket bracket, Amount amount) {
         double count = amount.count().orElse(1) * amount.fill();
-        List<Amount.Part> parts = parts(food, tokens, afterFood, amount);
+        List<Amount.Part> parts = parts(food, tokens, afterFood, bracket, amount);
         Optional<Unit> unit = amount.unit().isPresent() ? amount.unit() : unitAfterFood(food, tokens, amount.end());
         String words = Numbers.cooks(amount.count().orElse(1))
                 + unit.map(u -> " " + u.key()).orElse(amount.size().isEmpty() ? "" : " " + amount.size());
@@ -80,7 +97,7 @@ final class Weigher {
             return parts(food, parts, count, amount, words);
         }
         if (amount.lengthCm().isPresent()) {
-            return length(food, count * amount.lengthCm().getAsDouble(), amount);
+            return length(food, count * amount.lengthCm().getAsDouble(), unit, amount);
         }
         if (unit.isEmpty()) {
             return pieces(food, count, amount, words);
@@ -182,7 +199,11 @@ final class Weigher {
                 count * piece.get().massG() * factor, amount.spread(piece.get().logSd()), Sureness.SURE, words);
     }
 
-    private Weighed length(Food food, double cm, Amount amount) {
+    private Weighed length(Food food, double cm, Optional<Unit> unit, Amount amount) {
+        if (unit.isPresent()) {
+            // "Two 5 cm strips of peel": each is a strip, however long.
+            return measured(food, unit.get(), amount.count().orElse(1), amount, Numbers.plain(cm, 1) + " cm");
+        }
         Optional<FoodMeasure> knob = food.measure("knob").or(() -> food.measure("piece"));
         Optional<FoodMeasure> stick = food.measure("knob").isPresent() ? Optional.empty() : food.measure("stick");
         double each = stick.isPresent()
@@ -191,22 +212,28 @@ final class Weigher {
         return new Weighed(
                 cm / KNOB_CM * each,
                 amount.spread(LEAST_LOOSE_LOG_SD),
-                knob.isPresent() ? Sureness.SURE : Sureness.LIKELY,
-                Numbers.plain(cm, 1) + " cm");
+                knob.isPresent() ? Sureness.SURE : stick.isPresent() ? Sureness.LIKELY : Sureness.UNSURE,
+                Numbers.plain(cm, 1) + " cm",
+                knob.isPresent() || stick.isPresent()
+                        ? Optional.empty()
+                        : Optional.of(new LineRemark.EachTakenAs(cm / KNOB_CM * each)));
     }
 
     /** Juice and zest asked for before the food, or behind it: "1 lemon, juiced". */
-    private static List<Amount.Part> parts(Food food, List<Token> tokens, int afterFood, Amount amount) {
+    private static List<Amount.Part> parts(
+            Food food, List<Token> tokens, int afterFood, Bracket bracket, Amount amount) {
         if (!amount.parts().isEmpty()) {
             return List.copyOf(amount.parts());
         }
         boolean juice = false;
         boolean zest = false;
-        for (Token token : tokens.subList(Math.min(afterFood, tokens.size()), tokens.size())) {
+        List<Token> behind = new ArrayList<>(tokens.subList(Math.min(afterFood, tokens.size()), tokens.size()));
+        behind.addAll(bracket.words());
+        for (Token token : behind) {
             juice |= token.is("juiced") || token.is("juice") || token.is("squeezed");
             zest |= token.is("zested") || token.is("zest");
         }
-        List<Amount.Part> found = new java.util.ArrayList<>();
+        List<Amount.Part> found = new ArrayList<>();
         if (juice && food.measure("juice").isPresent()) {
             found.add(Amount.Part.JUICE);
         }

@@ -91,6 +91,9 @@ final class Words {
     private static final Set<String> CONNECTORS =
             Set.of("or", "with", "for", "in", "to", "plus", "if", "such", "like", "from", "without", "per", "as");
 
+    private static final Map<String, String> SPOONS =
+            Map.of("dessert", "dessertspoon", "table", "tablespoon", "tea", "teaspoon", "soup", "tablespoon");
+
     /** What a number before a food says of it, and not how much of it there is: "5 % vinegar", "12-year-old". */
     private static final Set<String> OF_A_FOOD = Set.of("%", "percent", "per", "year", "month", "day", "-", "proof");
 
@@ -145,12 +148,23 @@ final class Words {
         }
         String plain = plain(word);
         if (plain.indexOf('-') < 0) {
-            tokens.add(new Token(singular(plain), OptionalDouble.empty()));
+            addPlain(tokens, singular(plain));
             return;
         }
         for (String part : plain.split("-")) {
-            tokens.add(new Token(singular(part), OptionalDouble.empty()));
+            addPlain(tokens, singular(part));
         }
+    }
+
+    /** "Dessert spoon" is one word, however it is written. */
+    private static void addPlain(List<Token> tokens, String word) {
+        int last = tokens.size() - 1;
+        String spoon =
+                word.equals("spoon") && last >= 0 ? SPOONS.get(tokens.get(last).text()) : null;
+        if (spoon != null) {
+            tokens.remove(last);
+        }
+        tokens.add(new Token(spoon == null ? word : spoon, OptionalDouble.empty()));
     }
 
     /** Lower case, no accents, no apostrophes. */

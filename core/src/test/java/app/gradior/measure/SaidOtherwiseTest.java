@@ -97,6 +97,18 @@ class SaidOtherwiseTest {
                 "plums: 2 × 400 ml = 800 ml plums",
                 "plums, 3 400 g = 1200 g plums",
                 "plums x 4 = 4 plums",
+                "1 × 5 cm piece ginger = 5 cm piece ginger",
+                "2 x 5 cm pieces ginger = 10 cm piece ginger",
+                "1 lemon (juice only) = juice of 1 lemon",
+                "1 lemon (zest and juice) = zest and juice of 1 lemon",
+                "2 tins (800 g) chopped tomatoes = 2 tins chopped tomatoes",
+                "2 tins (800 g each) chopped tomatoes = 1600 g chopped tomatoes",
+                "2 tins (400 g) chopped tomatoes = 2 tins chopped tomatoes",
+                "2 tins (600 g) chopped tomatoes = 1200 g chopped tomatoes",
+                "1 tin (800 g) chopped tomatoes = 800 g chopped tomatoes",
+                "1 dessert spoon honey = 1 dsp honey",
+                "2 table-spoons honey = 2 tbsp honey",
+                "2 soup spoons honey = 2 tbsp honey",
             })
     void itIsTheSame(String line, String plainly) {
         same(READER, line, plainly);
@@ -116,7 +128,8 @@ class SaidOtherwiseTest {
                 "20 g butter x 2",
                 "20 g butter × 2",
                 "5 g salt per litre",
-                "100 g sugar per person"
+                "100 g sugar per person",
+                "a 5 cm piece of sugar"
             })
     void whatMayBeTwoAmountsIsAsked(String line) {
         assertThat(READER.read(line).sureness()).isEqualTo(Sureness.UNSURE);
@@ -131,6 +144,7 @@ class SaidOtherwiseTest {
                 "2 tbsp 5% cider vinegar = 2 tbsp cider vinegar",
                 "2 tbsp 5 percent cider vinegar = 2 tbsp cider vinegar",
                 "100 g 70% dark chocolate = 100 g dark chocolate",
+                "two 2-inch strips of lemon zest = 2 strips of lemon zest",
                 "2 tbsp 12-year-old balsamic vinegar = 2 tbsp balsamic vinegar"
             })
     void ofWhatKindIsNotHowMuch(String line, String plainly) {
