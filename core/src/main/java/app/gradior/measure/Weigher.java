@@ -19,8 +19,8 @@ final class Weigher {
     private static final double LEAST_LOOSE_LOG_SD = 0.3;
     private static final double LABEL_LOG_SD = 0.03;
     /** A root's piece or knob in a food's row is so long, cm. */
-    /** What tins and jars of one food hold is within so much of one another, as a share. */
-    private static final double AS_USUAL = 0.12;
+    /** A label says what several usual tins hold when it is within so much of that, as a share: two of 14½ oz are no tin of 28. */
+    private static final double AS_USUAL = 0.02;
 
     private static final double KNOB_CM = 2.5;
     /** A stick of cinnamon. */
@@ -79,6 +79,7 @@ final class Weigher {
     private boolean isOfAll(Food food, Bracket bracket, Amount amount, double labelG) {
         double count = amount.count().orElse(1);
         return count > 1
+                && bracket.from() > 1
                 && !bracket.saysEach()
                 && amount.unit()
                         .filter(unit -> unit.kind() == Unit.Kind.CONTAINER)

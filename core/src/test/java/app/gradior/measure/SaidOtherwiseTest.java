@@ -179,4 +179,13 @@ class SaidOtherwiseTest {
         assertThat(mentions).extracting(LineReader.Mention::to).containsExactly(3, 7, 9);
         assertThat(LineReader.words("Twenty-five Onions")).containsExactly("25", "onion");
     }
+
+    /** A tin of 28 oz is one, in America; so is what stands before its tin. */
+    @Test
+    void aTinThatHoldsAsMuchAsTwoIsATin() {
+        LineReader american = new LineReader(Catalogue.standard(), MeasureSystem.US);
+        same(american, "2 cans (28 oz) diced tomatoes", "56 oz diced tomatoes");
+        same(american, "2 (29 oz) cans diced tomatoes", "58 oz diced tomatoes");
+        same(american, "2 cans (29 oz) diced tomatoes", "29 oz diced tomatoes");
+    }
 }
