@@ -23,7 +23,7 @@ final class LineParts {
     private static final Pattern JOINT = Pattern.compile(
             "(?i)\\s*(?:,?\\s+(?:plus|and|with)|\\s*\\+|,?\\s+(?:mixed|whisked|stirred|dissolved|slaked|blended|beaten|combined|mashed)(?:\\s+up)?\\s+"
                     + "(?:with|in|into|to)|\\s+in|,)\\s+(?=(?:about\\s+)?(?:" + NUMBER + "|juice\\s|zest\\s))");
-    private static final Pattern TO_TASTE = Pattern.compile("(?i),?\\s+to taste\\.?$");
+    private static final Pattern TO_TASTE = Pattern.compile("(?i),?\\s+to\\s+taste\\.?$");
     private static final Pattern SALT_FIRST = Pattern.compile("(?i)^(?:sea |fine |kosher )?(?:salt|pepper)\\b");
     private static final Pattern OF_SO_MANY =
             Pattern.compile("(?i)^(?:the\\s+)?(?:grated\\s+)?(juice|zest)\\s+(?:of|from)\\s+(\\S+)$");

@@ -15,6 +15,7 @@ import app.gradior.mixture.SpecificVolume;
 import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -299,6 +300,33 @@ class MovesTest {
                 assertThat(way.minutes() > 0).isEqualTo(boils);
             }
         }
+        double step = sauce(SAUCE).of(Measure.STEP);
+        Rescue thin = new Rescue(
+                sauce(SAUCE),
+                Set.of(Complaint.TOO_THIN),
+                0.25,
+                step + 1,
+                0,
+                ENDLESS,
+                ENDLESS,
+                List.of(),
+                Optional.empty());
+        Way boiled = new Ways(thin.sauce(), List.of(Aim.at(Measure.STEP, step + 1)), ENDLESS)
+                .by(List.of(new Move.Reduce(0)))
+                .ways()
+                .get(0);
+        double goneG = boiled.moves().get(0).amount();
+        assertThat(boiled.minutes()).isCloseTo(thin.sauce().minutes(SAUCE, goneG), within(1e-6));
+        assertThat(boiled.change())
+                .isCloseTo(0.02 + 0.15 * boiled.minutes() / 60 + 0.4 * goneG / SAUCE.massG(), within(1e-9));
+        Sauce anywhere = new Sauce(SAUCE, 60, 1, Optional.empty());
+        Way unknown = new Ways(anywhere, List.of(Aim.at(Measure.STEP, step + 1)), ENDLESS)
+                .by(List.of(new Move.Reduce(0)))
+                .ways()
+                .get(0);
+        assertThat(unknown.minutes()).isNaN();
+        assertThat(unknown.change())
+                .isCloseTo(0.02 + 0.4 * unknown.moves().get(0).amount() / SAUCE.massG(), within(1e-9));
         Sauce broth = sauce(Sauces.of("water", 500).plus(Sauces.of("salt", 12)));
         Rescue salty = new Rescue(
                 broth,
@@ -313,5 +341,39 @@ class MovesTest {
         Way water = salty.answer().ways().get(0);
         assertThat(water.moves()).hasSize(1);
         assertThat(water.moves().get(0).amount()).isCloseTo(512 / 3.0, within(3.0));
+    }
+
+    /** No move of a way is needless: with any of them left out a wish is missed. */
+    @Test
+    void noMoveIsNeedless() {
+        for (Complaint wrong : List.of(Complaint.TOO_SALTY, Complaint.TOO_SWEET, Complaint.TOO_LITTLE)) {
+            Sauce sauce = sauce(SAUCE.plus(Sauces.of("sugar", 80)));
+            double least = wrong == Complaint.TOO_LITTLE ? 1.3 * sauce.of(Measure.VOLUME) : 0;
+            Rescue rescue = rescue(sauce, 0.25, least, ENDLESS, wrong);
+            List<Way> ways = rescue.answer().ways();
+            assertThat(ways).as("%s", wrong).isNotEmpty();
+            for (Way way : ways) {
+                assertThat(missed(rescue, way.moves())).isLessThanOrEqualTo(1);
+                for (int i = 0; i < way.moves().size(); i++) {
+                    List<Move> less = new ArrayList<>(way.moves());
+                    less.set(i, less.get(i).of(0));
+                    assertThat(missed(rescue, less))
+                            .as("%s without %s", way.moves(), i)
+                            .isGreaterThan(1);
+                }
+            }
+        }
+    }
+
+    private static double missed(Rescue rescue, List<Move> moves) {
+        Mixture now = rescue.sauce().mixture();
+        for (Move move : moves) {
+            now = move.on(now);
+        }
+        Mixture after = now;
+        return rescue.aims().stream()
+                .mapToDouble(aim -> Math.abs(aim.missedBy(rescue.sauce().of(aim.measure(), after))))
+                .max()
+                .orElseThrow();
     }
 }
