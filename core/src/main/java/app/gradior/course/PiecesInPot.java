@@ -36,8 +36,8 @@ public final class PiecesInPot {
         /** With more of the same line, each counting by its weight. */
         private In plus(In other) {
             double massG = piece.mixture().massG();
-            double otherG = other.piece.mixture().massG();
-            double part = massG / (massG + otherG);
+            double allG = massG + other.piece.mixture().massG();
+            double part = allG > 0 ? massG / allG : 1;
             return new In(
                     piece.with(m -> m.plus(other.piece.mixture())),
                     part * since + (1 - part) * other.since,
@@ -53,15 +53,15 @@ public final class PiecesInPot {
      * @param out minutes of cooking when it was lifted
      */
     private record Aside(Mixture mixture, Map<Integer, In> in, double out) {
-        /** The same as if it had been lifted then. */
-        private Map<Integer, In> at(double minutes) {
-            Map<Integer, In> at = new TreeMap<>(in);
-            at.replaceAll((line, one) -> one.later(minutes - out));
-            return at;
+        /** Its pieces as if they had been lifted then. */
+        private Map<Integer, In> inAt(double minutes) {
+            Map<Integer, In> then = new TreeMap<>(in);
+            then.replaceAll((line, one) -> one.later(minutes - out));
+            return then;
         }
 
         private Aside plus(Aside later) {
-            Map<Integer, In> together = at(later.out);
+            Map<Integer, In> together = inAt(later.out);
             later.in.forEach((line, one) -> together.merge(line, one, In::plus));
             return new Aside(mixture.plus(later.mixture), together, later.out);
         }
@@ -177,7 +177,7 @@ public final class PiecesInPot {
             Aside one = aside.remove(line);
             if (one != null) {
                 back = back.plus(one.mixture);
-                one.at(cookedMin).forEach((in, pieces) -> this.in.merge(in, pieces, In::plus));
+                one.inAt(cookedMin).forEach((of, pieces) -> in.merge(of, pieces, In::plus));
             }
         }
         return back;

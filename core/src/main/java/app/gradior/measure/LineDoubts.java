@@ -84,7 +84,8 @@ record LineDoubts(FoodIndex index, List<Token> tokens, Bracket bracket, FoodInde
             boolean so = tokens.get(i).is("x")
                     || tokens.get(i).is("×")
                     || tokens.get(i).is("*");
-            if (so && next.isNumber() || tokens.get(i).is("per") && !next.is("cent")) {
+            boolean per = tokens.get(i).is("per") && !tokens.get(i - 1).is("as");
+            if (so && next.isNumber() || per && !next.is("cent")) {
                 times.add(tokens.get(i).text() + " " + next.text());
             }
         }

@@ -18,10 +18,10 @@ final class Weigher {
     private static final double LARGE_PIECE = 1.4;
     private static final double LEAST_LOOSE_LOG_SD = 0.3;
     private static final double LABEL_LOG_SD = 0.03;
-    /** A root's piece or knob in a food's row is so long, cm. */
     /** A label says what several usual tins hold when it is within so much of that, as a share: two of 14½ oz are no tin of 28. */
     private static final double AS_USUAL = 0.02;
 
+    /** A root's piece or knob in a food's row is so long, cm. */
     private static final double KNOB_CM = 2.5;
     /** A stick of cinnamon. */
     private static final double STICK_CM = 8;
@@ -98,7 +98,9 @@ final class Weigher {
             return parts(food, parts, count, amount, words);
         }
         if (amount.lengthCm().isPresent()) {
-            return length(food, count * amount.lengthCm().getAsDouble(), unit, amount);
+            return length(food, count * amount.lengthCm().getAsDouble(), amount)
+                    .or(() -> unit.map(one -> measured(food, one, count, amount, words)))
+                    .orElseGet(() -> unknownLength(count * amount.lengthCm().getAsDouble(), amount));
         }
         if (unit.isEmpty()) {
             return pieces(food, count, amount, words);
@@ -200,24 +202,27 @@ final class Weigher {
                 count * piece.get().massG() * factor, amount.spread(piece.get().logSd()), Sureness.SURE, words);
     }
 
-    private Weighed length(Food food, double cm, Optional<Unit> unit, Amount amount) {
-        if (unit.isPresent()) {
-            // "Two 5 cm strips of peel": each is a strip, however long.
-            return measured(food, unit.get(), amount.count().orElse(1), amount, Numbers.plain(cm, 1) + " cm");
-        }
+    /** By what a piece or a stick of it weighs; empty where neither is known. */
+    private Optional<Weighed> length(Food food, double cm, Amount amount) {
         Optional<FoodMeasure> knob = food.measure("knob").or(() -> food.measure("piece"));
         Optional<FoodMeasure> stick = food.measure("knob").isPresent() ? Optional.empty() : food.measure("stick");
-        double each = stick.isPresent()
-                ? stick.get().massG() * KNOB_CM / STICK_CM
-                : knob.map(FoodMeasure::massG).orElse(UNKNOWN_PIECE_G / 3);
-        return new Weighed(
-                cm / KNOB_CM * each,
+        Optional<Double> perCm =
+                stick.map(one -> one.massG() / STICK_CM).or(() -> knob.map(one -> one.massG() / KNOB_CM));
+        return perCm.map(each -> new Weighed(
+                cm * each,
                 amount.spread(LEAST_LOOSE_LOG_SD),
-                knob.isPresent() ? Sureness.SURE : stick.isPresent() ? Sureness.LIKELY : Sureness.UNSURE,
+                knob.isPresent() ? Sureness.SURE : Sureness.LIKELY,
+                Numbers.plain(cm, 1) + " cm"));
+    }
+
+    private static Weighed unknownLength(double cm, Amount amount) {
+        double grams = cm / KNOB_CM * UNKNOWN_PIECE_G / 3;
+        return new Weighed(
+                grams,
+                amount.spread(LEAST_LOOSE_LOG_SD),
+                Sureness.UNSURE,
                 Numbers.plain(cm, 1) + " cm",
-                knob.isPresent() || stick.isPresent()
-                        ? Optional.empty()
-                        : Optional.of(new LineRemark.EachTakenAs(cm / KNOB_CM * each)));
+                Optional.of(new LineRemark.EachTakenAs(grams)));
     }
 
     /** Juice and zest asked for before the food, or behind it: "1 lemon, juiced". */

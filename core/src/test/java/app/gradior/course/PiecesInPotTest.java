@@ -95,6 +95,16 @@ class PiecesInPotTest {
     }
 
     @Test
+    void nothingAndNothingIsNothing() {
+        PiecesInPot pieces = cooked(5, 1);
+        pieces.taken(1);
+        ladled(pieces, 0.5);
+        pieces.putBack(new Work.PutBack(Set.of()));
+        assertThat(lifted(pieces, 1).massG()).isLessThan(1);
+        assertThat(pieces.renderedG(POT)).isEqualTo(POT.freeFatG());
+    }
+
+    @Test
     void aCopyGoesItsOwnWay() {
         PiecesInPot pieces = cooked(5, 1);
         Mixture half = lifted(pieces, 0.5);

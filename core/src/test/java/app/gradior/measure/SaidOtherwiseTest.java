@@ -145,6 +145,7 @@ class SaidOtherwiseTest {
                 "2 tbsp 5 percent cider vinegar = 2 tbsp cider vinegar",
                 "100 g 70% dark chocolate = 100 g dark chocolate",
                 "two 2-inch strips of lemon zest = 2 strips of lemon zest",
+                "6 plums, as per taste = 6 plums",
                 "2 tbsp 12-year-old balsamic vinegar = 2 tbsp balsamic vinegar"
             })
     void ofWhatKindIsNotHowMuch(String line, String plainly) {
@@ -187,5 +188,13 @@ class SaidOtherwiseTest {
         same(american, "2 cans (28 oz) diced tomatoes", "56 oz diced tomatoes");
         same(american, "2 (29 oz) cans diced tomatoes", "58 oz diced tomatoes");
         same(american, "2 cans (29 oz) diced tomatoes", "29 oz diced tomatoes");
+    }
+
+    /** By the stick where a stick is known, 8 cm, and by the strip where only that is. */
+    @Test
+    void aLengthIsByWhatIsKnownOfThePiece() {
+        double stick = READER.read("1 cinnamon stick").massG();
+        assertThat(READER.read("a 5 cm piece of cinnamon stick").massG()).isCloseTo(stick * 5 / 8, within(1e-9));
+        assertThat(READER.read("two 2-inch strips of lemon zest").amount()).isEqualTo("2 strip");
     }
 }

@@ -81,7 +81,7 @@ public class BatchesAsKept {
     public record RecordedBy(String batch, LocalDateTime at, String type, String body) {}
 
     /** All that an account recorded in a kitchen, the oldest first: as it was at one moment, though a log is packed meanwhile. */
-    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
+    @Transactional(isolation = Isolation.REPEATABLE_READ)
     public List<RecordedBy> recordedBy(long kitchenId, long accountId) {
         return logs.recordedBy(kitchenId, accountId);
     }
