@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -131,7 +132,7 @@ class PasswordsTest {
         Instant until = Instant.now().plusSeconds(60);
         while (all.stream().anyMatch(one -> one.getState() != Thread.State.WAITING)
                 && Instant.now().isBefore(until)) {
-            Thread.onSpinWait();
+            LockSupport.parkNanos(1_000_000);
         }
         assertThat(in).hasValue(2);
         go.countDown();

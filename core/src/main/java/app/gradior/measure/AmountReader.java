@@ -179,7 +179,7 @@ final class AmountReader {
     /** "5 cm piece of", "a 2-inch knob of", "thumb-sized piece of". */
     private void readLength() {
         int back = line.at();
-        boolean times = count.isPresent() && line.skip("x", "×", "*");
+        boolean times = count.isPresent() && line.skipTimes();
         boolean ofEach = line.isNumber(0) && count.isPresent();
         double each = count.orElse(1);
         if (ofEach) {
@@ -211,7 +211,7 @@ final class AmountReader {
             return;
         }
         int back = line.at();
-        line.skip("x", "×", "*");
+        line.skipTimes();
         if (line.isNumber(0)) {
             int unitAhead = line.is(1, "-") ? 2 : 1;
             Optional<Unit> each = line.unit(unitAhead);
@@ -333,7 +333,7 @@ final class AmountReader {
             if (line.isNumber(ahead) && named.isPresent()) {
                 count = line.number(ahead);
                 unit = named;
-                int times = ahead > 0 && line.isAny(ahead - 1, "x", "×", "*") ? ahead - 2 : ahead - 1;
+                int times = line.isTimes(ahead - 1) ? ahead - 2 : ahead - 1;
                 if (times >= 0 && line.isNumber(times) && named.get().isExact()) {
                     count = OptionalDouble.of(line.number(times).getAsDouble() * count.getAsDouble());
                 }

@@ -59,6 +59,17 @@ final class Cursor {
         return any;
     }
 
+    boolean isTimes(int ahead) {
+        return ahead >= 0 && !isOver(ahead) && Words.isTimes(token(ahead));
+    }
+
+    /** Moves past "x" or "×". */
+    boolean skipTimes() {
+        boolean times = isTimes(0);
+        on(times ? 1 : 0);
+        return times;
+    }
+
     /** The unit that the word names, if it does. */
     Optional<Unit> unit(int ahead) {
         return isOver(ahead) ? Optional.empty() : Unit.named(token(ahead).text());

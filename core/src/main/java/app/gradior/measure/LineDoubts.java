@@ -81,11 +81,8 @@ record LineDoubts(FoodIndex index, List<Token> tokens, Bracket bracket, FoodInde
         List<String> times = new ArrayList<>();
         for (int i = match.to(); ahead && i + 1 < tokens.size(); i++) {
             Token next = tokens.get(i + 1);
-            boolean so = tokens.get(i).is("x")
-                    || tokens.get(i).is("×")
-                    || tokens.get(i).is("*");
             boolean per = tokens.get(i).is("per") && !tokens.get(i - 1).is("as");
-            if (so && next.isNumber() || per && !next.is("cent")) {
+            if (Words.isTimes(tokens.get(i)) && next.isNumber() || per && !next.is("cent")) {
                 times.add(tokens.get(i).text() + " " + next.text());
             }
         }
@@ -137,9 +134,8 @@ record LineDoubts(FoodIndex index, List<Token> tokens, Bracket bracket, FoodInde
         return Optional.empty();
     }
 
-    /** Words after the food and before a comma may make it another food: "tomato glaze". */
-    boolean standsAfter() {
-        List<String> words = unknown();
+    /** Whether any of those words stands after the food and before a comma, where it may make another food of it: "tomato glaze". */
+    boolean standsAfter(List<String> words) {
         int end = Words.endOfPhrase(tokens, match.to());
         for (Token token : tokens.subList(Math.min(match.to(), end), end)) {
             if (words.contains(token.text())) {

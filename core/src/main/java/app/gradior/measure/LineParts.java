@@ -23,7 +23,7 @@ final class LineParts {
     private static final Pattern JOINT = Pattern.compile(
             "(?i)\\s*(?:,?\\s+(?:plus|and|with)|\\s*\\+|,?\\s+(?:mixed|whisked|stirred|dissolved|slaked|blended|beaten|combined|mashed)(?:\\s+up)?\\s+"
                     + "(?:with|in|into|to)|\\s+in|,)\\s+(?=(?:about\\s+)?(?:" + NUMBER + "|juice\\s|zest\\s))");
-    private static final Pattern TO_TASTE = Pattern.compile("(?i),?\\s+to\\s+taste\\.?$");
+    private static final Pattern TO_TASTE = Pattern.compile("(?i),?\\s+(?:or\\s+)?to\\s+taste\\.?$");
     private static final Pattern SALT_FIRST = Pattern.compile("(?i)^(?:sea |fine |kosher )?(?:salt|pepper)\\b");
     private static final Pattern OF_SO_MANY =
             Pattern.compile("(?i)^(?:the\\s+)?(?:grated\\s+)?(juice|zest)\\s+(?:of|from)\\s+(\\S+)$");
@@ -63,14 +63,14 @@ final class LineParts {
             if (!reader.namesOneFood(food)) {
                 return Optional.empty();
             }
-            parts.add(amount + " " + inStateOf(parts.isEmpty() ? food : foods, food.strip()));
+            parts.add(amount + " " + inStateOf(foods, food.strip()));
         }
         return Optional.of(parts);
     }
 
     /** "Ground cumin and coriander": both are ground, if there is such a thing and nothing else is said of the second. */
-    private String inStateOf(String first, String food) {
-        String state = first.strip().split("\\s+")[0];
+    private String inStateOf(String foods, String food) {
+        String state = foods.strip().split("\\s+")[0];
         boolean sayItself = Arrays.stream(food.split("\\s+")).anyMatch(Words::isState);
         String both = state + " " + food;
         boolean makesAnother = Words.isState(state)

@@ -50,7 +50,7 @@ public final class LineReader {
         List<String> words = new ArrayList<>();
         int end = Words.endOfPhrase(tokens, amount.end());
         for (int i = amount.end(); i < end; i++) {
-            boolean times = tokens.get(i).is("x")
+            boolean times = Words.isTimes(tokens.get(i))
                     && i + 1 < tokens.size()
                     && tokens.get(i + 1).isNumber();
             boolean word = !tokens.get(i).isNumber() && !tokens.get(i).isMark() && !times;
@@ -261,7 +261,7 @@ public final class LineReader {
         } else if (and.isPresent()) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.TwoFoods(food, and.get()));
-        } else if (doubts.standsAfter()) {
+        } else if (doubts.standsAfter(unknown)) {
             sureness = Sureness.UNSURE;
             remark = Optional.of(new LineRemark.NotUnderstood(food, unknown));
         } else if (or.isPresent()) {

@@ -234,6 +234,11 @@ final class Words {
         return LEFT_OUT.contains(word);
     }
 
+    /** "2 x 400 g". */
+    static boolean isTimes(Token token) {
+        return token.is("x") || token.is("×") || token.is("*");
+    }
+
     /** Whether a number before that word says what a food is like. */
     static boolean isOfAFood(String word) {
         return OF_A_FOOD.contains(word);

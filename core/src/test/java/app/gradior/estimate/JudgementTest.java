@@ -3,6 +3,7 @@ package app.gradior.estimate;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.gradior.Bounds;
 import app.gradior.Sauces;
 import app.gradior.estimate.BatchStory.Happening;
 import app.gradior.estimate.BatchStory.Reading;
@@ -16,7 +17,6 @@ import app.gradior.simmer.Heat;
 import app.gradior.simmer.PotOnHeat;
 import app.gradior.vessel.PotShape;
 import java.util.List;
-import java.util.function.DoublePredicate;
 import org.junit.jupiter.api.Test;
 
 class JudgementTest {
@@ -63,33 +63,27 @@ class JudgementTest {
         Judgement.Thickness thin = Judgement.thickness(END, FORETOLD, FORETOLD - 1.25);
         assertThat(thin.off()).isEqualTo(-1.25, within(1e-12));
         assertThat(thin.foretold()).isEqualTo(FORETOLD);
-        double some =
-                bound(by -> Judgement.thickness(END, FORETOLD, FORETOLD + by).why() != Why.AS_FORETOLD);
+        double some = Bounds.of(
+                0, 20, by -> Judgement.thickness(END, FORETOLD, FORETOLD + by).why() != Why.AS_FORETOLD);
         assertThat(some)
                 .isEqualTo(
-                        bound(by -> Judgement.thickness(END, FORETOLD + by, FORETOLD + 3)
-                                        .why()
-                                != Why.ANOTHER_BODY),
+                        Bounds.of(
+                                0,
+                                20,
+                                by -> Judgement.thickness(END, FORETOLD + by, FORETOLD + 3)
+                                                .why()
+                                        != Why.ANOTHER_BODY),
                         within(1e-6));
-        assertThat(bound(by -> Judgement.thickness(END, FORETOLD, FORETOLD - by).why() != Why.AS_FORETOLD))
+        assertThat(Bounds.of(
+                        0,
+                        20,
+                        by -> Judgement.thickness(END, FORETOLD, FORETOLD - by).why() != Why.AS_FORETOLD))
                 .isEqualTo(some, within(1e-6));
         double mm = Judgement.ringMm(END);
-        assertThat(bound(by -> Judgement.ringIsOff(END, mm + by))).isEqualTo(ReadingKind.RING.sd(mm), within(1.0));
-        assertThat(bound(by -> Judgement.ringIsOff(END, mm - by))).isEqualTo(ReadingKind.RING.sd(mm), within(1.0));
-    }
-
-    private static double bound(DoublePredicate is) {
-        double no = 0;
-        double yes = 20;
-        for (int i = 0; i < 60; i++) {
-            double middle = (no + yes) / 2;
-            if (is.test(middle)) {
-                yes = middle;
-            } else {
-                no = middle;
-            }
-        }
-        return yes;
+        assertThat(Bounds.of(0, 20, by -> Judgement.ringIsOff(END, mm + by)))
+                .isEqualTo(ReadingKind.RING.sd(mm), within(1.0));
+        assertThat(Bounds.of(0, 20, by -> Judgement.ringIsOff(END, mm - by)))
+                .isEqualTo(ReadingKind.RING.sd(mm), within(1.0));
     }
 
     @Test

@@ -2,21 +2,14 @@ package app.gradior.estimate;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.gradior.Sauces;
 import app.gradior.course.Stirring;
-import app.gradior.heat.LidState;
-import app.gradior.heat.Look;
 import app.gradior.reading.ReadingKind;
-import app.gradior.sauce.Ingredients;
 import app.gradior.sauce.Stage;
 import app.gradior.sauce.StageEnd;
 import app.gradior.sauce.StageKind;
 import app.gradior.sauce.StageName;
 import app.gradior.sauce.Work;
-import app.gradior.simmer.Heat;
-import app.gradior.simmer.PotOnHeat;
 import app.gradior.texture.Stair;
-import app.gradior.vessel.PotShape;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,18 +26,7 @@ class PromptBoundsTest {
     private static final Stage BLEND = Stage.of(StageKind.BLEND, new StageEnd.Minutes(3));
     private static final StageName NEXT = new StageName.OfKind(StageKind.ENRICH);
 
-    private static final Forecast ANY = Estimator.forecast(
-            BatchStory.reducing(
-                    Sauces.damson(),
-                    Ingredients.Spread.EXACT,
-                    PotOnHeat.unknownPair(new PotShape(240, 232, 130), 0),
-                    Prior.UNKNOWN,
-                    1950,
-                    new Heat(Look.LIVELY, LidState.OPEN),
-                    20,
-                    7,
-                    List.of()),
-            5);
+    private static final Forecast ANY = PromptTest.ON_THE_WAY;
 
     /** A forecast whose stage ends in so many minutes, and all of it, if it does. */
     // Wide: what prompts go by.

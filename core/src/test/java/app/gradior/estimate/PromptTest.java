@@ -87,7 +87,7 @@ class PromptTest {
                                 Optional.empty())));
     }
 
-    private static final Forecast ON_THE_WAY = forecast(Sauces.damson(), 5, 7);
+    static final Forecast ON_THE_WAY = forecast(Sauces.damson(), 5, 7);
 
     @Test
     void whatCannotWaitComesFirst() {

@@ -157,6 +157,7 @@ class LineReaderTest {
                 "salt and freshly ground black pepper, to taste = salt | freshly ground black pepper",
                 "salt, pepper and nutmeg to taste. = salt | pepper | nutmeg",
                 "honey, to taste = honey, to taste",
+                "1 tsp salt and ½ tsp pepper, or to taste = 1 tsp salt | ½ tsp pepper",
                 "1 tbsp each soy sauce and glorps = 1 tbsp each soy sauce and glorps",
                 "Juice of half an orange and 2 tbsp honey = Juice of half an orange | 2 tbsp honey",
                 "1 tsp each salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, salt, pepper"

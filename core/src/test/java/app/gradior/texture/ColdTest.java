@@ -3,6 +3,7 @@ package app.gradior.texture;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.gradior.Bounds;
 import app.gradior.Sauces;
 import app.gradior.finding.Refused;
 import app.gradior.finding.Wrong;
@@ -11,7 +12,6 @@ import app.gradior.mixture.Body;
 import app.gradior.mixture.Mixture;
 import java.util.Objects;
 import java.util.function.DoubleFunction;
-import java.util.function.DoublePredicate;
 import org.junit.jupiter.api.Test;
 
 /** What a night in the fridge and a freezer do, at the bounds from which they are said; how a film of it runs; how it bubbles. */
@@ -22,27 +22,10 @@ class ColdTest {
         return Stair.step(Consistency.flowNow(m, 1, tempC, heldH).viscosityPaS());
     }
 
-    /** Where it becomes true, between one at which it is not and one at which it is. */
-    private static double bound(double no, double yes, DoublePredicate is) {
-        assertThat(is.test(no)).isFalse();
-        assertThat(is.test(yes)).isTrue();
-        double low = no;
-        double high = yes;
-        for (int i = 0; i < 40; i++) {
-            double middle = (low + high) / 2;
-            if (is.test(middle)) {
-                high = middle;
-            } else {
-                low = middle;
-            }
-        }
-        return high;
-    }
-
     @Test
     void sevenTenthsOfAStepAreSaid() {
         Mixture syrup = Sauces.syrup(40);
-        double servedC = bound(6, 60, c -> Cold.change(syrup, 1, c).isPresent());
+        double servedC = Bounds.of(6, 60, c -> Cold.change(syrup, 1, c).isPresent());
         assertThat(step(syrup, 5, 12) - step(syrup, servedC, 0)).isCloseTo(0.7, within(1e-6));
         assertThat(Cold.change(Sauces.of("vegetable-oil", 100), 1, SERVED_C)).isEmpty();
     }
@@ -50,7 +33,7 @@ class ColdTest {
     /** The water that would be needed is as much as brings a night's thickness to that on the plate; more than half the sauce is not said. */
     @Test
     void halfAsMuchWaterAsSauceIsTheMost() {
-        double leanest = bound(70, 40, brix -> change(brix).waterG() == null);
+        double leanest = Bounds.of(70, 40, brix -> change(brix).waterG() == null);
         Mixture last = Sauces.syrup(leanest + 1e-3);
         assertThat(change(leanest + 1e-3).waterG()).isCloseTo(last.massG() / 2, within(0.2));
         assertThat(step(last.plus(Sauces.of("water", last.massG() / 2)), 5, 12))
@@ -71,12 +54,12 @@ class ColdTest {
                 .plus(Sauces.of("cornflour", starch))
                 .cooked();
         Mixture seen =
-                gravy.apply(bound(0.5, 15, s -> Cold.frozen(gravy.apply(s)).contains(Cold.Weeps.STARCH)));
+                gravy.apply(Bounds.of(0.5, 15, s -> Cold.frozen(gravy.apply(s)).contains(Cold.Weeps.STARCH)));
         assertThat(seen.setPowderG(StarchKind.MAIZE) / seen.serumG()).isCloseTo(0.005, within(1e-6));
         DoubleFunction<Mixture> custard =
                 yolk -> Sauces.of("milk", 500).plus(Sauces.of("egg-yolk", yolk)).heatedTo(80);
-        Mixture grains =
-                custard.apply(bound(5, 150, y -> Cold.frozen(custard.apply(y)).contains(Cold.Weeps.EGG)));
+        Mixture grains = custard.apply(
+                Bounds.of(5, 150, y -> Cold.frozen(custard.apply(y)).contains(Cold.Weeps.EGG)));
         assertThat(grains.body().g(Body.Part.SET_YOLK) / grains.massG()).isCloseTo(0.03, within(1e-6));
         assertThat(Cold.frozen(Sauces.of("vegetable-oil", 100))).isEmpty();
         assertThat(Cold.frozen(Sauces.syrup(65))).isEmpty();
